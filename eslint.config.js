@@ -1,0 +1,58 @@
+import js from '@eslint/js';
+import tseslint from 'typescript-eslint';
+import vue from 'eslint-plugin-vue';
+import vueParser from 'vue-eslint-parser';
+import { importX } from 'eslint-plugin-import-x';
+import { createTypeScriptImportResolver } from 'eslint-import-resolver-typescript';
+import prettier from 'eslint-config-prettier';
+
+/** One way only: web → contract → core, server → contract → core. */
+const forbid = (names, why) => ({
+  'no-restricted-imports': ['error', { patterns: [{ group: names, message: why }] }],
+});
+const NODE_API = ['node:*', 'fs', 'path', 'os', 'crypto'];
+
+export default tseslint.config(
+  { ignores: ['**/dist/**', '**/node_modules/**', '**/*.generated.js', 'data/**', '.anello/**'] },
+  js.configs.recommended,
+  ...tseslint.configs.recommended,
+  ...vue.configs['flat/recommended'],
+  {
+    files: ['**/*.ts', '**/*.vue', '**/*.mjs', '**/*.js'],
+    plugins: { 'import-x': importX },
+    languageOptions: { globals: { console: 'readonly', process: 'readonly', URL: 'readonly', fetch: 'readonly', setTimeout: 'readonly', clearTimeout: 'readonly' } },
+    settings: { 'import-x/resolver-next': [createTypeScriptImportResolver({ project: ['tsconfig.json', 'packages/web/tsconfig.json'] })] },
+    rules: {
+      'import-x/no-cycle': ['error', { ignoreExternal: true }],
+      'no-warning-comments': ['error', { terms: ['todo', 'fixme'] }],
+      '@typescript-eslint/consistent-type-imports': 'error',
+      '@typescript-eslint/no-explicit-any': 'error',
+      eqeqeq: 'error',
+    },
+  },
+  {
+    files: ['**/*.vue'],
+    languageOptions: { parser: vueParser, parserOptions: { parser: tseslint.parser, extraFileExtensions: ['.vue'] } },
+    rules: { 'vue/multi-word-component-names': 'off', 'no-undef': 'off', 'vue/require-default-prop': 'off', 'vue/valid-v-slot': ['error', { allowModifiers: true }] },
+  },
+  { files: ['**/*.ts'], rules: { 'no-undef': 'off' } },
+  {
+    files: ['packages/core/src/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: forbid(['@anello/*', 'vue', 'vue/*', 'zod', ...NODE_API], 'The core computes and nothing else: no interface, no schema, no Node.'),
+  },
+  {
+    files: ['packages/contract/src/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: forbid(['@anello/web', '@anello/server', 'vue', 'fastify', ...NODE_API], 'The contract depends on zod and the core.'),
+  },
+  {
+    files: ['packages/web/src/**/*.{ts,vue}'],
+    rules: forbid(['@anello/server', '**/server/**', 'fastify', '@mikro-orm/*', ...NODE_API], 'The web side never imports the server.'),
+  },
+  {
+    files: ['packages/server/src/**/*.ts'],
+    rules: forbid(['@anello/web', '**/web/**', 'vue', 'vuetify'], 'The server never imports the web side.'),
+  },
+  prettier,
+);

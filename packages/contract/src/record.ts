@@ -1,0 +1,69 @@
+import { CONTACTS, type KeptRecord } from '@anello/core';
+import { z } from 'zod';
+import { WAY_IDS } from './job';
+
+const way = z.enum(WAY_IDS);
+const step = z.string().min(1).max(40);
+const typed = z.string().max(200);
+
+export const recordBodySchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('step'), way, step }),
+  z.strictObject({
+    kind: z.literal('reading'),
+    way,
+    step,
+    travelAlong: z.enum(['slide', 'axis']),
+    at: z.number(),
+    seen: z.number(),
+    expected: z.number(),
+    low: z.number(),
+    high: z.number(),
+    typed,
+  }),
+  z.strictObject({ kind: z.literal('nudge'), way, step, amount: z.number(), direction: z.string().max(120), fromHalfAngle: z.number(), toHalfAngle: z.number() }),
+  z.strictObject({ kind: z.literal('setting-kept'), way, machineId: z.string().max(60), halfAngle: z.number(), workLength: z.number() }),
+  z.strictObject({ kind: z.literal('pass'), dialFrom: z.number(), dialTo: z.number(), planned: z.number().nullable(), depth: z.number(), typed }),
+  z.strictObject({ kind: z.literal('measured'), diameter: z.number().positive(), expected: z.number().nullable(), dialAt: z.number(), typed }),
+  z.strictObject({ kind: z.literal('stand-off'), seen: z.number(), halfAngle: z.number(), diameterLeft: z.number(), typed }),
+  z.strictObject({
+    kind: z.literal('contact'),
+    contact: z.enum(CONTACTS),
+    halfAngle: z.number(),
+    swing: z.number().nullable(),
+    distance: z.number().nullable(),
+  }),
+  z.strictObject({ kind: z.literal('verdict'), verdict: z.enum(['accepted', 'rework', 'scrap']), cause: z.string().max(400) }),
+  z.strictObject({ kind: z.literal('piece'), carriedFrom: z.int().min(1).nullable() }),
+  z.strictObject({ kind: z.literal('note'), text: z.string().trim().min(1).max(2000) }),
+  z.strictObject({ kind: z.literal('withdrawn'), record: z.uuid() }),
+]);
+
+/** One kept row, made where it was typed. */
+export const recordSchema = z.strictObject({
+  id: z.uuid(),
+  jobId: z.string().min(1).max(60),
+  piece: z.int().min(1).max(200),
+  at: z.iso.datetime(),
+  operator: z.string().trim().min(1).max(12),
+  body: recordBodySchema,
+});
+
+/** A row about what a lathe's device is set to; halfAngle null says it was disturbed. */
+export const settingSchema = z.strictObject({
+  id: z.uuid(),
+  machineId: z.string().min(1).max(60),
+  device: z.enum(['attachment', 'compound', 'tailstock']),
+  halfAngle: z.number().nullable(),
+  workLength: z.number().nullable(),
+  at: z.iso.datetime(),
+  operator: z.string().trim().min(1).max(12),
+  jobId: z.string().max(60).nullable(),
+  jobNumber: z.string().max(20).nullable(),
+  /** How it was proved, in a few words. */
+  how: z.string().max(120),
+});
+export type SettingRow = z.infer<typeof settingSchema>;
+
+/** The schema and the core's own type describe the same rows. */
+export type RecordDocument = z.infer<typeof recordSchema>;
+export const asKept = (record: RecordDocument): KeptRecord => record;

@@ -1,0 +1,60 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { passPlan, type PassRequest } from './passPlan';
+
+const base: PassRequest = {
+  member: 'external', now: 25, finish: 19.759, allowance: 0.1, lastStock: 0.6, roughDepth: 0.75,
+  division: 0.05, reads: 'diameter', dialNow: 0,
+};
+
+describe('passes from stock to finish', () => {
+  it('roughs evenly, then takes the last stock in three equal cuts, and keeps the allowance', () => {
+    const plan = passPlan(base);
+    expect(plan.filter((p) => p.kind === 'last')).toHaveLength(3);
+    expect(plan.filter((p) => p.kind === 'rough')).toHaveLength(4);
+    const last = plan.at(-1)!;
+    expect(last.leaves).toBeGreaterThanOrEqual(0.1);
+    expect(last.leaves).toBeLessThan(0.1 + 0.05 + 1e-9);
+  });
+
+  it('a radius dial reads half of a diameter dial for the same cut', () => {
+    const radius = passPlan({ ...base, reads: 'radius', division: 0.025 });
+    const diameter = passPlan({ ...base, reads: 'diameter', division: 0.05 });
+    expect(radius.at(-1)!.dialTo * 2).toBeCloseTo(diameter.at(-1)!.dialTo, 9);
+    expect(radius.at(-1)!.diameterAfter).toBeCloseTo(diameter.at(-1)!.diameterAfter, 9);
+  });
+
+  it('a bore grows, and starts from the mouth', () => {
+    const plan = passPlan({ ...base, member: 'internal', now: 30, finish: 38 });
+    expect(plan.at(-1)!.diameterAfter).toBeLessThanOrEqual(38 - 0.1 + 1e-9);
+    expect(plan[0]!.diameterAfter).toBeGreaterThan(30);
+  });
+
+  it('never goes past, whatever the dial, and never deeper than the roughing cut and a division', () => {
+    fc.assert(
+      fc.property(
+        fc.record({
+          stock: fc.double({ min: 0, max: 20, noNaN: true }),
+          allowance: fc.double({ min: 0, max: 0.5, noNaN: true }),
+          roughDepth: fc.double({ min: 0.1, max: 2, noNaN: true }),
+          division: fc.constantFrom(0.01, 0.02, 0.05, 0.0254),
+          reads: fc.constantFrom('radius' as const, 'diameter' as const),
+          turns: fc.integer({ min: 0, max: 50 }),
+        }),
+        ({ stock, turns, ...rest }) => {
+          const plan = passPlan({ ...base, ...rest, now: 20 + stock, finish: 20, dialNow: turns * rest.division });
+          for (const pass of plan) {
+            expect(pass.leaves).toBeGreaterThanOrEqual(Math.min(rest.allowance, stock) - 1e-9);
+            expect(pass.depth).toBeLessThanOrEqual(Math.max(rest.roughDepth, 0.1) + rest.division + 1e-9);
+            expect(Math.abs(pass.dialTo / rest.division - Math.round(pass.dialTo / rest.division))).toBeLessThan(1e-6);
+          }
+        },
+      ),
+      { seed: 11 },
+    );
+  });
+
+  it('says when the part is already past its size', () => {
+    expect(() => passPlan({ ...base, now: 19.7 })).toThrow(expect.objectContaining({ code: 'impossible', field: 'now' }));
+  });
+});

@@ -1,0 +1,98 @@
+import { AnelloError } from '../basics/error';
+import { notNegative, positive } from '../basics/check';
+import { dialOf, radialOf, type DialReads } from '../gauging/advanceFromInfeed';
+import { length } from '../phrase/figure';
+import { snapDown } from '../quantity/round';
+import type { Member } from '../way/way';
+
+export interface PassRequest {
+  readonly member: Member;
+  /** Diameter now where the tool first touches: the small end outside, the mouth inside. mm. */
+  readonly now: number;
+  /** Finished diameter there. */
+  readonly finish: number;
+  /** Kept on for the try, or for grinding or polish, on diameter. */
+  readonly allowance: number;
+  /** The last of the stock, taken in three equal cuts, on diameter. */
+  readonly lastStock: number;
+  /** Deepest roughing cut, on radius. */
+  readonly roughDepth: number;
+  /** One division of the dial, mm as it reads. */
+  readonly division: number;
+  readonly reads: DialReads;
+  /** What the dial shows now, mm as it reads. */
+  readonly dialNow: number;
+}
+
+export interface Pass {
+  readonly kind: 'rough' | 'last';
+  /** Feed the dial to this, mm as it reads: always a whole division, never past. */
+  readonly dialTo: number;
+  /** Depth of the cut on radius. */
+  readonly depth: number;
+  readonly diameterAfter: number;
+  /** Left on diameter above the finished size. */
+  readonly leaves: number;
+}
+
+const LAST_CUTS = 3;
+/** Anything under a hundredth of a division is rounding, not stock. */
+const DUST = 0.01;
+
+/**
+ * Passes from the stock as it is now to finish size plus allowance, by dial: roughing cuts no deeper than
+ * roughDepth, then the last stock in three equal cuts. Dial targets are whole divisions rounded back,
+ * so the plan never asks for more than there is; what rounding leaves stays on the part.
+ * Errors: impossible when the part is already smaller (bore: larger) than the finish.
+ */
+export function passPlan(request: PassRequest): Pass[] {
+  check(request);
+  const { member, now, finish, allowance, lastStock, reads, division, dialNow } = request;
+  const stock = member === 'external' ? now - finish : finish - now;
+  const toRemove = Math.max(0, stock - allowance) / 2;
+  const last = Math.min(toRemove, lastStock / 2);
+  const targets = [...roughTargets(toRemove - last, request.roughDepth), ...lastTargets(toRemove - last, last)];
+  const passes: Pass[] = [];
+  let taken = 0;
+  for (const { kind, radial } of targets) {
+    const dialTo = snapDown(dialNow + dialOf(radial, reads), division);
+    const depth = radialOf(dialTo - dialNow, reads) - taken;
+    if (depth < radialOf(division, reads) * DUST) continue;
+    taken += depth;
+    const sign = member === 'external' ? -1 : 1;
+    passes.push({ kind, dialTo, depth, diameterAfter: now + sign * 2 * taken, leaves: stock - 2 * taken });
+  }
+  return passes;
+}
+
+interface Target {
+  readonly kind: Pass['kind'];
+  /** Radial infeed from where the tool stands now. */
+  readonly radial: number;
+}
+
+function roughTargets(radial: number, deepest: number): Target[] {
+  const cuts = Math.ceil(radial / deepest - 1e-9);
+  return Array.from({ length: Math.max(0, cuts) }, (_, i) => ({ kind: 'rough', radial: (radial * (i + 1)) / cuts }));
+}
+
+function lastTargets(from: number, last: number): Target[] {
+  if (last <= 0) return [];
+  return Array.from({ length: LAST_CUTS }, (_, i) => ({ kind: 'last', radial: from + (last * (i + 1)) / LAST_CUTS }));
+}
+
+function check(request: PassRequest): void {
+  positive(request.now, 'now', 'The diameter now');
+  positive(request.finish, 'finish', 'The finished diameter');
+  notNegative(request.allowance, 'allowance', 'The allowance');
+  notNegative(request.lastStock, 'lastStock', 'The last stock');
+  positive(request.roughDepth, 'roughDepth', 'The depth of a roughing cut');
+  positive(request.division, 'division', 'A division of the dial');
+  const short = request.member === 'external' ? request.finish - request.now : request.now - request.finish;
+  if (short > 0) {
+    throw new AnelloError('impossible', 'now', [
+      request.member === 'external' ? 'The stock is already ' : 'The bore is already ',
+      length(short, 0.001), request.member === 'external' ? ' under' : ' over', ' the finished size there.',
+    ]);
+  }
+}

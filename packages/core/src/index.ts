@@ -1,0 +1,53 @@
+export { AnelloError, type ErrorData } from './basics/error';
+export { CATALOGUE, isErrorCode, type ErrorCode } from './basics/catalogue';
+
+export { parseQuantity, type ParsedQuantity, type QuantityRequest } from './quantity/parseQuantity';
+export type { DefaultUnit, Dimension } from './quantity/units';
+export { figureParts, formatFigure, MM_PER_INCH, type UnitSystem } from './quantity/format';
+export { snap, snapDown } from './quantity/round';
+
+export { angle, count, length, ratio, type Figure, type Quantity } from './phrase/figure';
+export { plainText, type Phrase } from './phrase/phrase';
+export type { Working } from './phrase/working';
+
+export { AGREEMENT, halfAngleOf, ratioOf, solveTaper, type SolvedTaper, type TaperGivens } from './taper/solve';
+export { GRADES, coneAngleTolerance, type Grade } from './taper/grade';
+export { taperTolerance, type TaperTolerance } from './taper/tolerance';
+export { TAPER_SERIES, taperSize } from './taper/series/registry';
+export type { SeriesId, TaperSeries, TaperSize } from './taper/series/series';
+
+export type { Attachment, Compound, CrossDial, Device, Lathe, StillSet, Tailstock } from './lathe/lathe';
+
+export { attachmentBarShift } from './way/attachmentBarShift';
+export { attachmentCheck } from './way/attachmentCheck';
+export { compareWays, type WayChoice } from './way/chooseWay';
+export { compoundCheck } from './way/compoundCheck';
+export { halfAngleFromIndicator, type TravelAlong } from './way/halfAngleFromIndicator';
+export { tailstockSetOver } from './way/tailstockSetOver';
+export { toolHeightError, toolHeightLimit } from './way/toolHeightError';
+export type { End, Member, TaperTask, WayAssessment, WayId } from './way/way';
+
+export { judgeSweep, withinBand, type SweepVerdict } from './setting/judge';
+export { deviceOf, nextNudge, settingSteps } from './setting/registry';
+export type { LabelledFigure, Nudge, SettingContext, SettingStep, Station, Sweep } from './setting/setting';
+
+export { advanceFromInfeed, dialOf, radialOf, type DialReads } from './gauging/advanceFromInfeed';
+export { CONTACTS, readContact, type Contact, type ContactCause } from './gauging/contact';
+export { angleFromContact, type AngleEstimate } from './gauging/correctedAngle';
+export { ratioErrorFromSwing } from './gauging/ratioErrorFromSwing';
+export { readStations, type StationFit, type StationReading } from './gauging/readStations';
+export { stockFromStandOff } from './gauging/stockFromStandOff';
+
+export { passPlan, type Pass, type PassRequest } from './cutting/passPlan';
+
+export type { Bore, Cylinder, Eccentric, Feature, FeatureKind, Groove, Profile, Side, Taper, Thread } from './part/feature';
+export { FEATURE_NAMES } from './part/describeKinds';
+export { layoutPart, radiusAt, type PartLayout, type Section } from './part/layout';
+export { outlineOf, type OutlinePoint } from './part/outline';
+export { solveTaperFeature, type PartTaper } from './part/solveTaperFeature';
+export { taperOfPart, type TaperOfPart } from './part/taperTask';
+
+export { cutState, dialForDiameter, passTo, type CutState } from './job/cutState';
+export { jobProgress, settingInForce, STAGES, type JobFacts, type JobProgress, type Stage, type StageState } from './job/progress';
+export { currentPiece, ofKind, standing, type BodyOf, type KeptRecord, type RecordBody, type RecordKind, type RecordOf } from './job/records';
+export { lastReadings, triesOf, type Try } from './job/tries';

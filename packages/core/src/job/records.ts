@@ -1,0 +1,84 @@
+import type { Contact } from '../gauging/contact';
+import type { TravelAlong } from '../way/halfAngleFromIndicator';
+import type { WayId } from '../way/way';
+
+/** What is kept of a piece: what was seen or done, with the expected figure and inputs as they were then. */
+export type RecordBody =
+  | { readonly kind: 'step'; readonly way: WayId; readonly step: string }
+  | {
+      readonly kind: 'reading';
+      readonly way: WayId;
+      readonly step: string;
+      readonly travelAlong: TravelAlong;
+      readonly at: number;
+      readonly seen: number;
+      readonly expected: number;
+      readonly low: number;
+      readonly high: number;
+      readonly typed: string;
+    }
+  | {
+      readonly kind: 'nudge';
+      readonly way: WayId;
+      readonly step: string;
+      readonly amount: number;
+      readonly direction: string;
+      readonly fromHalfAngle: number;
+      readonly toHalfAngle: number;
+    }
+  | {
+      readonly kind: 'setting-kept';
+      readonly way: WayId;
+      readonly machineId: string;
+      readonly halfAngle: number;
+      readonly workLength: number;
+    }
+  | {
+      readonly kind: 'pass';
+      readonly dialFrom: number;
+      readonly dialTo: number;
+      readonly planned: number | null;
+      readonly depth: number;
+      readonly typed: string;
+    }
+  | { readonly kind: 'measured'; readonly diameter: number; readonly expected: number | null; readonly dialAt: number; readonly typed: string }
+  | { readonly kind: 'stand-off'; readonly seen: number; readonly halfAngle: number; readonly diameterLeft: number; readonly typed: string }
+  | { readonly kind: 'contact'; readonly contact: Contact; readonly halfAngle: number; readonly swing: number | null; readonly distance: number | null }
+  | { readonly kind: 'verdict'; readonly verdict: 'accepted' | 'rework' | 'scrap'; readonly cause: string }
+  | { readonly kind: 'piece'; readonly carriedFrom: number | null }
+  | { readonly kind: 'note'; readonly text: string }
+  | { readonly kind: 'withdrawn'; readonly record: string };
+
+export type RecordKind = RecordBody['kind'];
+
+/** One kept row: append-only, its id made where it was typed. */
+export interface KeptRecord {
+  readonly id: string;
+  readonly jobId: string;
+  readonly piece: number;
+  /** ISO time at the screen it was kept on. */
+  readonly at: string;
+  readonly operator: string;
+  readonly body: RecordBody;
+}
+
+export type BodyOf<K extends RecordKind> = Extract<RecordBody, { kind: K }>;
+export type RecordOf<K extends RecordKind> = KeptRecord & { readonly body: BodyOf<K> };
+
+/** Records still standing: without those withdrawn, and without the withdrawals. */
+export function standing(records: readonly KeptRecord[]): KeptRecord[] {
+  const gone = new Set(records.flatMap((r) => (r.body.kind === 'withdrawn' ? [r.body.record] : [])));
+  return records.filter((r) => r.body.kind !== 'withdrawn' && !gone.has(r.id));
+}
+
+/** Standing records of one kind for one piece, in the order kept. */
+export function ofKind<K extends RecordKind>(records: readonly KeptRecord[], kind: K, piece?: number): RecordOf<K>[] {
+  return standing(records).filter(
+    (r): r is RecordOf<K> => r.body.kind === kind && (piece === undefined || r.piece === piece),
+  );
+}
+
+/** The piece being worked on: the last one started, or the first. */
+export function currentPiece(records: readonly KeptRecord[]): number {
+  return Math.max(1, ...ofKind(records, 'piece').map((r) => r.piece));
+}

@@ -1,0 +1,45 @@
+import { AnelloError } from '../basics/error';
+import type { Grade } from '../taper/grade';
+import { taperTolerance } from '../taper/tolerance';
+import type { TaperTask } from '../way/way';
+import type { Feature, Taper } from './feature';
+import { layoutPart } from './layout';
+import { solveTaperFeature, type PartTaper } from './solveTaperFeature';
+
+export interface TaperOfPart {
+  readonly feature: Taper;
+  readonly solved: PartTaper;
+  readonly task: TaperTask;
+  /** Where the cone lies on the axis. */
+  readonly z0: number;
+  readonly z1: number;
+}
+
+/**
+ * The part's taper as a task for a lathe: the first taper of the list, solved, with the part's whole
+ * length. Null when the part has none. Errors as solveTaperFeature.
+ */
+export function taperOfPart(features: readonly Feature[], tolerance: { grade: Grade; coneZone?: number | undefined }): TaperOfPart | null {
+  const feature = features.find((f): f is Taper => f.kind === 'taper');
+  if (!feature) return null;
+  const solved = solveTaperFeature(feature);
+  const layout = layoutPart(features);
+  const section = layout.sections.find((s) => s.id === feature.id);
+  if (!section) throw new AnelloError('internal', null, 'The taper was lost while laying out the part.');
+  return {
+    feature,
+    solved,
+    z0: section.z0,
+    z1: section.z1,
+    task: {
+      member: feature.side,
+      largeDiameter: solved.largeDiameter,
+      smallDiameter: solved.smallDiameter,
+      length: solved.length,
+      halfAngle: solved.halfAngle,
+      largeEnd: feature.largeEnd,
+      workLength: layout.length,
+      tolerance: taperTolerance({ ...tolerance, length: solved.length }),
+    },
+  };
+}

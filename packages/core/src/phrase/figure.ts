@@ -1,0 +1,35 @@
+/** What kind of quantity a figure is; it decides the units and the way it is written. */
+export type Quantity = 'length' | 'angle' | 'ratio' | 'number' | 'percent';
+
+/**
+ * A figure on its way to the eye: the exact value in house units (mm, rad, ratio, 1), and the
+ * resolution of the instrument it is set or read on, in the same units. Rounding happens only when
+ * it is written.
+ */
+export interface Figure {
+  readonly quantity: Quantity;
+  readonly value: number;
+  readonly resolution?: number;
+  /** Write a plus sign as well as a minus. */
+  readonly signed?: boolean;
+  /** Leave the unit out, where the head of the table or the label already says it. */
+  readonly bare?: boolean;
+}
+
+/** A length in mm, shown to the resolution (mm) of what it is set or read on. */
+export const length = (value: number, resolution?: number, more: Partial<Figure> = {}): Figure =>
+  withResolution({ ...more, quantity: 'length', value }, resolution);
+
+/** An angle in radians. */
+export const angle = (value: number, resolution?: number): Figure =>
+  withResolution({ quantity: 'angle', value }, resolution);
+
+/** A taper ratio on diameter, 2 tan(half angle). */
+export const ratio = (value: number): Figure => ({ quantity: 'ratio', value });
+
+/** A plain count or number. */
+export const count = (value: number, resolution = 1): Figure => ({ quantity: 'number', value, resolution });
+
+function withResolution(figure: Figure, resolution: number | undefined): Figure {
+  return resolution === undefined ? figure : { ...figure, resolution };
+}

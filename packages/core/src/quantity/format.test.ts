@@ -1,0 +1,55 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { angle, count, length, ratio } from '../phrase/figure';
+import { formatFigure } from './format';
+import { decimalsFor, snap, snapDown } from './round';
+
+const D = Math.PI / 180;
+const text = (figure: Parameters<typeof formatFigure>[0], system: 'mm' | 'inch' = 'mm') =>
+  formatFigure(figure, system).replace('\u00a0', ' ');
+
+describe('figures at an instrument’s resolution', () => {
+  it('shows a 0.02 mm dial in 0.02 steps', () => {
+    expect(text(length(1.8824, 0.02))).toBe('1.88 mm');
+    expect(text(length(1.8924, 0.02))).toBe('1.90 mm');
+  });
+  it('shows a thousandth dial in thou, and a metric indicator in inches fine enough to lose nothing', () => {
+    expect(text(length(1.8824, 0.0254), 'inch')).toBe('0.074 in');
+    expect(text(length(1.8824, 0.001), 'inch')).toBe('0.07409 in');
+  });
+  it('writes signs, true minus and no negative zero', () => {
+    expect(text(length(0.026, 0.001, { signed: true }))).toBe('+0.026 mm');
+    expect(text(length(-0.026, 0.001))).toBe('−0.026 mm');
+    expect(text(length(-0.0001, 0.001))).toBe('0.000 mm');
+  });
+  it('writes angles in degrees, minutes and seconds to the scale they are set on', () => {
+    expect(text(angle(Math.atan(1 / 19.922 / 2)))).toBe('1°26′16″');
+    expect(text(angle(1.4378 * D, D / 60))).toBe('1°26′');
+    expect(text(angle(30 * (D / 3600)))).toBe('30″');
+    expect(text(angle(59.9999 * (D / 60)))).toBe('1°00′00″');
+  });
+  it('writes ratios and counts', () => {
+    expect(text(ratio(1 / 19.922))).toBe('1:19.922');
+    expect(text(ratio(1 / 12))).toBe('1:12');
+    expect(text(count(3))).toBe('3');
+  });
+  it('never strays from the value by more than half the resolution', () => {
+    fc.assert(
+      fc.property(fc.double({ min: -500, max: 500, noNaN: true }), fc.constantFrom(0.001, 0.002, 0.005, 0.01, 0.02, 0.05, 0.1), (v, r) => {
+        const shown = Number(text(length(v, r)).replace(' mm', '').replace('−', '-'));
+        return Math.abs(shown - v) <= r / 2 + 1e-9;
+      }),
+    );
+  });
+});
+
+describe('rounding', () => {
+  it('knows how many decimals a resolution needs', () => {
+    expect([1, 0.1, 0.02, 0.025, 0.0005, 0.001 / 25.4].map(decimalsFor)).toEqual([0, 1, 2, 3, 4, 5]);
+  });
+  it('snaps down without losing a whole step to floating point', () => {
+    expect(snapDown(0.3, 0.1)).toBeCloseTo(0.3, 12);
+    expect(snapDown(0.3999, 0.1)).toBeCloseTo(0.3, 12);
+    expect(snap(0.26, 0.1)).toBeCloseTo(0.3, 12);
+  });
+});

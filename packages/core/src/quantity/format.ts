@@ -1,0 +1,47 @@
+import type { Figure } from '../phrase/figure';
+import { formatDms } from './dms';
+import { decimalsFor, fixed, snap } from './round';
+
+export type UnitSystem = 'mm' | 'inch';
+
+export const MM_PER_INCH = 25.4;
+/** Where no instrument is named: a micrometre, or a twenty-thousandth of an inch. */
+export const DEFAULT_LENGTH_RESOLUTION = { mm: 0.001, inch: 0.00005 * MM_PER_INCH } as const;
+const SECOND = Math.PI / 180 / 3600;
+
+/** The one formatter: a figure as it is written for the eye, with its unit unless the figure is bare. */
+export function formatFigure(figure: Figure, system: UnitSystem): string {
+  const { text, unit } = figureParts(figure, system);
+  return figure.bare || unit === '' ? text : `${text}\u00a0${unit}`;
+}
+
+/** The same in two pieces, for where the number is set large and the unit small. */
+export function figureParts(figure: Figure, system: UnitSystem): { text: string; unit: string } {
+  const sign = figure.signed && figure.value > 0 ? '+' : '';
+  switch (figure.quantity) {
+    case 'length':
+      return { text: sign + lengthText(figure, system), unit: system === 'mm' ? 'mm' : 'in' };
+    case 'angle':
+      return { text: sign + formatDms(figure.value, figure.resolution ?? SECOND), unit: '' };
+    case 'ratio':
+      return { text: ratioText(figure.value), unit: '' };
+    case 'percent':
+      return { text: sign + fixed(figure.value * 100, 0), unit: '%' };
+    case 'number':
+      return { text: sign + fixed(figure.value, decimalsFor(figure.resolution ?? 0.001)), unit: '' };
+  }
+}
+
+function lengthText(figure: Figure, system: UnitSystem): string {
+  const resolution = figure.resolution ?? DEFAULT_LENGTH_RESOLUTION[system];
+  const shown = snap(figure.value, resolution);
+  const perUnit = system === 'mm' ? 1 : MM_PER_INCH;
+  return fixed(shown / perUnit, decimalsFor(resolution / perUnit));
+}
+
+/** 1:x with as many figures of x as the published tables carry. */
+function ratioText(value: number): string {
+  if (value === 0) return '0';
+  const x = 1 / value;
+  return `1:${fixed(x, Math.abs(x) >= 100 ? 1 : 3).replace(/\.?0+$/, '')}`;
+}

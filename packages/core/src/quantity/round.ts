@@ -1,0 +1,28 @@
+/** Nearest multiple of a step; the step must be above zero. */
+export function snap(value: number, step: number): number {
+  return Math.round(value / step) * step;
+}
+
+/** Largest multiple of a step that does not exceed the value, forgiving floating-point dust. */
+export function snapDown(value: number, step: number): number {
+  return Math.floor(value / step + DUST) * step;
+}
+
+/** A billionth of a step: far below any instrument, far above rounding dust. */
+const DUST = 1e-9;
+
+/** How many decimals are needed to write multiples of a resolution faithfully (0.02 → 2, 0.0005 → 4). */
+export function decimalsFor(resolution: number): number {
+  for (let decimals = 0; decimals < 7; decimals++) {
+    const scaled = resolution * 10 ** decimals;
+    if (scaled > 0.999999 && Math.abs(scaled - Math.round(scaled)) < 1e-6 * scaled) return decimals;
+  }
+  return Math.max(0, Math.min(6, Math.ceil(-Math.log10(resolution))));
+}
+
+/** Fixed decimals with a true minus sign and never a negative zero. */
+export function fixed(value: number, decimals: number): string {
+  const text = Math.abs(value).toFixed(decimals);
+  const negative = value < 0 && Number(text) !== 0;
+  return negative ? `\u2212${text}` : text;
+}

@@ -1,0 +1,34 @@
+import type { UnitSystem } from '../quantity/format';
+import { MM_PER_INCH } from '../quantity/format';
+import type { TravelAlong } from '../way/halfAngleFromIndicator';
+import type { TaperTask } from '../way/way';
+import type { Station } from './setting';
+
+/** Travels a handle is easily run by, in each system's own unit. */
+const EASY = {
+  mm: [3, 6, 9, 12, 15, 18, 24, 30, 45, 60, 75, 90, 120, 150, 180, 240, 300],
+  inch: [0.15, 0.3, 0.45, 0.6, 0.75, 0.9, 1.2, 1.5, 2.25, 3, 3.75, 4.5, 6, 7.5, 9, 12],
+} as const;
+const STATIONS = 3;
+
+/** The longest easy travel within a length (mm), in whole figures of the lathe's own dials. */
+export function easyTravel(within: number, units: UnitSystem): number {
+  const perUnit = units === 'mm' ? 1 : MM_PER_INCH;
+  const fitting = EASY[units].filter((t) => t * perUnit <= within + 1e-9);
+  return fitting.length > 0 ? (fitting.at(-1) as number) * perUnit : within;
+}
+
+/** Equal stations along a travel, each with what should be seen and the band that is good enough. */
+export function stationsAlong(travel: number, travelAlong: TravelAlong, task: TaperTask, stations = STATIONS): Station[] {
+  const rise = travelAlong === 'slide' ? Math.sin : Math.tan;
+  const { halfAngle, tolerance } = task;
+  return Array.from({ length: stations }, (_, index) => {
+    const at = (travel * (index + 1)) / stations;
+    return {
+      at,
+      expected: at * rise(halfAngle),
+      low: at * rise(halfAngle - tolerance.halfAngle),
+      high: at * rise(halfAngle + tolerance.halfAngle),
+    };
+  });
+}

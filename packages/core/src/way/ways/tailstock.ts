@@ -1,0 +1,75 @@
+import { length } from '../../phrase/figure';
+import type { Phrase } from '../../phrase/phrase';
+import { tailstockSetOver } from '../tailstockSetOver';
+import type { Way, WayContext } from '../way';
+
+const SHOWN = 0.01;
+/** Set over by more than this part of the length, a plain centre bears on one edge: use balls. */
+const PLAIN_CENTRE_LIMIT = 0.02;
+
+/**
+ * Change of diameter over a taper length (mm) when the set-over stays and the blank is longer by `longer`:
+ * 2 l (tan asin(S / L) - tan asin(S / (L + longer))).
+ */
+export function blankLengthError(workLength: number, halfAngle: number, taperLength: number, longer: number): number {
+  const { setOver } = tailstockSetOver({ workLength, halfAngle });
+  const became = Math.asin(setOver / (workLength + longer));
+  return 2 * taperLength * (Math.tan(halfAngle) - Math.tan(became));
+}
+
+/** Diameter error over the taper for one division of the set-over scale. */
+export function setOverDivisionError(workLength: number, halfAngle: number, taperLength: number, division: number): number {
+  const { setOver } = tailstockSetOver({ workLength, halfAngle });
+  const sine = (setOver + division) / workLength;
+  return 2 * taperLength * (Math.tan(Math.asin(Math.min(sine, 1 - 1e-9))) - Math.tan(halfAngle));
+}
+
+export const tailstockWay: Way = {
+  id: 'tailstock',
+  title: 'Tailstock set over',
+  assess(context) {
+    const { task, lathe } = context;
+    const stock = lathe.tailstock;
+    const { setOver } = tailstockSetOver({ workLength: task.workLength, halfAngle: task.halfAngle });
+    return {
+      id: 'tailstock',
+      title: 'Tailstock set over',
+      blockers: blockers(context, setOver),
+      settingLabel: 'Set over by',
+      setting: length(setOver, stock?.division ?? SHOWN),
+      needLabel: 'Set-over',
+      needed: length(setOver, SHOWN),
+      available: stock ? length(stock.limit, SHOWN) : null,
+      divisionError: stock
+        ? length(setOverDivisionError(task.workLength, task.halfAngle, task.length, stock.division), 0.001)
+        : null,
+      feed: stock ? 'power' : null,
+      notes: notes(context, setOver),
+    };
+  },
+};
+
+function blockers({ task, lathe }: WayContext, setOver: number): Phrase[] {
+  if (!lathe.tailstock) return [[`${lathe.name} has no tailstock that sets over.`]];
+  const found: Phrase[] = [];
+  if (task.member === 'internal') found.push(['Between centres there is nowhere to bore from.']);
+  if (setOver > lathe.tailstock.limit) {
+    found.push(['It sets over ', length(lathe.tailstock.limit, SHOWN), ' at most.']);
+  }
+  if (task.workLength > lathe.centreDistance) {
+    found.push(['The part is longer than the ', length(lathe.centreDistance, 1), ' between centres.']);
+  }
+  return found;
+}
+
+function notes({ task, lathe }: WayContext, setOver: number): Phrase[] {
+  if (!lathe.tailstock || task.member === 'internal') return [];
+  const perMm = blankLengthError(task.workLength, task.halfAngle, task.length, 1);
+  const found: Phrase[] = [
+    ['Every blank the same length: one ', length(1, 1), ' longer comes out ', length(perMm, 0.001), ' less tapered.'],
+  ];
+  if (setOver > task.workLength * PLAIN_CENTRE_LIMIT) {
+    found.push(['That much over wants ball centres, or the centres wear oval.']);
+  }
+  return found;
+}

@@ -1,0 +1,20 @@
+import { errorSchema, keptSchema, recordSchema } from '@anello/contract';
+import { keepRecord } from '../stores/records';
+import type { Api, RouteContext } from './routes';
+
+export function recordRoutes(api: Api, { em }: RouteContext): void {
+  api.post(
+    '/api/records',
+    {
+      schema: {
+        summary: 'Keep a record; the same one again is kept once',
+        body: recordSchema,
+        response: { 200: keptSchema, 201: keptSchema, 404: errorSchema, 409: errorSchema, 422: errorSchema },
+      },
+    },
+    async (request, reply) => {
+      const outcome = await keepRecord(em(), request.body);
+      return reply.status(outcome === 'kept' ? 201 : 200).send({ kept: true, id: request.body.id });
+    },
+  );
+}

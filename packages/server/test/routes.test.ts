@@ -1,0 +1,179 @@
+import type { JobView, Rack } from '@anello/contract';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { aJob, aReading, testServer, type TestServer } from './support';
+
+let server: TestServer;
+beforeAll(async () => {
+  server = await testServer({ demo: true });
+});
+afterAll(() => server.close());
+
+describe('the rack', () => {
+  it('shows every demo job with how far it has come', async () => {
+    const rack = (await server.send('GET', '/api/jobs')).json<Rack>();
+    expect(rack.total).toBe(9);
+    const now = Object.fromEntries(rack.jobs.map((job) => [job.number, job.now]));
+    expect(now).toMatchObject({ 'J-101': 'set', 'J-102': 'prove', 'J-107': 'way', 'J-108': 'cut', 'J-109': 'record' });
+    expect(rack.jobs.find((j) => j.number === 'J-109')).toMatchObject({ scrapped: true, finished: true });
+  });
+  it('pages and searches', async () => {
+    expect((await server.send('GET', '/api/jobs?limit=2&offset=1')).json<Rack>().jobs).toHaveLength(2);
+    expect((await server.send('GET', '/api/jobs?search=morse')).json<Rack>().jobs.map((j) => j.number).sort()).toEqual(['J-101', 'J-109']);
+    expect((await server.send('GET', '/api/jobs?search=100%25')).json<Rack>().total).toBe(0);
+  });
+  it('loads the demo shop once only', async () => {
+    const { loadDemoShop } = await import('../src/index');
+    expect(await loadDemoShop(server.app, new Date())).toBe(false);
+  });
+});
+
+describe('jobs', () => {
+  it('are added once however often they are sent', async () => {
+    const job = aJob('T-1');
+    expect((await server.send('POST', '/api/jobs', job)).statusCode).toBe(201);
+    expect((await server.send('POST', '/api/jobs', job)).json()).toMatchObject({ id: job.id, version: 1 });
+    expect((await server.send('GET', '/api/jobs?search=T-1')).json<Rack>().total).toBe(1);
+  });
+
+  it('a save over an older version answers 409 with the current document', async () => {
+    const job = aJob('T-2');
+    await server.send('POST', '/api/jobs', job);
+    const mine = { ...job.document, title: 'Mine' };
+    expect((await server.send('PUT', `/api/jobs/${job.id}`, { version: 1, document: mine })).json()).toMatchObject({ version: 2 });
+    const late = await server.send('PUT', `/api/jobs/${job.id}`, { version: 1, document: { ...job.document, title: 'Late' } });
+    expect(late.statusCode).toBe(409);
+    expect(late.json()).toMatchObject({ code: 'stale-version', current: { version: 2, document: { title: 'Mine' } } });
+  });
+
+  it('bad input answers 422 with code, field and a sentence', async () => {
+    const job = aJob('T-3');
+    const bad = async (document: object) => {
+      const answer = await server.send('POST', '/api/jobs', { id: job.id, document });
+      expect(answer.statusCode).toBe(422);
+      return answer.json();
+    };
+    expect(await bad({ ...job.document, title: '  ' })).toMatchObject({ code: 'invalid-document', field: 'title', sentence: 'This cannot be empty.' });
+    expect(await bad({ ...job.document, quantity: 'three' })).toMatchObject({ field: 'quantity', sentence: 'This must be a number.' });
+    expect(await bad({ ...job.document, number: 'no spaces!' })).toMatchObject({ field: 'number', sentence: expect.stringContaining('job number') });
+    expect(await bad({ ...job.document, surprise: 1 })).toMatchObject({ code: 'invalid-document', sentence: expect.stringContaining('surprise') });
+    const { cut, ...withoutCut } = job.document;
+    expect(cut).toBeDefined();
+    expect(await bad(withoutCut)).toMatchObject({ field: 'cut', sentence: 'This is missing.' });
+  });
+
+  it('a figure whose text does not read as its value is refused at its field', async () => {
+    const { id, document } = aJob('T-4');
+    const tampered = { ...document, cut: { ...document.cut, allowance: { typed: '1/2 in', value: 0.5 } } };
+    expect((await server.send('POST', '/api/jobs', { id, document: tampered })).json()).toMatchObject({
+      field: 'cut.allowance',
+      sentence: '“1/2 in” does not read as the figure sent with it.',
+    });
+  });
+
+  it('two jobs cannot have one number', async () => {
+    await server.send('POST', '/api/jobs', aJob('T-5'));
+    const answer = await server.send('POST', '/api/jobs', aJob('T-5'));
+    expect(answer.statusCode).toBe(422);
+    expect(answer.json()).toMatchObject({ code: 'number-taken', field: 'number' });
+  });
+
+  it('an unknown id answers 404, an oversized body 413, what is not JSON 415 or 422', async () => {
+    expect((await server.send('GET', '/api/jobs/nowhere')).json()).toMatchObject({ code: 'not-found' });
+    expect((await server.send('PUT', '/api/jobs/nowhere', { version: 1, document: aJob('T-6').document })).statusCode).toBe(404);
+    expect((await server.send('GET', '/api/nothing')).statusCode).toBe(404);
+    const large = await server.send('POST', '/api/jobs', aJob('T-7', { note: 'x'.repeat(1_200_000) }));
+    expect([large.statusCode, large.json().code]).toEqual([413, 'too-large']);
+    const text = await server.app.inject({ method: 'POST', url: '/api/jobs', payload: 'hello', headers: { 'content-type': 'text/csv' } });
+    expect([text.statusCode, text.json().code]).toEqual([415, 'not-json']);
+    const broken = await server.app.inject({ method: 'POST', url: '/api/jobs', payload: '{"a":', headers: { 'content-type': 'application/json' } });
+    expect([broken.statusCode, broken.json().code]).toEqual([422, 'invalid-document']);
+  });
+});
+
+describe('records', () => {
+  it('are kept once however often they are sent, in the order they came', async () => {
+    const job = aJob('T-10');
+    await server.send('POST', '/api/jobs', job);
+    const first = aReading(job.id);
+    const second = aReading(job.id, { at: '2026-11-20T09:00:00.000Z' });
+    expect((await server.send('POST', '/api/records', first)).statusCode).toBe(201);
+    expect((await server.send('POST', '/api/records', first)).statusCode).toBe(200);
+    await Promise.all(Array.from({ length: 8 }, () => server.send('POST', '/api/records', second)));
+    const { records } = (await server.send('GET', `/api/jobs/${job.id}`)).json<JobView>();
+    expect(records).toEqual([first, second]);
+  });
+
+  it('the same id with other contents is refused, not overwritten', async () => {
+    const job = aJob('T-11');
+    await server.send('POST', '/api/jobs', job);
+    const reading = aReading(job.id);
+    await server.send('POST', '/api/records', reading);
+    const answer = await server.send('POST', '/api/records', { ...reading, operator: 'XX' });
+    expect([answer.statusCode, answer.json().code]).toEqual([409, 'record-differs']);
+  });
+
+  it('need a job, and a body of a known form', async () => {
+    expect((await server.send('POST', '/api/records', aReading('nowhere'))).json()).toMatchObject({ code: 'not-found', field: 'jobId' });
+    const strange = { ...aReading('j-101'), body: { kind: 'guess' } };
+    expect((await server.send('POST', '/api/records', strange)).json()).toMatchObject({ code: 'invalid-document', field: 'body.kind' });
+  });
+});
+
+describe('machines', () => {
+  const setting = (device: string, halfAngle: number | null, n: number) => ({
+    id: `00000009-0000-4000-8000-00000000000${n}`, machineId: 'short-lathe', device, halfAngle, workLength: null,
+    at: '2026-11-20T10:00:00.000Z', operator: 'RK', jobId: null, jobNumber: null, how: 'indicator',
+  });
+  it('remember what each device was last set to, and that it was disturbed', async () => {
+    await server.send('POST', '/api/settings', setting('compound', 0.02, 1));
+    await server.send('POST', '/api/settings', setting('compound', 0.03, 2));
+    await server.send('POST', '/api/settings', setting('compound', 0.02, 1));
+    const still = async () => (await server.send('GET', '/api/machines/short-lathe')).json().settings;
+    expect(await still()).toEqual([setting('compound', 0.03, 2)]);
+    await server.send('POST', '/api/settings', setting('compound', null, 3));
+    expect(await still()).toMatchObject([{ halfAngle: null }]);
+    expect((await server.send('POST', '/api/settings', { ...setting('compound', 0.1, 4), machineId: 'gone' })).statusCode).toBe(404);
+  });
+  it('are saved by version like jobs', async () => {
+    const { version, document } = (await server.send('GET', '/api/machines/short-lathe')).json();
+    const save = (v: number) => server.send('PUT', '/api/machines/short-lathe', { version: v, document: { ...document, note: 'New belts.' } });
+    expect((await save(version)).json()).toMatchObject({ version: version + 1, document: { note: 'New belts.' } });
+    expect((await save(version)).statusCode).toBe(409);
+  });
+});
+
+describe('at the door', () => {
+  it('describes itself', async () => {
+    expect((await server.send('GET', '/api/health')).json()).toEqual({ status: 'ok', version: 'test' });
+    const openapi = (await server.send('GET', '/api/openapi.json')).json();
+    expect(Object.keys(openapi.paths)).toEqual(expect.arrayContaining(['/api/jobs/{id}', '/api/records', '/api/machines', '/api/settings']));
+  });
+  it('sends strict headers and no traces', async () => {
+    const { headers } = await server.send('GET', '/api/health');
+    expect(headers['content-security-policy']).toContain("script-src 'self';");
+    expect(headers['x-content-type-options']).toBe('nosniff');
+  });
+  it('refuses writes from another site', async () => {
+    const answer = await server.send('POST', '/api/jobs', aJob('T-20'), { origin: 'http://elsewhere.example', host: 'localhost:4600' });
+    expect([answer.statusCode, answer.json().code]).toEqual([403, 'wrong-origin']);
+    const own = await server.send('POST', '/api/jobs', aJob('T-21'), { origin: 'http://localhost:4600', host: 'localhost:4600' });
+    expect(own.statusCode).toBe(201);
+  });
+  it('slows a flood, and says nothing is lost', async () => {
+    const small = await testServer({ requestsPerMinute: 3 });
+    const answers = [];
+    for (let i = 0; i < 5; i++) answers.push(await small.send('GET', '/api/health'));
+    expect(answers.map((a) => a.statusCode)).toEqual([200, 200, 200, 429, 429]);
+    expect(answers[4]!.json()).toMatchObject({ code: 'too-many', sentence: expect.stringContaining('Nothing is lost') });
+    await small.close();
+  });
+  it('asks for the shop passphrase where one is set', async () => {
+    const guarded = await testServer({ passphrase: 'quoin-and-key' });
+    const basic = (word: string) => ({ authorization: `Basic ${Buffer.from(`x:${word}`).toString('base64')}` });
+    expect((await guarded.send('GET', '/api/jobs')).statusCode).toBe(401);
+    expect((await guarded.send('GET', '/api/jobs', undefined, basic('wrong-word'))).json()).toMatchObject({ code: 'passphrase-needed' });
+    expect((await guarded.send('GET', '/api/jobs', undefined, basic('quoin-and-key'))).statusCode).toBe(200);
+    expect((await guarded.send('GET', '/api/health')).statusCode).toBe(200);
+    await guarded.close();
+  });
+});

@@ -1,0 +1,1 @@
+export declare function generateParser(): string;
