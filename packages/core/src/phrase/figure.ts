@@ -12,6 +12,8 @@ export interface Figure {
   readonly resolution?: number;
   /** Write a plus sign as well as a minus. */
   readonly signed?: boolean;
+  /** Always in these units, whatever the screen shows: it stands on a dial. */
+  readonly system?: 'mm' | 'inch';
   /** Leave the unit out, where the head of the table or the label already says it. */
   readonly bare?: boolean;
 }

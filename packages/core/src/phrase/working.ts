@@ -1,7 +1,7 @@
 import type { Figure } from './figure';
 import type { Phrase } from './phrase';
 
-/** One line of "how it is worked": a TeX formula with {0}, {1} standing for this job's figures. */
+/** One line of "how it is worked": a TeX formula with #0, #1 standing for this job's figures. */
 export interface Working {
   readonly tex: string;
   readonly figures: readonly Figure[];

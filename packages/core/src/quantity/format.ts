@@ -16,7 +16,8 @@ export function formatFigure(figure: Figure, system: UnitSystem): string {
 }
 
 /** The same in two pieces, for where the number is set large and the unit small. */
-export function figureParts(figure: Figure, system: UnitSystem): { text: string; unit: string } {
+export function figureParts(figure: Figure, shownIn: UnitSystem): { text: string; unit: string } {
+  const system = figure.system ?? shownIn;
   const sign = figure.signed && figure.value > 0 ? '+' : '';
   switch (figure.quantity) {
     case 'length':

@@ -33,6 +33,8 @@ export interface LabelledFigure {
 /** One card of the setting: a verb and a place, the figures, and what is good enough. */
 export interface SettingStep {
   readonly id: string;
+  /** A word or two, for the quiet line of what follows. */
+  readonly short: string;
   readonly title: Phrase;
   readonly detail: Phrase;
   readonly figures: readonly LabelledFigure[];

@@ -25,7 +25,7 @@ export const attachmentSetting: SettingSchool = {
       direction: towardOperator(context, bar, shift) ? 'toward you' : 'away from you',
       working: [
         {
-          tex: '{0}\\,(\\tan {1} - \\tan {2}) = {3}',
+          tex: '#0\\,(\\tan #1 - \\tan #2) = #3',
           figures: [length(bar.pivotLength, 1), angle(context.task.halfAngle), angle(from), length(shift, 0.001, { signed: true })],
           note: ['bar’s end, from the pivot'],
         },
@@ -49,6 +49,7 @@ function scaleStep(context: SettingContext, bar: Attachment): SettingStep {
   const left = task.halfAngle - snap(task.halfAngle, bar.division);
   return {
     id: 'scale',
+    short: 'bar scale',
     title: ['Set the bar to ', angle(task.halfAngle, bar.division), ' on its scale'],
     detail: [
       'The scale only brings it near: the indicator decides. Left over: ', angle(left), ' (',
@@ -70,6 +71,7 @@ function sweepStep(context: SettingContext, bar: Attachment): SettingStep {
   const start = Math.ceil(check.takeUp + 1);
   return {
     id: 'sweep',
+    short: 'sweep',
     title: ['Run the carriage ', length(travel, travelShown(lathe)), ' and watch the cross-slide'],
     detail: ['Start ', length(start, 1), ' past the end so the bar’s lash is gone before you zero. Leave the cross-slide handle alone.'],
     figures: [{ label: 'Cross-slide moves', figure: length(check.radial, lathe.indicator), after: 'on radius', also: [length(check.diametral, lathe.indicator), ' if the readout shows diameter'] }],
@@ -82,9 +84,9 @@ function sweepStep(context: SettingContext, bar: Attachment): SettingStep {
 function travelWorking({ task }: SettingContext, travel: number, radial: number): SettingStep['working'] {
   const slide = compoundCheck({ halfAngle: task.halfAngle, slideTravel: travel }).radial;
   return [
-    { tex: '{0} \\times \\tan {1} = {2}', figures: [length(travel, 0.1), angle(task.halfAngle), length(radial, 0.0001)], note: ['the carriage runs along the bed'] },
+    { tex: '#0 \\times \\tan #1 = #2', figures: [length(travel, 0.1), angle(task.halfAngle), length(radial, 0.0001)], note: ['the carriage runs along the bed'] },
     {
-      tex: '{0} \\times \\sin {1} = {2}',
+      tex: '#0 \\times \\sin #1 = #2',
       figures: [length(travel, 0.1), angle(task.halfAngle), length(slide, 0.0001)],
       note: ['that is for the slide, not the bed: ', length(2 * (radial - slide), 0.0001), ' on diameter if confused'],
       confusion: true,
@@ -98,6 +100,7 @@ function lockStep(bar: Attachment): SettingStep {
   return bar.kind === 'telescopic'
     ? {
         id: 'lock',
+        short: 'lock screws',
         title: ['Snug the two lock screws'],
         detail: ['Finger-tight and no more: the telescopic screw must be able to slide. From here on feed with the compound; the cross-slide handle stays where it is.'],
         figures: [],
@@ -106,6 +109,7 @@ function lockStep(bar: Attachment): SettingStep {
       }
     : {
         id: 'lock',
+        short: 'free the screw',
         title: ['Free the cross-slide screw and clamp the bar’s link'],
         detail: ['The link carries the slide now. Feed with the compound.'],
         figures: [],

@@ -21,7 +21,7 @@ export const tailstockSetting: SettingSchool = {
       direction: towardOperator(context) === change > 0 ? 'toward you' : 'away from you',
       working: [
         {
-          tex: '{0}\\,(\\sin {1} - \\sin {2}) = {3}',
+          tex: '#0\\,(\\sin #1 - \\sin #2) = #3',
           figures: [length(task.workLength, 0.1), angle(task.halfAngle), angle(from), length(change, 0.001, { signed: true })],
           note: ['change of set-over'],
         },
@@ -40,6 +40,7 @@ function offsetStep(context: SettingContext): SettingStep {
   const stations = stationsAlong(task.workLength, 'slide', task, 1);
   return {
     id: 'offset',
+    short: 'set over',
     title: ['Set the tailstock over ', towardOperator(context) ? 'toward you' : 'away from you'],
     detail: [
       'Indicator on the barrel, zeroed where a test bar runs parallel. The base scale reads to ', length(stock.division, stock.division),
@@ -50,9 +51,9 @@ function offsetStep(context: SettingContext): SettingStep {
     bandNote: bandNote(context, stations.at(-1) as Station),
     working: [
       angleWorking(context),
-      { tex: '{0} \\times \\sin {1} = {2}', figures: [length(task.workLength, 0.1), angle(task.halfAngle), length(setOver, 0.0001)], note: ['length between centre contacts'] },
+      { tex: '#0 \\times \\sin #1 = #2', figures: [length(task.workLength, 0.1), angle(task.halfAngle), length(setOver, 0.0001)], note: ['length between centre contacts'] },
       {
-        tex: '{0} \\times \\tan {1} = {2}',
+        tex: '#0 \\times \\tan #1 = #2',
         figures: [length(task.workLength, 0.1), angle(task.halfAngle), length(shopRule, 0.0001)],
         note: ['the shop rule: ', length(difference, 0.0001), ' more'],
         confusion: true,
@@ -68,6 +69,7 @@ function sweepStep(context: SettingContext): SettingStep {
   const last = stations.at(-1) as Station;
   return {
     id: 'sweep',
+    short: 'sweep',
     title: ['Sweep the parallel blank over ', length(travel, lathe.dial.units === 'mm' ? 1 : 0.254)],
     detail: ['Indicator on the carriage at centre height, along the front of the turned blank between its centres.'],
     figures: [{ label: 'Indicator moves', figure: length(last.expected, lathe.indicator), after: 'on radius' }],
@@ -76,7 +78,7 @@ function sweepStep(context: SettingContext): SettingStep {
     caution: 'Grease or anti-seize on a plain centre, and look at it often: set over it wears.',
     working: [
       angleWorking(context),
-      { tex: '{0} \\times \\tan {1} = {2}', figures: [length(travel, 0.1), angle(task.halfAngle), length(last.expected, 0.0001)], note: ['the carriage runs along the bed'] },
+      { tex: '#0 \\times \\tan #1 = #2', figures: [length(travel, 0.1), angle(task.halfAngle), length(last.expected, 0.0001)], note: ['the carriage runs along the bed'] },
     ],
   };
 }

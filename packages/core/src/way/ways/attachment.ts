@@ -24,7 +24,7 @@ export const attachmentWay: Way = {
       title: 'Taper attachment',
       blockers: blockers(context, needed),
       settingLabel: 'Bar set to',
-      setting: angle(task.halfAngle, bar?.division),
+      setting: angle(task.halfAngle),
       needLabel: 'Carriage travel',
       needed: length(needed, SHOWN),
       available: bar ? length(bar.barTravel, SHOWN) : null,

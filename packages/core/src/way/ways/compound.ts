@@ -29,7 +29,7 @@ export const compoundWay: Way = {
       title: 'Compound slide',
       blockers: blockers(context, needed),
       settingLabel: 'Scale reads',
-      setting: angle(compoundScale(task.halfAngle, slide?.zero ?? 'along'), slide?.division),
+      setting: angle(compoundScale(task.halfAngle, slide?.zero ?? 'along')),
       needLabel: 'Slide travel',
       needed: length(needed, SHOWN),
       available: slide ? length(slide.travel, SHOWN) : null,

@@ -36,7 +36,7 @@ export const tailstockWay: Way = {
       title: 'Tailstock set over',
       blockers: blockers(context, setOver),
       settingLabel: 'Set over by',
-      setting: length(setOver, stock?.division ?? SHOWN),
+      setting: length(setOver, SHOWN),
       needLabel: 'Set-over',
       needed: length(setOver, SHOWN),
       available: stock ? length(stock.limit, SHOWN) : null,

@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import { onMounted, watch } from 'vue';
+import { useRouter } from 'vue-router';
+import { useTheme } from 'vuetify';
+import { useKeys } from './composables/useKeys';
+import AppRail from './parts/AppRail.vue';
+import KeyList from './parts/KeyList.vue';
+import { useOutbox } from './stores/outbox';
+import { usePreferences } from './stores/preferences';
+import { useScreen } from './stores/screen';
+import { useShop } from './stores/shop';
+
+const preferences = usePreferences();
+const outbox = useOutbox();
+const screen = useScreen();
+const shop = useShop();
+const router = useRouter();
+const theme = useTheme();
+
+watch(() => preferences.theme, (name) => theme.change(name), { immediate: true });
+
+onMounted(async () => {
+  await outbox.reload();
+  void outbox.flush();
+  void shop.load();
+});
+watch(() => outbox.away, (away) => !away && void shop.load());
+
+useKeys({
+  u: () => preferences.swapUnits(),
+  d: () => preferences.swapTheme(),
+  g: () => void router.push('/rack'),
+  '?': () => (screen.keysOpen = true),
+  z: () => takeBack(),
+});
+
+function takeBack(): void {
+  screen.undoable?.run();
+  screen.undoable = null;
+}
+</script>
+
+<template>
+  <v-app>
+    <div class="house">
+      <AppRail />
+      <router-view />
+    </div>
+    <div v-if="screen.undoable" class="slip frame" role="status">
+      <span>{{ screen.undoable.text }}</span>
+      <button class="plain" @click="takeBack">Take it back <kbd>Z</kbd></button>
+      <button class="plain" aria-label="Leave it" @click="screen.undoable = null">Leave it</button>
+    </div>
+    <KeyList />
+  </v-app>
+</template>
+
+<style scoped>
+.house { display: grid; grid-template-columns: 76px minmax(0, 1fr); grid-template-rows: minmax(0, 1fr); height: 100dvh; }
+.slip { position: fixed; left: 50%; bottom: 84px; transform: translateX(-50%); z-index: 1500; display: flex; gap: 20px; align-items: center; background: var(--ink); color: var(--paper); border-radius: 10px; padding: 4px 20px; max-width: calc(100vw - 24px); }
+.slip button { min-height: 48px; font-weight: 650; color: var(--brass-key); }
+.v-theme--dark .slip { background: var(--frame-2); color: var(--frame-ink); }
+@media (max-width: 640px) { .house { grid-template-columns: minmax(0, 1fr); grid-template-rows: auto minmax(0, 1fr); } .slip { bottom: 150px; width: calc(100vw - 24px); } }
+</style>

@@ -1,0 +1,69 @@
+import { coreFeatures, jobFacts, taperOfJob, valuesOf } from '@anello/contract';
+import {
+  AnelloError, compareWays, jobProgress, layoutPart, settingSteps,
+  type JobProgress, type Lathe, type PartLayout, type SettingContext, type SettingStep, type TaperOfPart, type WayChoice, type WayId,
+} from '@anello/core';
+import { computed, inject, provide, type ComputedRef, type InjectionKey } from 'vue';
+import { useJob } from '../stores/job';
+import { asStillSet, latheOf, stillSetOn, useShop } from '../stores/shop';
+
+export interface JobModel {
+  readonly layout: ComputedRef<PartLayout>;
+  readonly taper: ComputedRef<TaperOfPart | null>;
+  readonly taperError: ComputedRef<AnelloError | null>;
+  readonly lathe: ComputedRef<Lathe | null>;
+  readonly stillSet: ComputedRef<ReturnType<typeof stillSetOn>>;
+  readonly choice: ComputedRef<WayChoice | null>;
+  readonly way: ComputedRef<WayId | null>;
+  readonly context: ComputedRef<SettingContext | null>;
+  readonly steps: ComputedRef<readonly SettingStep[]>;
+  readonly progress: ComputedRef<JobProgress | null>;
+  readonly cutFigures: ComputedRef<{ stock?: number | undefined; roughDepth: number; lastStock: number; allowance: number } | null>;
+}
+
+const KEY: InjectionKey<JobModel> = Symbol('job model');
+
+/** Everything the core works out from the job on the screen, worked out once and shared by its stages. */
+export function provideJobModel(): JobModel {
+  const job = useJob();
+  const shop = useShop();
+  const layout = computed(() => layoutPart(job.document ? coreFeatures(job.document.features) : []));
+  const solved = computed(() => solve(() => (job.document ? taperOfJob(job.document) : null)));
+  const taper = computed(() => solved.value.taper);
+  const machine = computed(() => (job.document ? (shop.byId(job.document.machineId) ?? null) : null));
+  const lathe = computed(() => (machine.value ? latheOf(machine.value) : null));
+  const stillSet = computed(() => (machine.value ? stillSetOn(machine.value) : []));
+  const way = computed(() => job.document?.way?.id ?? null);
+  const context = computed(() => (taper.value && lathe.value ? { task: taper.value.task, lathe: lathe.value } : null));
+  const model: JobModel = {
+    layout,
+    taper,
+    taperError: computed(() => solved.value.error),
+    lathe,
+    stillSet,
+    choice: computed(() => (context.value ? compareWays({ ...context.value, stillSet: asStillSet(stillSet.value) }) : null)),
+    way,
+    context,
+    steps: computed(() => (context.value && way.value ? settingSteps(way.value, context.value) : [])),
+    progress: computed(() => (job.document ? jobProgress(jobFacts(job.document), job.records) : null)),
+    cutFigures: computed(() => (job.document ? valuesOf(job.document.cut) : null)),
+  };
+  provide(KEY, model);
+  return model;
+}
+
+function solve(work: () => TaperOfPart | null): { taper: TaperOfPart | null; error: AnelloError | null } {
+  try {
+    return { taper: work(), error: null };
+  } catch (error) {
+    if (error instanceof AnelloError) return { taper: null, error };
+    throw error;
+  }
+}
+
+/** The shared model; only inside a job's place. */
+export function useJobModel(): JobModel {
+  const model = inject(KEY);
+  if (!model) throw new Error('useJobModel needs a job around it.');
+  return model;
+}

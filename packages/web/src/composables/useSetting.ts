@@ -1,0 +1,125 @@
+import {
+  deviceOf, judgeSweep, lastReadings, ofKind, settingInForce, triesOf,
+  type SettingStep, type Station, type SweepVerdict, type Try,
+} from '@anello/core';
+import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
+import { newId } from '../lib/newId';
+import { useJob } from '../stores/job';
+import { usePreferences } from '../stores/preferences';
+import { useShop } from '../stores/shop';
+import { useJobModel } from './useJobModel';
+
+export interface SettingDesk {
+  readonly step: ComputedRef<SettingStep | null>;
+  readonly index: Ref<number>;
+  readonly done: ComputedRef<readonly boolean[]>;
+  readonly allDone: ComputedRef<boolean>;
+  readonly carried: ComputedRef<number | null>;
+  readonly tries: ComputedRef<readonly Try[]>;
+  readonly verdict: ComputedRef<SweepVerdict | null>;
+  readonly nextStation: ComputedRef<Station | null>;
+  readonly aimed: Ref<number | null>;
+  keepReading(seen: number, typed: string): Promise<void>;
+  keepNudge(): Promise<void>;
+  keepSetting(): Promise<void>;
+  keepStep(): Promise<void>;
+}
+
+/** The Set stage's work: which card is current, what was read on it, what it means, and keeping it. */
+export function useSetting(): SettingDesk {
+  const job = useJob();
+  const shop = useShop();
+  const preferences = usePreferences();
+  const model = useJobModel();
+  const index = ref(0);
+  const aimed = ref<number | null>(null);
+
+  const inForce = computed(() => settingInForce(job.records, job.piece));
+  const settingStands = computed(() => {
+    const stage = model.progress.value?.stages.find((s) => s.stage === 'set');
+    return inForce.value !== undefined && !stage?.stale;
+  });
+  const carried = computed(() => (settingStands.value && inForce.value && inForce.value.piece < job.piece ? inForce.value.piece : null));
+  const done = computed(() => model.steps.value.map((step) => carried.value !== null || isDone(step)));
+  const step = computed(() => model.steps.value[index.value] ?? null);
+  const way = model.way;
+
+  function isDone(candidate: SettingStep): boolean {
+    if (candidate.id === 'sweep') return settingStands.value;
+    const kept = ofKind(job.records, 'step', job.piece).some((r) => r.body.way === way.value && r.body.step === candidate.id);
+    return kept || (candidate.sweep !== undefined && readInBand(candidate));
+  }
+
+  function readInBand(candidate: SettingStep): boolean {
+    const verdictThere = judge(candidate);
+    return verdictThere?.inBand ?? false;
+  }
+
+  function judge(candidate: SettingStep): SweepVerdict | null {
+    const { value: context } = model.context;
+    if (!way.value || !context || !candidate.sweep) return null;
+    const current = triesOf(job.records, way.value, candidate.id, job.piece).at(-1);
+    return current ? judgeSweep(way.value, context, candidate.sweep, lastReadings(current)) : null;
+  }
+
+  const tries = computed(() => (way.value && step.value ? triesOf(job.records, way.value, step.value.id, job.piece) : []));
+  const verdict = computed(() => (step.value ? judge(step.value) : null));
+  const nextStation = computed(() => {
+    const stations = step.value?.sweep?.stations ?? [];
+    const read = new Set(tries.value.at(-1)?.readings.map((r) => r.body.at) ?? []);
+    return stations.find((s) => s.at === aimed.value) ?? stations.find((s) => !read.has(s.at)) ?? null;
+  });
+
+  const goToFirstOpen = (): void => {
+    const open = done.value.findIndex((d) => !d);
+    index.value = open === -1 ? Math.max(0, done.value.length - 1) : open;
+  };
+  watch([way, () => job.id, () => job.piece, () => model.steps.value.length], goToFirstOpen, { immediate: true });
+  watch(index, () => (aimed.value = null));
+
+  async function keepReading(seen: number, typed: string): Promise<void> {
+    const station = nextStation.value;
+    if (!station || !step.value?.sweep || !way.value) return;
+    const { at, expected, low, high } = station;
+    const { travelAlong } = step.value.sweep;
+    aimed.value = null;
+    await job.keep({ kind: 'reading', way: way.value, step: step.value.id, travelAlong, at, seen, expected, low, high, typed });
+  }
+
+  async function keepNudge(): Promise<void> {
+    const { nudge, fit } = verdict.value ?? {};
+    if (!nudge || !step.value || !way.value || !model.context.value) return;
+    await job.keep({
+      kind: 'nudge', way: way.value, step: step.value.id, amount: nudge.amount.value,
+      direction: `${nudge.place}, ${nudge.direction}`,
+      fromHalfAngle: fit?.halfAngle ?? 0, toHalfAngle: model.context.value.task.halfAngle,
+    });
+  }
+
+  async function keepSetting(): Promise<void> {
+    const { value: context } = model.context;
+    const fitted = verdict.value?.fit.halfAngle;
+    if (!way.value || !context || !job.document) return;
+    const halfAngle = fitted ?? context.task.halfAngle;
+    const { machineId, number } = job.document;
+    const { workLength } = context.task;
+    await job.keep({ kind: 'setting-kept', way: way.value, machineId, halfAngle, workLength });
+    await shop.keepSetting({
+      id: newId(), machineId, device: deviceOf(way.value), halfAngle, workLength: way.value === 'tailstock' ? workLength : null,
+      at: new Date().toISOString(), operator: preferences.operator.trim() || '–', jobId: job.id, jobNumber: number,
+      how: 'by indicator, every station in band',
+    });
+    goToFirstOpen();
+  }
+
+  async function keepStep(): Promise<void> {
+    if (!way.value || !step.value) return;
+    await job.keep({ kind: 'step', way: way.value, step: step.value.id });
+    goToFirstOpen();
+  }
+
+  return {
+    step, index, done, allDone: computed(() => done.value.every(Boolean)), carried, tries, verdict, nextStation, aimed,
+    keepReading, keepNudge, keepSetting, keepStep,
+  };
+}

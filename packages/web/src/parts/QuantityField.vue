@@ -1,0 +1,122 @@
+<script setup lang="ts">
+import type { Entry } from '@anello/contract';
+import { AnelloError, angle, formatFigure, length, parseQuantity, ratio, type DefaultUnit, type Figure } from '@anello/core';
+import { useSessionStorage } from '@vueuse/core';
+import { computed, ref, watch } from 'vue';
+import { usePreferences } from '../stores/preferences';
+
+/** The one way a figure is typed: any unit, read back at once, kept as typed, wrong text kept too. */
+const props = defineProps<{
+  modelValue: Entry | undefined;
+  label: string;
+  dimension: 'length' | 'angle' | 'taper';
+  /** Names this box, so that unreadable text is still there after a reload. */
+  draftKey: string;
+  error?: string | undefined;
+  required?: boolean;
+}>();
+const emit = defineEmits<{ 'update:modelValue': [entry: Entry | undefined] }>();
+
+const preferences = usePreferences();
+const draft = useSessionStorage<string | null>(`anello.typed.${props.draftKey}`, null);
+const text = ref(draft.value ?? props.modelValue?.typed ?? '');
+const own = ref<string | null>(null);
+const reads = ref<Figure | null>(props.modelValue ? figureOf(props.modelValue.value) : null);
+if (draft.value !== null) readText(false);
+
+watch(
+  () => props.modelValue?.typed,
+  (typed) => {
+    if (own.value !== null || sameAsShown(typed)) return;
+    text.value = typed ?? '';
+    reads.value = props.modelValue ? figureOf(props.modelValue.value) : null;
+  },
+);
+
+const defaultUnit = computed<DefaultUnit>(() => {
+  if (props.dimension === 'angle') return 'deg';
+  if (props.dimension === 'taper') return 'ratio';
+  return preferences.units === 'mm' ? 'mm' : 'in';
+});
+
+function figureOf(value: number): Figure {
+  if (props.dimension === 'angle') return angle(value);
+  return props.dimension === 'taper' ? ratio(value) : length(value);
+}
+
+/** The text may still lack the unit that is written to it on leaving the box. */
+const sameAsShown = (typed: string | undefined): boolean => typed === withUnit(text.value);
+
+function withUnit(typed: string): string {
+  try {
+    const parsed = parseQuantity({ text: typed, dimension: props.dimension, defaultUnit: defaultUnit.value });
+    if (parsed.explicit || parsed.unit === 'ratio') return typed.trim();
+    return parsed.unit === 'deg' ? `${typed.trim()}°` : `${typed.trim()} ${parsed.unit}`;
+  } catch {
+    return typed;
+  }
+}
+
+function typed(value: string): void {
+  text.value = value;
+  readText(true);
+}
+
+function readText(tell: boolean): void {
+  if (text.value.trim() === '' && !props.required) {
+    settle(null, null);
+    if (tell) emit('update:modelValue', undefined);
+    return;
+  }
+  try {
+    const parsed = parseQuantity({ text: text.value, dimension: props.dimension, defaultUnit: defaultUnit.value });
+    settle(null, figureOf(parsed.value));
+    if (tell) emit('update:modelValue', entryOf(parsed.value));
+  } catch (error) {
+    settle(error instanceof AnelloError ? error.message : 'Could not read that.', null);
+  }
+}
+
+/** A sum takes its unit round the whole of it. */
+function entryOf(value: number): Entry {
+  const whole = withUnit(text.value);
+  const reread = parseQuantity({ text: whole, dimension: props.dimension, defaultUnit: props.dimension === 'angle' ? 'rad' : defaultUnit.value });
+  if (Math.abs(reread.value - value) < 1e-12 * Math.max(1, Math.abs(value))) return { typed: whole, value };
+  const { canonical } = parseQuantity({ text: text.value, dimension: props.dimension, defaultUnit: defaultUnit.value });
+  return { typed: canonical, value: parseQuantity({ text: canonical, dimension: props.dimension, defaultUnit: defaultUnit.value }).value };
+}
+
+function settle(error: string | null, figure: Figure | null): void {
+  own.value = error;
+  reads.value = figure;
+  draft.value = error === null ? null : text.value;
+}
+
+function leave(): void {
+  if (own.value === null && text.value.trim() !== '') text.value = props.modelValue?.typed ?? withUnit(text.value);
+}
+
+/** The reading back, in the screen's units, unless the box already says just that. */
+const readBack = computed(() => {
+  if (!reads.value) return '';
+  const shown = formatFigure(reads.value, preferences.units).replace('\u00a0', ' ');
+  return shown === text.value.trim() || shown.replace(/\.?0+ /, ' ') === text.value.trim() ? '' : `reads ${shown}`;
+});
+const messages = computed(() => (own.value ?? props.error ? [own.value ?? props.error ?? ''] : []));
+</script>
+
+<template>
+  <v-text-field
+    class="figures-in"
+    :model-value="text"
+    :label="label"
+    :error-messages="messages"
+    :messages="messages.length ? [] : readBack ? [readBack] : []"
+    autocomplete="off"
+    spellcheck="false"
+    enterkeyhint="done"
+    @update:model-value="typed"
+    @blur="leave"
+    @keydown.enter="leave"
+  />
+</template>

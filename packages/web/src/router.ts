@@ -1,0 +1,24 @@
+import { STAGES } from '@anello/core';
+import { createRouter, createWebHistory } from 'vue-router';
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', redirect: '/rack' },
+    { path: '/rack', name: 'rack', component: () => import('./places/RackPlace.vue'), meta: { title: 'Rack' } },
+    { path: '/machines', name: 'machines', component: () => import('./places/MachinesPlace.vue'), meta: { title: 'Machines' } },
+    { path: '/machines/:id', name: 'machine', component: () => import('./places/MachinePlace.vue'), props: true, meta: { title: 'Machine' } },
+    {
+      path: `/job/:id/:stage(${STAGES.join('|')})?`,
+      name: 'job',
+      component: () => import('./places/JobPlace.vue'),
+      props: true,
+      meta: { title: 'Job' },
+    },
+    { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./places/NowherePlace.vue'), meta: { title: 'Not here' } },
+  ],
+});
+
+router.afterEach((to) => {
+  document.title = `${String(to.meta['title'] ?? '')} · Anello`;
+});

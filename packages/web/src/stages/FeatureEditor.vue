@@ -1,0 +1,120 @@
+<script setup lang="ts">
+import { mdiPlus, mdiDeleteOutline } from '@mdi/js';
+import { entry, type Entry, type FeatureDocument, type TaperDocument } from '@anello/contract';
+import { plainText, TAPER_SERIES, taperSize, type AnelloError } from '@anello/core';
+import { computed } from 'vue';
+import QuantityField from '../parts/QuantityField.vue';
+import { useJob } from '../stores/job';
+import { usePreferences } from '../stores/preferences';
+import { FEATURE_FIELDS, SIDES } from './featureFields';
+
+/** One feature's figures; what is missing or disagrees is said at the field. */
+const props = defineProps<{ feature: FeatureDocument; problem: AnelloError | null }>();
+const job = useJob();
+const preferences = usePreferences();
+const fields = computed(() => FEATURE_FIELDS[props.feature.kind]);
+const sentence = computed(() => (props.problem ? plainText(props.problem.phrase, preferences.units) : ''));
+const atField = (key: string): string | undefined => (props.problem?.field === key ? sentence.value : undefined);
+const unplaced = computed(() => {
+  const { field } = props.problem ?? { field: null };
+  const shown = [...fields.value.map((f) => f.key), ...(props.feature.kind === 'profile' ? props.feature.points.flatMap((_, i) => [`points.${i}.z`, `points.${i}.diameter`]) : [])];
+  return props.problem && !shown.includes(field ?? '') ? sentence.value : '';
+});
+
+const value = (key: string): Entry | undefined => (props.feature as unknown as Record<string, Entry | undefined>)[key];
+
+function change(work: (feature: Record<string, unknown>) => void): void {
+  job.edit((draft) => {
+    const feature = draft.features.find((f) => f.id === props.feature.id);
+    if (feature) work(feature as unknown as Record<string, unknown>);
+  });
+}
+
+function setField(key: string, next: Entry | undefined): void {
+  change((feature) => {
+    if (next === undefined) delete feature[key];
+    else feature[key] = next;
+    // A figure changed by hand is no longer the table's.
+    if (feature['series'] && ['ratio', 'halfAngle', 'gaugeDiameter', 'largeDiameter', 'smallDiameter'].includes(key)) delete feature['series'];
+  });
+}
+
+const SERIES = TAPER_SERIES.flatMap((series) => series.sizes.map((size) => ({ value: `${series.id}/${size.size}`, title: `${size.name}, ${series.unit === 'mm' ? 'metric' : 'inch'} table` })));
+const chosenSeries = computed(() => {
+  const taper = props.feature as TaperDocument;
+  return taper.series ? `${taper.series.series}/${taper.series.size}` : null;
+});
+
+/** Takes a size from the table: ratio, gauge line and length; the drawing may change any of them after. */
+function useSize(key: string | null): void {
+  if (!key) return;
+  const [series = '', size = ''] = key.split(/\/(.*)/s);
+  const row = taperSize(series, size);
+  const inch = TAPER_SERIES.find((s) => s.id === series)?.unit === 'in';
+  const typed = (mm: number): Entry => entry(inch ? `${Number((mm / 25.4).toPrecision(10))} in` : `${Number(mm.toPrecision(12))} mm`);
+  const beyond = props.feature.side === 'external' ? row.beyondGauge : 0;
+  change((feature) => {
+    for (const stale of ['largeDiameter', 'smallDiameter', 'halfAngle']) delete feature[stale];
+    Object.assign(feature, {
+      name: row.name,
+      series: { series, size },
+      ratio: inch ? entry(`${Number((row.ratio * 12).toPrecision(10))} in/ft`, 'taper') : entry(`1:${Number((1 / row.ratio).toPrecision(10))}`, 'taper'),
+      gaugeDiameter: typed(row.gaugeDiameter),
+      beyondGauge: typed(beyond),
+      length: typed(row.length + beyond),
+    });
+  });
+}
+
+function setSide(side: 'external' | 'internal'): void {
+  change((feature) => {
+    feature['side'] = side;
+    if (side === 'internal') feature['from'] ??= 'tailstock';
+    else delete feature['from'];
+  });
+}
+
+function setPoint(index: number, key: 'z' | 'diameter', next: Entry | undefined): void {
+  change((feature) => {
+    const point = (feature['points'] as Record<string, Entry>[])[index];
+    if (!point) return;
+    if (next === undefined) delete point[key];
+    else point[key] = next;
+  });
+}
+const addPoint = (): void => change((feature) => void (feature['points'] as object[]).push({}));
+const removePoint = (index: number): void => change((feature) => void (feature['points'] as object[]).splice(index, 1));
+const ENDS = [{ value: 'headstock', title: 'Headstock' }, { value: 'tailstock', title: 'Tailstock' }];
+</script>
+
+<template>
+  <section class="editor sheet" :aria-label="`Figures of ${feature.name}`">
+    <div class="grid">
+      <v-text-field class="wide" label="Name" :model-value="feature.name" :error-messages="feature.name.trim() ? '' : 'Give it a name.'" autocomplete="off" @update:model-value="(name: string) => change((f) => (f['name'] = name))" />
+      <v-select v-if="feature.kind === 'taper'" class="wide" label="From the tables" :items="SERIES" :model-value="chosenSeries" placeholder="or type any figures that settle it" persistent-placeholder @update:model-value="useSize" />
+      <v-select v-if="SIDES[feature.kind].length > 1" label="Outside or inside" :items="[{ value: 'external', title: 'Outside' }, { value: 'internal', title: 'Inside' }]" :model-value="feature.side" @update:model-value="setSide" />
+      <v-select v-if="feature.kind === 'taper'" label="Large end toward" :items="ENDS" :model-value="feature.largeEnd" @update:model-value="(end: string) => change((f) => (f['largeEnd'] = end))" />
+      <v-select v-if="feature.side === 'internal'" label="Sunk from the face at" :items="ENDS" :model-value="feature.from ?? 'tailstock'" @update:model-value="(end: string) => change((f) => (f['from'] = end))" />
+      <v-text-field v-if="feature.kind === 'thread'" label="Designation" :model-value="feature.designation" autocomplete="off" @update:model-value="(text: string) => change((f) => (f['designation'] = text))" />
+      <QuantityField v-for="field in fields" :key="field.key" :label="field.label" :dimension="field.dimension" :model-value="value(field.key)" :draft-key="`${job.id}.${feature.id}.${field.key}`" :error="atField(field.key)" @update:model-value="(next) => setField(field.key, next)" />
+    </div>
+    <template v-if="feature.kind === 'profile'">
+      <div v-for="(point, index) in feature.points" :key="index" class="point">
+        <QuantityField label="Along" dimension="length" :model-value="point.z" :draft-key="`${job.id}.${feature.id}.${index}.z`" :error="atField(`points.${index}.z`)" @update:model-value="(next) => setPoint(index, 'z', next)" />
+        <QuantityField label="Diameter there" dimension="length" :model-value="point.diameter" :draft-key="`${job.id}.${feature.id}.${index}.d`" :error="atField(`points.${index}.diameter`)" @update:model-value="(next) => setPoint(index, 'diameter', next)" />
+        <v-btn :icon="mdiDeleteOutline" variant="text" :aria-label="`Take point ${index + 1} out`" @click="removePoint(index)" />
+      </div>
+      <v-btn :prepend-icon="mdiPlus" @click="addPoint">Add a point</v-btn>
+    </template>
+    <p v-if="unplaced" class="unplaced" role="alert">{{ unplaced }}</p>
+  </section>
+</template>
+
+<style scoped>
+.editor { padding: 16px; display: grid; gap: 12px; }
+.grid { display: grid; grid-template-columns: repeat(2, minmax(0, 1fr)); gap: 14px 12px; align-items: start; }
+.wide { grid-column: 1 / -1; }
+.point { display: grid; grid-template-columns: 1fr 1fr auto; gap: 10px; align-items: start; }
+.unplaced { color: var(--brass); font-weight: 600; }
+@media (max-width: 420px) { .grid { grid-template-columns: minmax(0, 1fr); } }
+</style>

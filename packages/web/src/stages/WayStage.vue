@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { angle, type WayAssessment, type WayId } from '@anello/core';
+import { computed } from 'vue';
+import { useRouter } from 'vue-router';
+import { useJobModel } from '../composables/useJobModel';
+import { useStageScreen } from '../composables/useStageScreen';
+import FigureText from '../parts/FigureText.vue';
+import NoticeText from '../parts/NoticeText.vue';
+import PhraseText from '../parts/PhraseText.vue';
+import { useJob } from '../stores/job';
+import { useScreen } from '../stores/screen';
+import NoTaper from './NoTaper.vue';
+import WayCard from './WayCard.vue';
+
+/** The ways side by side, for this part on this lathe; one recommended, the user's choice kept. */
+const job = useJob();
+const screen = useScreen();
+const router = useRouter();
+const model = useJobModel();
+const choice = computed(() => model.choice.value);
+const chosen = computed(() => model.way.value);
+const stale = computed(() => model.progress.value?.stages.find((s) => s.stage === 'way')?.stale ?? null);
+
+function choose(id: WayId): void {
+  const task = model.taper.value?.task;
+  if (!task) return;
+  const before = job.document?.way ?? null;
+  job.edit((draft) => void (draft.way = { id, machineId: draft.machineId, halfAngle: task.halfAngle }));
+  if (before && before.id !== id) {
+    screen.undoable = { text: 'Way changed.', run: () => job.edit((draft) => void (draft.way = before)) };
+  }
+}
+
+useStageScreen({
+  bar: () => {
+    const can = choice.value?.recommended;
+    if (!can) return null;
+    if (chosen.value && !stale.value) {
+      return { key: 'way', label: 'The way is chosen', noInput: true, dimension: 'length', defaultUnit: 'mm', hint: 'Another can be chosen above at any time.', keep: () => undefined, empty: { label: 'On to Set', run: () => void router.push(`/job/${job.id}/set`) } };
+    }
+    return { key: 'way', label: 'Take the recommended way', noInput: true, dimension: 'length', defaultUnit: 'mm', hint: 'Or choose another above.', keep: () => undefined, empty: { label: 'Choose it', run: () => choose(can) } };
+  },
+  across: () => {
+    const found = choice.value?.assessments.find((a: WayAssessment) => a.id === (chosen.value ?? choice.value?.recommended));
+    return found ? { step: [found.title], label: found.settingLabel, figure: found.setting } : null;
+  },
+});
+</script>
+
+<template>
+  <div v-if="choice && model.taper.value" class="ways">
+    <NoticeText :tone="choice.recommended ? 'good' : 'bad'" class="reason">
+      <strong v-if="choice.recommended">{{ choice.assessments.find((a) => a.id === choice?.recommended)?.title }}: </strong><PhraseText :phrase="choice.reason" />
+    </NoticeText>
+    <NoticeText v-if="stale" tone="warn">Choose again: <PhraseText :phrase="stale" />, and it is <FigureText :figure="angle(model.taper.value.task.halfAngle)" /> on the {{ model.lathe.value?.name }} now.</NoticeText>
+    <div class="three">
+      <WayCard v-for="way in choice.assessments" :key="way.id" :way="way" :recommended="way.id === choice.recommended" :chosen="way.id === chosen" :allowed="model.taper.value.task.tolerance.overLength" @choose="choose(way.id)" />
+    </div>
+  </div>
+  <NoTaper v-else-if="!model.taperError.value" />
+</template>
+
+<style scoped>
+.ways { padding: 16px 18px 28px; display: grid; gap: 14px; }
+.reason { font-size: 16.5px; }
+.three { display: grid; grid-template-columns: repeat(auto-fit, minmax(min(300px, 100%), 1fr)); gap: 16px; align-items: stretch; }
+@media (max-width: 680px) { .ways { padding: 12px; } }
+</style>

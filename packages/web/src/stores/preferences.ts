@@ -1,0 +1,19 @@
+import type { UnitSystem } from '@anello/core';
+import { useLocalStorage } from '@vueuse/core';
+import { defineStore } from 'pinia';
+import { computed } from 'vue';
+
+/** What this screen is set to: units, theme, and who is at the lathe. */
+export const usePreferences = defineStore('preferences', () => {
+  const units = useLocalStorage<UnitSystem>('anello.units', 'mm');
+  const theme = useLocalStorage<'light' | 'dark'>('anello.theme', 'light');
+  const operator = useLocalStorage('anello.operator', '');
+  return {
+    units,
+    theme,
+    operator,
+    otherUnits: computed<UnitSystem>(() => (units.value === 'mm' ? 'inch' : 'mm')),
+    swapUnits: () => (units.value = units.value === 'mm' ? 'inch' : 'mm'),
+    swapTheme: () => (theme.value = theme.value === 'light' ? 'dark' : 'light'),
+  };
+});

@@ -1,0 +1,57 @@
+import type { Contact, DefaultUnit, Dimension, Figure, ParsedQuantity, Phrase } from '@anello/core';
+import { defineStore } from 'pinia';
+import { ref, shallowRef } from 'vue';
+
+/** What the reading bar at the bottom is asking for. */
+export interface BarRequest {
+  /** Tells one question from another, so that half-typed text stays with its own. */
+  readonly key: string;
+  readonly label: string;
+  readonly dimension: Dimension;
+  readonly defaultUnit: DefaultUnit;
+  readonly hint: string;
+  /** There is nothing to type, only something to do. */
+  readonly noInput?: true;
+  /** What the figure being typed means, as it is typed. */
+  judge?(value: number): { readonly phrase: Phrase; readonly tone: Tone } | null;
+  keep(parsed: ParsedQuantity, text: string): Promise<void> | void;
+  /** What Enter does with nothing typed. */
+  readonly empty?: { readonly label: string; run(): Promise<void> | void };
+}
+
+export type Tone = 'plain' | 'good' | 'warn' | 'bad';
+
+/** The one figure shown across the shop. */
+export interface Across {
+  readonly step: Phrase;
+  readonly label: string;
+  readonly figure: Figure;
+  readonly after?: string | undefined;
+  readonly band?: Phrase | undefined;
+}
+
+/** What the current stage draws on the strip. */
+export interface StripMarks {
+  /** Places along the axis, mm from the part's headstock face, with the travel written there. */
+  readonly stations?: readonly { readonly z: number; readonly travel: number; readonly state: 'read' | 'next' | 'ahead' }[];
+  /** Diameter at the place the tool touches first, while stock is still on. */
+  readonly stockOver?: number;
+  readonly contact?: Contact;
+  /** How far the mate stands off its gauge line. */
+  readonly standOff?: number;
+}
+
+/** What the stage on the screen has asked the frame round it to show. */
+export const useScreen = defineStore('screen', () => {
+  const bar = shallowRef<BarRequest | null>(null);
+  const across = shallowRef<Across | null>(null);
+  const marks = shallowRef<StripMarks>({});
+  const acrossOpen = ref(false);
+  const keysOpen = ref(false);
+  const selectedFeature = ref<string | null>(null);
+  /** Counts up to ask the reading bar for the keyboard. */
+  const focusBar = ref(0);
+  /** Last slip that can be taken back, said quietly. */
+  const undoable = shallowRef<{ readonly text: string; run(): void } | null>(null);
+  return { bar, across, marks, acrossOpen, keysOpen, selectedFeature, focusBar, undoable };
+});

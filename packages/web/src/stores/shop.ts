@@ -1,0 +1,62 @@
+import { coreLathe, type MachineRow, type SettingRow } from '@anello/contract';
+import type { Device, Lathe, StillSet } from '@anello/core';
+import { defineStore } from 'pinia';
+import { computed, ref } from 'vue';
+import { request, ServerAway } from '../lib/api';
+import { bench, plain } from '../lib/db';
+import { useOutbox } from './outbox';
+
+/** The lathes and what they are still set to; from the browser's store when the server is away. */
+export const useShop = defineStore('shop', () => {
+  const outbox = useOutbox();
+  const machines = ref<MachineRow[]>([]);
+  const loaded = ref(false);
+
+  async function load(): Promise<void> {
+    try {
+      const answer = await request<{ machines: MachineRow[] }>('GET', '/api/machines');
+      machines.value = answer.machines;
+      await remember();
+      outbox.reached();
+    } catch (error) {
+      if (!(error instanceof ServerAway)) throw error;
+      outbox.noticeAway();
+      if (machines.value.length === 0) machines.value = await (await bench()).getAll('machines');
+    }
+    for (const { body, url } of outbox.waiting) if (url === '/api/settings') applySetting(body as SettingRow);
+    loaded.value = true;
+  }
+
+  async function remember(): Promise<void> {
+    const tx = (await bench()).transaction('machines', 'readwrite');
+    await tx.store.clear();
+    for (const machine of machines.value) await tx.store.put(plain(machine));
+    await tx.done;
+  }
+
+  function applySetting(row: SettingRow): void {
+    const machine = machines.value.find((m) => m.id === row.machineId);
+    if (machine) machine.settings = [...machine.settings.filter((s) => s.device !== row.device), row];
+  }
+
+  /** Keeps what a device is set to now, or with halfAngle null that it was disturbed. */
+  async function keepSetting(row: SettingRow): Promise<void> {
+    applySetting(row);
+    await outbox.add({ method: 'POST', url: '/api/settings', body: row });
+  }
+
+  const byId = (id: string): MachineRow | undefined => machines.value.find((m) => m.id === id);
+
+  return { machines, loaded, load, byId, keepSetting, byName: computed(() => machines.value.map((m) => ({ value: m.id, title: m.document.name }))) };
+});
+
+export const latheOf = (row: MachineRow): Lathe => coreLathe(row.document);
+
+/** The settings still standing on a machine. */
+export function stillSetOn(row: MachineRow): (SettingRow & { halfAngle: number })[] {
+  return row.settings.filter((s): s is SettingRow & { halfAngle: number } => s.halfAngle !== null);
+}
+
+export function asStillSet(rows: readonly (SettingRow & { halfAngle: number })[]): StillSet[] {
+  return rows.map(({ device, halfAngle, workLength }) => ({ device: device as Device, halfAngle, workLength: workLength ?? undefined }));
+}
