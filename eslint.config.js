@@ -20,35 +20,71 @@ export default tseslint.config(
   {
     files: ['**/*.ts', '**/*.vue', '**/*.mjs', '**/*.js'],
     plugins: { 'import-x': importX },
-    languageOptions: { globals: { console: 'readonly', process: 'readonly', URL: 'readonly', fetch: 'readonly', setTimeout: 'readonly', clearTimeout: 'readonly' } },
-    settings: { 'import-x/resolver-next': [createTypeScriptImportResolver({ project: ['tsconfig.json', 'packages/web/tsconfig.json'] })] },
+    languageOptions: {
+      globals: {
+        console: 'readonly',
+        process: 'readonly',
+        URL: 'readonly',
+        fetch: 'readonly',
+        setTimeout: 'readonly',
+        clearTimeout: 'readonly',
+        localStorage: 'readonly',
+        document: 'readonly',
+      },
+    },
+    settings: {
+      'import-x/resolver-next': [
+        createTypeScriptImportResolver({
+          project: ['tsconfig.json', 'packages/web/tsconfig.json'],
+          noWarnOnMultipleProjects: true,
+        }),
+      ],
+    },
     rules: {
       'import-x/no-cycle': ['error', { ignoreExternal: true }],
       'no-warning-comments': ['error', { terms: ['todo', 'fixme'] }],
       '@typescript-eslint/consistent-type-imports': 'error',
       '@typescript-eslint/no-explicit-any': 'error',
       eqeqeq: 'error',
+      '@typescript-eslint/no-unused-vars': ['error', { varsIgnorePattern: '^_', argsIgnorePattern: '^_' }],
     },
   },
   {
     files: ['**/*.vue'],
-    languageOptions: { parser: vueParser, parserOptions: { parser: tseslint.parser, extraFileExtensions: ['.vue'] } },
-    rules: { 'vue/multi-word-component-names': 'off', 'no-undef': 'off', 'vue/require-default-prop': 'off', 'vue/valid-v-slot': ['error', { allowModifiers: true }] },
+    languageOptions: {
+      parser: vueParser,
+      parserOptions: { parser: tseslint.parser, extraFileExtensions: ['.vue'] },
+    },
+    rules: {
+      'vue/multi-word-component-names': 'off',
+      'no-undef': 'off',
+      'vue/require-default-prop': 'off',
+      'vue/valid-v-slot': ['error', { allowModifiers: true }],
+    },
   },
   { files: ['**/*.ts'], rules: { 'no-undef': 'off' } },
   {
     files: ['packages/core/src/**/*.ts'],
     ignores: ['**/*.test.ts'],
-    rules: forbid(['@anello/*', 'vue', 'vue/*', 'zod', ...NODE_API], 'The core computes and nothing else: no interface, no schema, no Node.'),
+    rules: forbid(
+      ['@anello/*', 'vue', 'vue/*', 'zod', ...NODE_API],
+      'The core computes and nothing else: no interface, no schema, no Node.',
+    ),
   },
   {
     files: ['packages/contract/src/**/*.ts'],
     ignores: ['**/*.test.ts'],
-    rules: forbid(['@anello/web', '@anello/server', 'vue', 'fastify', ...NODE_API], 'The contract depends on zod and the core.'),
+    rules: forbid(
+      ['@anello/web', '@anello/server', 'vue', 'fastify', ...NODE_API],
+      'The contract depends on zod and the core.',
+    ),
   },
   {
     files: ['packages/web/src/**/*.{ts,vue}'],
-    rules: forbid(['@anello/server', '**/server/**', 'fastify', '@mikro-orm/*', ...NODE_API], 'The web side never imports the server.'),
+    rules: forbid(
+      ['@anello/server', '**/server/**', 'fastify', '@mikro-orm/*', ...NODE_API],
+      'The web side never imports the server.',
+    ),
   },
   {
     files: ['packages/server/src/**/*.ts'],

@@ -10,11 +10,18 @@ const id = z.string().min(1).max(60);
 const newId = z.string().regex(/^[a-z0-9][a-z0-9-]{2,59}$/, 'An id is small letters, figures and hyphens.');
 const version = z.int().min(1);
 
-export const jobRowSchema = z.object({ id, version, updatedAt: z.iso.datetime(), document: jobDocumentSchema });
+export const jobRowSchema = z.object({
+  id,
+  version,
+  updatedAt: z.iso.datetime(),
+  document: jobDocumentSchema,
+});
 export type JobRow = z.infer<typeof jobRowSchema>;
 
 /** What a figure in a sentence looks like on the wire; the core defines it. */
-const phraseSchema = z.array(z.union([z.string(), z.looseObject({ quantity: z.string(), value: z.number() })]));
+const phraseSchema = z.array(
+  z.union([z.string(), z.looseObject({ quantity: z.string(), value: z.number() })]),
+);
 
 export const stageStateSchema = z.object({
   stage: z.enum(STAGES),

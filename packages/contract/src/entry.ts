@@ -7,7 +7,11 @@ export interface Entry {
   readonly value: number;
 }
 
-const HOUSE: Record<'length' | 'angle' | 'taper', DefaultUnit> = { length: 'mm', angle: 'rad', taper: 'ratio' };
+const HOUSE: Record<'length' | 'angle' | 'taper', DefaultUnit> = {
+  length: 'mm',
+  angle: 'rad',
+  taper: 'ratio',
+};
 /** The typed text and the value may differ by the dust of one conversion, no more. */
 const SAME = 1e-9;
 
@@ -51,7 +55,9 @@ export function valuesOf<T>(document: T): ValuesOf<T> {
   if (Array.isArray(document)) return document.map(valuesOf) as ValuesOf<T>;
   if (typeof document !== 'object' || document === null) return document as ValuesOf<T>;
   if (isEntry(document)) return document.value as ValuesOf<T>;
-  return Object.fromEntries(Object.entries(document).map(([key, value]) => [key, valuesOf(value)])) as ValuesOf<T>;
+  return Object.fromEntries(
+    Object.entries(document).map(([key, value]) => [key, valuesOf(value)]),
+  ) as ValuesOf<T>;
 }
 
 export function isEntry(value: unknown): value is Entry {

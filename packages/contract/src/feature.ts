@@ -11,7 +11,12 @@ const base = {
   from: end.optional(),
 };
 
-const cylinder = z.strictObject({ ...base, kind: z.literal('cylinder'), diameter: length(), length: length() });
+const cylinder = z.strictObject({
+  ...base,
+  kind: z.literal('cylinder'),
+  diameter: length(),
+  length: length(),
+});
 const taper = z.strictObject({
   ...base,
   kind: z.literal('taper'),
@@ -26,9 +31,22 @@ const taper = z.strictObject({
   gaugeDiameter: length(),
   beyondGauge: length(),
 });
-const bore = z.strictObject({ ...base, kind: z.literal('bore'), diameter: length(), length: length(), pointAngle: entrySchema('angle').optional() });
+const bore = z.strictObject({
+  ...base,
+  kind: z.literal('bore'),
+  diameter: length(),
+  length: length(),
+  pointAngle: entrySchema('angle').optional(),
+});
 const groove = z.strictObject({ ...base, kind: z.literal('groove'), diameter: length(), length: length() });
-const thread = z.strictObject({ ...base, kind: z.literal('thread'), designation: z.string().max(40), diameter: length(), pitch: length(), length: length() });
+const thread = z.strictObject({
+  ...base,
+  kind: z.literal('thread'),
+  designation: z.string().max(40),
+  diameter: length(),
+  pitch: length(),
+  length: length(),
+});
 const profile = z.strictObject({
   ...base,
   kind: z.literal('profile'),
@@ -44,7 +62,15 @@ const eccentric = z.strictObject({
 });
 
 /** One feature along the axis, as typed. */
-export const featureSchema = z.discriminatedUnion('kind', [cylinder, taper, bore, groove, thread, profile, eccentric]);
+export const featureSchema = z.discriminatedUnion('kind', [
+  cylinder,
+  taper,
+  bore,
+  groove,
+  thread,
+  profile,
+  eccentric,
+]);
 export type FeatureDocument = z.infer<typeof featureSchema>;
 export type TaperDocument = z.infer<typeof taper>;
 

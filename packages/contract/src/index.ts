@@ -11,7 +11,14 @@ export {
   type JobDocument,
 } from './job';
 export { coreLathe, MACHINE_SCHEMA, machineDocumentSchema, type MachineDocument } from './machine';
-export { asKept, recordBodySchema, recordSchema, settingSchema, type RecordDocument, type SettingRow } from './record';
+export {
+  asKept,
+  recordBodySchema,
+  recordSchema,
+  settingSchema,
+  type RecordDocument,
+  type SettingRow,
+} from './record';
 export {
   createJobSchema,
   createMachineSchema,

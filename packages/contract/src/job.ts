@@ -9,7 +9,12 @@ export const WAY_IDS = ['compound', 'attachment', 'tailstock'] as const;
 /** A job as typed: the part, its tolerance, the chosen way and the cut. Records are kept beside it. */
 export const jobDocumentSchema = z.strictObject({
   schema: z.literal(JOB_SCHEMA),
-  number: z.string().regex(/^[A-Za-z0-9][A-Za-z0-9._-]{0,19}$/, 'A job number is letters, figures, dots and hyphens, up to 20.'),
+  number: z
+    .string()
+    .regex(
+      /^[A-Za-z0-9][A-Za-z0-9._-]{0,19}$/,
+      'A job number is letters, figures, dots and hyphens, up to 20.',
+    ),
   title: z.string().trim().min(1).max(120),
   quantity: z.int().min(1).max(200),
   machineId: z.string().min(1).max(60),
@@ -26,7 +31,9 @@ export const jobDocumentSchema = z.strictObject({
     standOff: entrySchema('length'),
   }),
   /** The user's choice, with what it was chosen for. */
-  way: z.strictObject({ id: z.enum(WAY_IDS), machineId: z.string().max(60), halfAngle: z.number() }).nullable(),
+  way: z
+    .strictObject({ id: z.enum(WAY_IDS), machineId: z.string().max(60), halfAngle: z.number() })
+    .nullable(),
   cut: z.strictObject({
     stock: entrySchema('length').optional(),
     roughDepth: entrySchema('length'),
@@ -37,7 +44,12 @@ export const jobDocumentSchema = z.strictObject({
 export type JobDocument = z.infer<typeof jobDocumentSchema>;
 
 /** A new job with sensible cutting figures, and nothing known of the part yet. */
-export function newJobDocument(given: { number: string; title: string; machineId: string; quantity?: number }): JobDocument {
+export function newJobDocument(given: {
+  number: string;
+  title: string;
+  machineId: string;
+  quantity?: number;
+}): JobDocument {
   return {
     schema: JOB_SCHEMA,
     number: given.number,
@@ -61,7 +73,11 @@ export function newJobDocument(given: { number: string; title: string; machineId
 export function migrateJobDocument(raw: unknown): JobDocument {
   const schema = (raw as { schema?: unknown } | null)?.schema;
   if (typeof schema === 'number' && schema > JOB_SCHEMA) {
-    throw new AnelloError('newer-document', 'schema', `This job was written by a newer Anello (form ${schema}); this one reads form ${JOB_SCHEMA}.`);
+    throw new AnelloError(
+      'newer-document',
+      'schema',
+      `This job was written by a newer Anello (form ${schema}); this one reads form ${JOB_SCHEMA}.`,
+    );
   }
   return raw as JobDocument;
 }
@@ -75,7 +91,9 @@ export function taperOfJob(document: Pick<JobDocument, 'features' | 'tolerance'>
 }
 
 /** The same, null as well while figures are missing or disagree. */
-export function taperOfJobIfComplete(document: Pick<JobDocument, 'features' | 'tolerance'>): TaperOfPart | null {
+export function taperOfJobIfComplete(
+  document: Pick<JobDocument, 'features' | 'tolerance'>,
+): TaperOfPart | null {
   try {
     return taperOfJob(document);
   } catch (error) {

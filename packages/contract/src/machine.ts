@@ -13,7 +13,9 @@ export const machineDocumentSchema = z.strictObject({
   note: z.string().max(2000),
   centreDistance: length(),
   swing: length(),
-  compound: z.strictObject({ travel: length(), division: angle(), zero: z.enum(['along', 'across']) }).nullable(),
+  compound: z
+    .strictObject({ travel: length(), division: angle(), zero: z.enum(['along', 'across']) })
+    .nullable(),
   attachment: z
     .strictObject({
       kind: z.enum(['plain', 'telescopic']),
@@ -26,7 +28,11 @@ export const machineDocumentSchema = z.strictObject({
     })
     .nullable(),
   tailstock: z.strictObject({ limit: length(), division: length() }).nullable(),
-  dial: z.strictObject({ division: length(), reads: z.enum(['radius', 'diameter']), units: z.enum(['mm', 'inch']) }),
+  dial: z.strictObject({
+    division: length(),
+    reads: z.enum(['radius', 'diameter']),
+    units: z.enum(['mm', 'inch']),
+  }),
   /** Resolution of the indicator used for setting. */
   indicator: length(),
 });

@@ -10,7 +10,14 @@ export { angle, count, length, ratio, type Figure, type Quantity } from './phras
 export { plainText, type Phrase } from './phrase/phrase';
 export type { Working } from './phrase/working';
 
-export { AGREEMENT, halfAngleOf, ratioOf, solveTaper, type SolvedTaper, type TaperGivens } from './taper/solve';
+export {
+  AGREEMENT,
+  halfAngleOf,
+  ratioOf,
+  solveTaper,
+  type SolvedTaper,
+  type TaperGivens,
+} from './taper/solve';
 export { GRADES, coneAngleTolerance, type Grade } from './taper/grade';
 export { taperTolerance, type TaperTolerance } from './taper/tolerance';
 export { TAPER_SERIES, taperSize } from './taper/series/registry';
@@ -40,7 +47,18 @@ export { stockFromStandOff } from './gauging/stockFromStandOff';
 
 export { passPlan, type Pass, type PassRequest } from './cutting/passPlan';
 
-export type { Bore, Cylinder, Eccentric, Feature, FeatureKind, Groove, Profile, Side, Taper, Thread } from './part/feature';
+export type {
+  Bore,
+  Cylinder,
+  Eccentric,
+  Feature,
+  FeatureKind,
+  Groove,
+  Profile,
+  Side,
+  Taper,
+  Thread,
+} from './part/feature';
 export { FEATURE_NAMES } from './part/describeKinds';
 export { layoutPart, radiusAt, type PartLayout, type Section } from './part/layout';
 export { outlineOf, type OutlinePoint } from './part/outline';
@@ -48,6 +66,23 @@ export { solveTaperFeature, type PartTaper } from './part/solveTaperFeature';
 export { taperOfPart, type TaperOfPart } from './part/taperTask';
 
 export { cutState, dialForDiameter, passTo, type CutState } from './job/cutState';
-export { jobProgress, settingInForce, STAGES, type JobFacts, type JobProgress, type Stage, type StageState } from './job/progress';
-export { currentPiece, ofKind, standing, type BodyOf, type KeptRecord, type RecordBody, type RecordKind, type RecordOf } from './job/records';
+export {
+  jobProgress,
+  settingInForce,
+  STAGES,
+  type JobFacts,
+  type JobProgress,
+  type Stage,
+  type StageState,
+} from './job/progress';
+export {
+  currentPiece,
+  ofKind,
+  standing,
+  type BodyOf,
+  type KeptRecord,
+  type RecordBody,
+  type RecordKind,
+  type RecordOf,
+} from './job/records';
 export { lastReadings, triesOf, type Try } from './job/tries';

@@ -1,7 +1,12 @@
 import swagger from '@fastify/swagger';
 import type { MikroORM } from '@mikro-orm/libsql';
 import fastify, { type FastifyInstance } from 'fastify';
-import { jsonSchemaTransform, serializerCompiler, validatorCompiler, type ZodTypeProvider } from 'fastify-type-provider-zod';
+import {
+  jsonSchemaTransform,
+  serializerCompiler,
+  validatorCompiler,
+  type ZodTypeProvider,
+} from 'fastify-type-provider-zod';
 import { addErrorHandling, sendNotFound } from './plugins/errors';
 import { addSecurity } from './plugins/security';
 import { addSite } from './plugins/site';
@@ -26,15 +31,28 @@ const REQUESTS_PER_MINUTE = 3000;
 
 /** Builds the application; opens no port. */
 export async function buildApp(options: AppOptions): Promise<FastifyInstance> {
-  const app = fastify({ logger: options.log ? { level: 'warn' } : false, bodyLimit: BODY_LIMIT, forceCloseConnections: true });
+  const app = fastify({
+    logger: options.log ? { level: 'warn' } : false,
+    bodyLimit: BODY_LIMIT,
+    forceCloseConnections: true,
+  });
   app.setValidatorCompiler(validatorCompiler);
   app.setSerializerCompiler(serializerCompiler);
   addErrorHandling(app);
   await app.register(swagger, {
-    openapi: { info: { title: 'Anello', version: options.version, description: 'Jobs, records and machines of a toolroom.' } },
+    openapi: {
+      info: {
+        title: 'Anello',
+        version: options.version,
+        description: 'Jobs, records and machines of a toolroom.',
+      },
+    },
     transform: jsonSchemaTransform,
   });
-  await addSecurity(app, { passphrase: options.passphrase ?? null, requestsPerMinute: options.requestsPerMinute ?? REQUESTS_PER_MINUTE });
+  await addSecurity(app, {
+    passphrase: options.passphrase ?? null,
+    requestsPerMinute: options.requestsPerMinute ?? REQUESTS_PER_MINUTE,
+  });
   const context = { em: () => options.orm.em.fork(), version: options.version };
   await app.register(async (scope) => {
     const api = scope.withTypeProvider<ZodTypeProvider>();

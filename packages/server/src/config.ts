@@ -35,7 +35,15 @@ export function readConfig(env: Record<string, string | undefined>, flags: reado
   }
   const { HOST, PORT, ANELLO_DATA, ANELLO_PASSPHRASE } = read.data;
   if (!LOOPBACK.has(HOST) && !ANELLO_PASSPHRASE) {
-    throw new Error(`Listening on ${HOST} needs a shop passphrase: set ANELLO_PASSPHRASE (8 characters or more), or leave HOST at 127.0.0.1.`);
+    throw new Error(
+      `Listening on ${HOST} needs a shop passphrase: set ANELLO_PASSPHRASE (8 characters or more), or leave HOST at 127.0.0.1.`,
+    );
   }
-  return { host: HOST, port: PORT, dataFolder: ANELLO_DATA, passphrase: ANELLO_PASSPHRASE ?? null, empty: flags.includes('--empty') };
+  return {
+    host: HOST,
+    port: PORT,
+    dataFolder: ANELLO_DATA,
+    passphrase: ANELLO_PASSPHRASE ?? null,
+    empty: flags.includes('--empty'),
+  };
 }

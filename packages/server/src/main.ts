@@ -8,7 +8,9 @@ import { openDatabase } from './db/open';
 import { loadDemoShop } from './demo/load';
 
 const site = fileURLToPath(new URL('../../web/dist', import.meta.url));
-const { version } = JSON.parse(readFileSync(new URL('../../../package.json', import.meta.url), 'utf8')) as { version: string };
+const { version } = JSON.parse(readFileSync(new URL('../../../package.json', import.meta.url), 'utf8')) as {
+  version: string;
+};
 
 async function main(): Promise<void> {
   const config = readConfig(process.env, process.argv.slice(2));
@@ -33,7 +35,10 @@ function closeCleanly(close: () => Promise<void>): void {
     process.on(signal, () => {
       if (closing) return;
       closing = true;
-      close().then(() => process.exit(0), () => process.exit(1));
+      close().then(
+        () => process.exit(0),
+        () => process.exit(1),
+      );
     });
   }
 }

@@ -13,12 +13,23 @@ describe('the rack', () => {
     const rack = (await server.send('GET', '/api/jobs')).json<Rack>();
     expect(rack.total).toBe(9);
     const now = Object.fromEntries(rack.jobs.map((job) => [job.number, job.now]));
-    expect(now).toMatchObject({ 'J-101': 'set', 'J-102': 'prove', 'J-107': 'way', 'J-108': 'cut', 'J-109': 'record' });
+    expect(now).toMatchObject({
+      'J-101': 'set',
+      'J-102': 'prove',
+      'J-107': 'way',
+      'J-108': 'cut',
+      'J-109': 'record',
+    });
     expect(rack.jobs.find((j) => j.number === 'J-109')).toMatchObject({ scrapped: true, finished: true });
   });
   it('pages and searches', async () => {
     expect((await server.send('GET', '/api/jobs?limit=2&offset=1')).json<Rack>().jobs).toHaveLength(2);
-    expect((await server.send('GET', '/api/jobs?search=morse')).json<Rack>().jobs.map((j) => j.number).sort()).toEqual(['J-101', 'J-109']);
+    expect(
+      (await server.send('GET', '/api/jobs?search=morse'))
+        .json<Rack>()
+        .jobs.map((j) => j.number)
+        .sort(),
+    ).toEqual(['J-101', 'J-109']);
     expect((await server.send('GET', '/api/jobs?search=100%25')).json<Rack>().total).toBe(0);
   });
   it('loads the demo shop once only', async () => {
@@ -39,10 +50,18 @@ describe('jobs', () => {
     const job = aJob('T-2');
     await server.send('POST', '/api/jobs', job);
     const mine = { ...job.document, title: 'Mine' };
-    expect((await server.send('PUT', `/api/jobs/${job.id}`, { version: 1, document: mine })).json()).toMatchObject({ version: 2 });
-    const late = await server.send('PUT', `/api/jobs/${job.id}`, { version: 1, document: { ...job.document, title: 'Late' } });
+    expect(
+      (await server.send('PUT', `/api/jobs/${job.id}`, { version: 1, document: mine })).json(),
+    ).toMatchObject({ version: 2 });
+    const late = await server.send('PUT', `/api/jobs/${job.id}`, {
+      version: 1,
+      document: { ...job.document, title: 'Late' },
+    });
     expect(late.statusCode).toBe(409);
-    expect(late.json()).toMatchObject({ code: 'stale-version', current: { version: 2, document: { title: 'Mine' } } });
+    expect(late.json()).toMatchObject({
+      code: 'stale-version',
+      current: { version: 2, document: { title: 'Mine' } },
+    });
   });
 
   it('bad input answers 422 with code, field and a sentence', async () => {
@@ -52,10 +71,23 @@ describe('jobs', () => {
       expect(answer.statusCode).toBe(422);
       return answer.json();
     };
-    expect(await bad({ ...job.document, title: '  ' })).toMatchObject({ code: 'invalid-document', field: 'title', sentence: 'This cannot be empty.' });
-    expect(await bad({ ...job.document, quantity: 'three' })).toMatchObject({ field: 'quantity', sentence: 'This must be a number.' });
-    expect(await bad({ ...job.document, number: 'no spaces!' })).toMatchObject({ field: 'number', sentence: expect.stringContaining('job number') });
-    expect(await bad({ ...job.document, surprise: 1 })).toMatchObject({ code: 'invalid-document', sentence: expect.stringContaining('surprise') });
+    expect(await bad({ ...job.document, title: '  ' })).toMatchObject({
+      code: 'invalid-document',
+      field: 'title',
+      sentence: 'This cannot be empty.',
+    });
+    expect(await bad({ ...job.document, quantity: 'three' })).toMatchObject({
+      field: 'quantity',
+      sentence: 'This must be a number.',
+    });
+    expect(await bad({ ...job.document, number: 'no spaces!' })).toMatchObject({
+      field: 'number',
+      sentence: expect.stringContaining('job number'),
+    });
+    expect(await bad({ ...job.document, surprise: 1 })).toMatchObject({
+      code: 'invalid-document',
+      sentence: expect.stringContaining('surprise'),
+    });
     const { cut, ...withoutCut } = job.document;
     expect(cut).toBeDefined();
     expect(await bad(withoutCut)).toMatchObject({ field: 'cut', sentence: 'This is missing.' });
@@ -79,13 +111,26 @@ describe('jobs', () => {
 
   it('an unknown id answers 404, an oversized body 413, what is not JSON 415 or 422', async () => {
     expect((await server.send('GET', '/api/jobs/nowhere')).json()).toMatchObject({ code: 'not-found' });
-    expect((await server.send('PUT', '/api/jobs/nowhere', { version: 1, document: aJob('T-6').document })).statusCode).toBe(404);
+    expect(
+      (await server.send('PUT', '/api/jobs/nowhere', { version: 1, document: aJob('T-6').document }))
+        .statusCode,
+    ).toBe(404);
     expect((await server.send('GET', '/api/nothing')).statusCode).toBe(404);
     const large = await server.send('POST', '/api/jobs', aJob('T-7', { note: 'x'.repeat(1_200_000) }));
     expect([large.statusCode, large.json().code]).toEqual([413, 'too-large']);
-    const text = await server.app.inject({ method: 'POST', url: '/api/jobs', payload: 'hello', headers: { 'content-type': 'text/csv' } });
+    const text = await server.app.inject({
+      method: 'POST',
+      url: '/api/jobs',
+      payload: 'hello',
+      headers: { 'content-type': 'text/csv' },
+    });
     expect([text.statusCode, text.json().code]).toEqual([415, 'not-json']);
-    const broken = await server.app.inject({ method: 'POST', url: '/api/jobs', payload: '{"a":', headers: { 'content-type': 'application/json' } });
+    const broken = await server.app.inject({
+      method: 'POST',
+      url: '/api/jobs',
+      payload: '{"a":',
+      headers: { 'content-type': 'application/json' },
+    });
     expect([broken.statusCode, broken.json().code]).toEqual([422, 'invalid-document']);
   });
 });
@@ -113,16 +158,30 @@ describe('records', () => {
   });
 
   it('need a job, and a body of a known form', async () => {
-    expect((await server.send('POST', '/api/records', aReading('nowhere'))).json()).toMatchObject({ code: 'not-found', field: 'jobId' });
+    expect((await server.send('POST', '/api/records', aReading('nowhere'))).json()).toMatchObject({
+      code: 'not-found',
+      field: 'jobId',
+    });
     const strange = { ...aReading('j-101'), body: { kind: 'guess' } };
-    expect((await server.send('POST', '/api/records', strange)).json()).toMatchObject({ code: 'invalid-document', field: 'body.kind' });
+    expect((await server.send('POST', '/api/records', strange)).json()).toMatchObject({
+      code: 'invalid-document',
+      field: 'body.kind',
+    });
   });
 });
 
 describe('machines', () => {
   const setting = (device: string, halfAngle: number | null, n: number) => ({
-    id: `00000009-0000-4000-8000-00000000000${n}`, machineId: 'short-lathe', device, halfAngle, workLength: null,
-    at: '2026-11-20T10:00:00.000Z', operator: 'RK', jobId: null, jobNumber: null, how: 'indicator',
+    id: `00000009-0000-4000-8000-00000000000${n}`,
+    machineId: 'short-lathe',
+    device,
+    halfAngle,
+    workLength: null,
+    at: '2026-11-20T10:00:00.000Z',
+    operator: 'RK',
+    jobId: null,
+    jobNumber: null,
+    how: 'indicator',
   });
   it('remember what each device was last set to, and that it was disturbed', async () => {
     await server.send('POST', '/api/settings', setting('compound', 0.02, 1));
@@ -132,12 +191,22 @@ describe('machines', () => {
     expect(await still()).toEqual([setting('compound', 0.03, 2)]);
     await server.send('POST', '/api/settings', setting('compound', null, 3));
     expect(await still()).toMatchObject([{ halfAngle: null }]);
-    expect((await server.send('POST', '/api/settings', { ...setting('compound', 0.1, 4), machineId: 'gone' })).statusCode).toBe(404);
+    expect(
+      (await server.send('POST', '/api/settings', { ...setting('compound', 0.1, 4), machineId: 'gone' }))
+        .statusCode,
+    ).toBe(404);
   });
   it('are saved by version like jobs', async () => {
     const { version, document } = (await server.send('GET', '/api/machines/short-lathe')).json();
-    const save = (v: number) => server.send('PUT', '/api/machines/short-lathe', { version: v, document: { ...document, note: 'New belts.' } });
-    expect((await save(version)).json()).toMatchObject({ version: version + 1, document: { note: 'New belts.' } });
+    const save = (v: number) =>
+      server.send('PUT', '/api/machines/short-lathe', {
+        version: v,
+        document: { ...document, note: 'New belts.' },
+      });
+    expect((await save(version)).json()).toMatchObject({
+      version: version + 1,
+      document: { note: 'New belts.' },
+    });
     expect((await save(version)).statusCode).toBe(409);
   });
 });
@@ -146,7 +215,9 @@ describe('at the door', () => {
   it('describes itself', async () => {
     expect((await server.send('GET', '/api/health')).json()).toEqual({ status: 'ok', version: 'test' });
     const openapi = (await server.send('GET', '/api/openapi.json')).json();
-    expect(Object.keys(openapi.paths)).toEqual(expect.arrayContaining(['/api/jobs/{id}', '/api/records', '/api/machines', '/api/settings']));
+    expect(Object.keys(openapi.paths)).toEqual(
+      expect.arrayContaining(['/api/jobs/{id}', '/api/records', '/api/machines', '/api/settings']),
+    );
   });
   it('sends strict headers and no traces', async () => {
     const { headers } = await server.send('GET', '/api/health');
@@ -154,9 +225,15 @@ describe('at the door', () => {
     expect(headers['x-content-type-options']).toBe('nosniff');
   });
   it('refuses writes from another site', async () => {
-    const answer = await server.send('POST', '/api/jobs', aJob('T-20'), { origin: 'http://elsewhere.example', host: 'localhost:4600' });
+    const answer = await server.send('POST', '/api/jobs', aJob('T-20'), {
+      origin: 'http://elsewhere.example',
+      host: 'localhost:4600',
+    });
     expect([answer.statusCode, answer.json().code]).toEqual([403, 'wrong-origin']);
-    const own = await server.send('POST', '/api/jobs', aJob('T-21'), { origin: 'http://localhost:4600', host: 'localhost:4600' });
+    const own = await server.send('POST', '/api/jobs', aJob('T-21'), {
+      origin: 'http://localhost:4600',
+      host: 'localhost:4600',
+    });
     expect(own.statusCode).toBe(201);
   });
   it('slows a flood, and says nothing is lost', async () => {
@@ -164,14 +241,21 @@ describe('at the door', () => {
     const answers = [];
     for (let i = 0; i < 5; i++) answers.push(await small.send('GET', '/api/health'));
     expect(answers.map((a) => a.statusCode)).toEqual([200, 200, 200, 429, 429]);
-    expect(answers[4]!.json()).toMatchObject({ code: 'too-many', sentence: expect.stringContaining('Nothing is lost') });
+    expect(answers[4]!.json()).toMatchObject({
+      code: 'too-many',
+      sentence: expect.stringContaining('Nothing is lost'),
+    });
     await small.close();
   });
   it('asks for the shop passphrase where one is set', async () => {
     const guarded = await testServer({ passphrase: 'quoin-and-key' });
-    const basic = (word: string) => ({ authorization: `Basic ${Buffer.from(`x:${word}`).toString('base64')}` });
+    const basic = (word: string) => ({
+      authorization: `Basic ${Buffer.from(`x:${word}`).toString('base64')}`,
+    });
     expect((await guarded.send('GET', '/api/jobs')).statusCode).toBe(401);
-    expect((await guarded.send('GET', '/api/jobs', undefined, basic('wrong-word'))).json()).toMatchObject({ code: 'passphrase-needed' });
+    expect((await guarded.send('GET', '/api/jobs', undefined, basic('wrong-word'))).json()).toMatchObject({
+      code: 'passphrase-needed',
+    });
     expect((await guarded.send('GET', '/api/jobs', undefined, basic('quoin-and-key'))).statusCode).toBe(200);
     expect((await guarded.send('GET', '/api/health')).statusCode).toBe(200);
     await guarded.close();

@@ -10,12 +10,19 @@ import { buildApp, loadDemoShop, openDatabase, type AppOptions } from '../src/in
 export interface TestServer {
   readonly app: FastifyInstance;
   readonly folder: string;
-  send(method: 'GET' | 'POST' | 'PUT', url: string, payload?: unknown, headers?: Record<string, string>): Promise<LightMyRequestResponse>;
+  send(
+    method: 'GET' | 'POST' | 'PUT',
+    url: string,
+    payload?: unknown,
+    headers?: Record<string, string>,
+  ): Promise<LightMyRequestResponse>;
   close(): Promise<void>;
 }
 
 /** A server on a real SQLite file in a folder of its own, gone when closed. */
-export async function testServer(options: Partial<AppOptions> & { demo?: boolean } = {}): Promise<TestServer> {
+export async function testServer(
+  options: Partial<AppOptions> & { demo?: boolean } = {},
+): Promise<TestServer> {
   const folder = await mkdtemp(join(tmpdir(), 'anello-test-'));
   const { demo, ...rest } = options;
   const orm = await openDatabase(join(folder, 'anello.sqlite'));
@@ -34,7 +41,10 @@ export async function testServer(options: Partial<AppOptions> & { demo?: boolean
   };
 }
 
-export const aJob = (number: string, over: Partial<JobDocument> = {}): { id: string; document: JobDocument } => ({
+export const aJob = (
+  number: string,
+  over: Partial<JobDocument> = {},
+): { id: string; document: JobDocument } => ({
   id: randomUUID(),
   document: { ...newJobDocument({ number, title: 'Shank', machineId: 'long-lathe' }), ...over },
 });
@@ -46,8 +56,16 @@ export const aReading = (jobId: string, over: Partial<KeptRecord> = {}): KeptRec
   at: '2026-11-20T10:00:00.000Z',
   operator: 'RK',
   body: {
-    kind: 'reading', way: 'attachment', step: 'sweep', travelAlong: 'axis', at: 75, seen: 1.893,
-    expected: 1.882, low: 1.879, high: 1.885, typed: '1.893 mm',
+    kind: 'reading',
+    way: 'attachment',
+    step: 'sweep',
+    travelAlong: 'axis',
+    at: 75,
+    seen: 1.893,
+    expected: 1.882,
+    low: 1.879,
+    high: 1.885,
+    typed: '1.893 mm',
   },
   ...over,
 });

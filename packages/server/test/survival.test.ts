@@ -33,7 +33,8 @@ async function start(folder: string, port: number): Promise<ChildProcess> {
   return child;
 }
 
-const ended = (child: ChildProcess): Promise<number | null> => new Promise((resolve) => child.once('exit', (code) => resolve(code)));
+const ended = (child: ChildProcess): Promise<number | null> =>
+  new Promise((resolve) => child.once('exit', (code) => resolve(code)));
 
 async function killNow(child: ChildProcess): Promise<void> {
   const gone = ended(child);
@@ -41,28 +42,34 @@ async function killNow(child: ChildProcess): Promise<void> {
   await gone;
 }
 
-it('a kept reading survives kill -9 the moment after the answer, every time', { timeout: 120_000 }, async () => {
-  const folder = await mkdtemp(join(tmpdir(), 'anello-kill-'));
-  const port = await freePort();
-  const kept: string[] = [];
-  for (let round = 0; round < 12; round++) {
-    const child = await start(folder, port);
-    for (let i = 0; i < 3; i++) {
-      const reading = aReading('j-101');
-      const answer = await fetch(`http://127.0.0.1:${port}/api/records`, {
-        method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(reading),
-      });
-      if (answer.status === 201) kept.push(reading.id);
+it(
+  'a kept reading survives kill -9 the moment after the answer, every time',
+  { timeout: 120_000 },
+  async () => {
+    const folder = await mkdtemp(join(tmpdir(), 'anello-kill-'));
+    const port = await freePort();
+    const kept: string[] = [];
+    for (let round = 0; round < 12; round++) {
+      const child = await start(folder, port);
+      for (let i = 0; i < 3; i++) {
+        const reading = aReading('j-101');
+        const answer = await fetch(`http://127.0.0.1:${port}/api/records`, {
+          method: 'POST',
+          headers: { 'content-type': 'application/json' },
+          body: JSON.stringify(reading),
+        });
+        if (answer.status === 201) kept.push(reading.id);
+      }
+      await killNow(child);
     }
-    await killNow(child);
-  }
-  const child = await start(folder, port);
-  const { records } = (await (await fetch(`http://127.0.0.1:${port}/api/jobs/j-101`)).json()) as JobView;
-  expect(kept).toHaveLength(36);
-  expect(records.map((r) => r.id)).toEqual(expect.arrayContaining(kept));
-  expect(new Set(records.map((r) => r.id)).size).toBe(records.length);
-  const gone = ended(child);
-  child.kill('SIGTERM');
-  expect(await gone).toBe(0);
-  await rm(folder, { recursive: true, force: true });
-});
+    const child = await start(folder, port);
+    const { records } = (await (await fetch(`http://127.0.0.1:${port}/api/jobs/j-101`)).json()) as JobView;
+    expect(kept).toHaveLength(36);
+    expect(records.map((r) => r.id)).toEqual(expect.arrayContaining(kept));
+    expect(new Set(records.map((r) => r.id)).size).toBe(records.length);
+    const gone = ended(child);
+    child.kill('SIGTERM');
+    expect(await gone).toBe(0);
+    await rm(folder, { recursive: true, force: true });
+  },
+);

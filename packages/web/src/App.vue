@@ -17,14 +17,21 @@ const shop = useShop();
 const router = useRouter();
 const theme = useTheme();
 
-watch(() => preferences.theme, (name) => theme.change(name), { immediate: true });
+watch(
+  () => preferences.theme,
+  (name) => theme.change(name),
+  { immediate: true },
+);
 
 onMounted(async () => {
   await outbox.reload();
   void outbox.flush();
   void shop.load();
 });
-watch(() => outbox.away, (away) => !away && void shop.load());
+watch(
+  () => outbox.away,
+  (away) => !away && void shop.load(),
+);
 
 useKeys({
   u: () => preferences.swapUnits(),
@@ -56,9 +63,44 @@ function takeBack(): void {
 </template>
 
 <style scoped>
-.house { display: grid; grid-template-columns: 76px minmax(0, 1fr); grid-template-rows: minmax(0, 1fr); height: 100dvh; }
-.slip { position: fixed; left: 50%; bottom: 84px; transform: translateX(-50%); z-index: 1500; display: flex; gap: 20px; align-items: center; background: var(--ink); color: var(--paper); border-radius: 10px; padding: 4px 20px; max-width: calc(100vw - 24px); }
-.slip button { min-height: 48px; font-weight: 650; color: var(--brass-key); }
-.v-theme--dark .slip { background: var(--frame-2); color: var(--frame-ink); }
-@media (max-width: 640px) { .house { grid-template-columns: minmax(0, 1fr); grid-template-rows: auto minmax(0, 1fr); } .slip { bottom: 150px; width: calc(100vw - 24px); } }
+.house {
+  display: grid;
+  grid-template-columns: 76px minmax(0, 1fr);
+  grid-template-rows: minmax(0, 1fr);
+  height: 100dvh;
+}
+.slip {
+  position: fixed;
+  left: 50%;
+  bottom: 84px;
+  transform: translateX(-50%);
+  z-index: 1500;
+  display: flex;
+  gap: 20px;
+  align-items: center;
+  background: var(--ink);
+  color: var(--paper);
+  border-radius: 10px;
+  padding: 4px 20px;
+  max-width: calc(100vw - 24px);
+}
+.slip button {
+  min-height: 48px;
+  font-weight: 650;
+  color: var(--brass-key);
+}
+.v-theme--dark .slip {
+  background: var(--frame-2);
+  color: var(--frame-ink);
+}
+@media (max-width: 640px) {
+  .house {
+    grid-template-columns: minmax(0, 1fr);
+    grid-template-rows: auto minmax(0, 1fr);
+  }
+  .slip {
+    bottom: 150px;
+    width: calc(100vw - 24px);
+  }
+}
 </style>

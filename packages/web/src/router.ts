@@ -5,9 +5,25 @@ export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/', redirect: '/rack' },
-    { path: '/rack', name: 'rack', component: () => import('./places/RackPlace.vue'), meta: { title: 'Rack' } },
-    { path: '/machines', name: 'machines', component: () => import('./places/MachinesPlace.vue'), meta: { title: 'Machines' } },
-    { path: '/machines/:id', name: 'machine', component: () => import('./places/MachinePlace.vue'), props: true, meta: { title: 'Machine' } },
+    {
+      path: '/rack',
+      name: 'rack',
+      component: () => import('./places/RackPlace.vue'),
+      meta: { title: 'Rack' },
+    },
+    {
+      path: '/machines',
+      name: 'machines',
+      component: () => import('./places/MachinesPlace.vue'),
+      meta: { title: 'Machines' },
+    },
+    {
+      path: '/machines/:id',
+      name: 'machine',
+      component: () => import('./places/MachinePlace.vue'),
+      props: true,
+      meta: { title: 'Machine' },
+    },
     {
       path: `/job/:id/:stage(${STAGES.join('|')})?`,
       name: 'job',
@@ -15,7 +31,12 @@ export const router = createRouter({
       props: true,
       meta: { title: 'Job' },
     },
-    { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./places/NowherePlace.vue'), meta: { title: 'Not here' } },
+    {
+      path: '/:rest(.*)*',
+      name: 'nowhere',
+      component: () => import('./places/NowherePlace.vue'),
+      meta: { title: 'Not here' },
+    },
   ],
 });
 

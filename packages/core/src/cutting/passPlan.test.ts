@@ -3,15 +3,24 @@ import { describe, expect, it } from 'vitest';
 import { passPlan, type PassRequest } from './passPlan';
 
 const base: PassRequest = {
-  member: 'external', now: 25, finish: 19.759, allowance: 0.1, lastStock: 0.6, roughDepth: 0.75,
-  division: 0.05, reads: 'diameter', dialNow: 0,
+  member: 'external',
+  now: 25,
+  finish: 19.759,
+  allowance: 0.1,
+  lastStock: 0.6,
+  roughDepth: 0.75,
+  division: 0.05,
+  reads: 'diameter',
+  dialNow: 0,
 };
 
 describe('passes from stock to finish', () => {
   it('roughs evenly, then takes the last stock in three equal cuts, and keeps the allowance', () => {
     const plan = passPlan(base);
     expect(plan.filter((p) => p.kind === 'last')).toHaveLength(3);
-    expect(plan.filter((p) => p.kind === 'rough')).toHaveLength(4);
+    const rough = plan.filter((p) => p.kind === 'rough');
+    expect(rough).toHaveLength(3);
+    for (const { depth } of rough) expect(Math.abs(depth - 2.27 / 3)).toBeLessThan(0.025);
     const last = plan.at(-1)!;
     expect(last.leaves).toBeGreaterThanOrEqual(0.1);
     expect(last.leaves).toBeLessThan(0.1 + 0.05 + 1e-9);
@@ -42,11 +51,19 @@ describe('passes from stock to finish', () => {
           turns: fc.integer({ min: 0, max: 50 }),
         }),
         ({ stock, turns, ...rest }) => {
-          const plan = passPlan({ ...base, ...rest, now: 20 + stock, finish: 20, dialNow: turns * rest.division });
+          const plan = passPlan({
+            ...base,
+            ...rest,
+            now: 20 + stock,
+            finish: 20,
+            dialNow: turns * rest.division,
+          });
           for (const pass of plan) {
             expect(pass.leaves).toBeGreaterThanOrEqual(Math.min(rest.allowance, stock) - 1e-9);
             expect(pass.depth).toBeLessThanOrEqual(Math.max(rest.roughDepth, 0.1) + rest.division + 1e-9);
-            expect(Math.abs(pass.dialTo / rest.division - Math.round(pass.dialTo / rest.division))).toBeLessThan(1e-6);
+            expect(
+              Math.abs(pass.dialTo / rest.division - Math.round(pass.dialTo / rest.division)),
+            ).toBeLessThan(1e-6);
           }
         },
       ),
@@ -54,7 +71,32 @@ describe('passes from stock to finish', () => {
     );
   });
 
+  it('planned again after every pass, it comes to the same end in as many passes', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.3, max: 12, noNaN: true }),
+        fc.constantFrom(0.01, 0.02, 0.05),
+        (stock, division) => {
+          let request: PassRequest = { ...base, division, now: 20 + stock, finish: 20 };
+          const first = passPlan(request);
+          let taken = 0;
+          for (let plan = first; plan.length > 0 && taken < 60; plan = passPlan(request)) {
+            const pass = plan[0]!;
+            request = { ...request, now: pass.diameterAfter, dialNow: pass.dialTo };
+            taken++;
+          }
+          expect(Math.abs(taken - first.length)).toBeLessThanOrEqual(1);
+          expect(request.now - 20).toBeGreaterThanOrEqual(Math.min(base.allowance, stock) - 1e-9);
+          expect(request.now - 20).toBeLessThanOrEqual(Math.max(base.allowance, 0) + 2 * division + 1e-9);
+        },
+      ),
+      { seed: 5 },
+    );
+  });
+
   it('says when the part is already past its size', () => {
-    expect(() => passPlan({ ...base, now: 19.7 })).toThrow(expect.objectContaining({ code: 'impossible', field: 'now' }));
+    expect(() => passPlan({ ...base, now: 19.7 })).toThrow(
+      expect.objectContaining({ code: 'impossible', field: 'now' }),
+    );
   });
 });

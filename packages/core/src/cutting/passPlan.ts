@@ -51,7 +51,12 @@ export function passPlan(request: PassRequest): Pass[] {
   const stock = member === 'external' ? now - finish : finish - now;
   const toRemove = Math.max(0, stock - allowance) / 2;
   const last = Math.min(toRemove, lastStock / 2);
-  const targets = [...roughTargets(toRemove - last, request.roughDepth), ...lastTargets(toRemove - last, last)];
+  const rough = toRemove - last;
+  const step = radialOf(division, reads);
+  const targets = [
+    ...roughTargets(rough, request.roughDepth, step),
+    ...lastTargets(rough, last, lastStock / 2),
+  ];
   const passes: Pass[] = [];
   let taken = 0;
   for (const { kind, radial } of targets) {
@@ -71,14 +76,20 @@ interface Target {
   readonly radial: number;
 }
 
-function roughTargets(radial: number, deepest: number): Target[] {
-  const cuts = Math.ceil(radial / deepest - 1e-9);
-  return Array.from({ length: Math.max(0, cuts) }, (_, i) => ({ kind: 'rough', radial: (radial * (i + 1)) / cuts }));
+/** A division over the deepest cut is not worth another pass: rounding back leaves as much behind. */
+function roughTargets(radial: number, deepest: number, step: number): Target[] {
+  const cuts = radial > step ? Math.max(1, Math.ceil((radial - step) / deepest - 1e-9)) : 0;
+  return Array.from({ length: Math.max(0, cuts) }, (_, i) => ({
+    kind: 'rough',
+    radial: (radial * (i + 1)) / cuts,
+  }));
 }
 
-function lastTargets(from: number, last: number): Target[] {
+/** Three equal cuts for the whole last stock; planned again half-way, only those of the three still to come. */
+function lastTargets(from: number, last: number, whole: number): Target[] {
   if (last <= 0) return [];
-  return Array.from({ length: LAST_CUTS }, (_, i) => ({ kind: 'last', radial: from + (last * (i + 1)) / LAST_CUTS }));
+  const cuts = Math.min(LAST_CUTS, Math.max(1, Math.round((LAST_CUTS * last) / whole)));
+  return Array.from({ length: cuts }, (_, i) => ({ kind: 'last', radial: from + (last * (i + 1)) / cuts }));
 }
 
 function check(request: PassRequest): void {
@@ -92,7 +103,9 @@ function check(request: PassRequest): void {
   if (short > 0) {
     throw new AnelloError('impossible', 'now', [
       request.member === 'external' ? 'The stock is already ' : 'The bore is already ',
-      length(short, 0.001), request.member === 'external' ? ' under' : ' over', ' the finished size there.',
+      length(short, 0.001),
+      request.member === 'external' ? ' under' : ' over',
+      ' the finished size there.',
     ]);
   }
 }

@@ -4,7 +4,8 @@ import { finite, taperAngle } from '../basics/check';
 export type DialReads = 'radius' | 'diameter';
 
 /** Radial infeed of a dial move. */
-export const radialOf = (dialMove: number, dial: DialReads): number => (dial === 'radius' ? dialMove : dialMove / 2);
+export const radialOf = (dialMove: number, dial: DialReads): number =>
+  dial === 'radius' ? dialMove : dialMove / 2;
 
 /** Dial move for a radial infeed. */
 export const dialOf = (radial: number, dial: DialReads): number => (dial === 'radius' ? radial : radial * 2);
@@ -13,7 +14,15 @@ export const dialOf = (radial: number, dial: DialReads): number => (dial === 'ra
  * How far (mm along the axis) a gauge goes on for a dial move (mm as the dial reads it): radial / tan a.
  * Errors: out-of-range, not-finite. Example: 0.04 on a radius dial, No. 3 Morse → 1.594.
  */
-export function advanceFromInfeed({ infeed, dial, halfAngle }: { infeed: number; dial: DialReads; halfAngle: number }): {
+export function advanceFromInfeed({
+  infeed,
+  dial,
+  halfAngle,
+}: {
+  infeed: number;
+  dial: DialReads;
+  halfAngle: number;
+}): {
   advance: number;
 } {
   return { advance: radialOf(finite(infeed, 'infeed'), dial) / Math.tan(taperAngle(halfAngle)) };

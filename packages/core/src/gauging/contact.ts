@@ -36,7 +36,8 @@ const EXTERNAL: Record<Contact, ContactCause> = {
   middle: {
     cause: 'barrelled',
     headline: 'The shank is barrelled.',
-    reason: 'Touching in the middle alone is a bulge, not an angle: a bar worn in the middle, or the work springing away from its ends.',
+    reason:
+      'Touching in the middle alone is a bulge, not an angle: a bar worn in the middle, or the work springing away from its ends.',
     next: 'Leave the angle. Sweep the cone for a bow, take lighter cuts.',
   },
   ends: {
@@ -70,7 +71,8 @@ const INTERNAL: Record<Contact, ContactCause> = {
   ends: {
     cause: 'barrelled',
     headline: 'The bore is full in the middle.',
-    reason: 'Touching at both ends with the middle clear: the bore bellies out, from a worn bar or a springing tool.',
+    reason:
+      'Touching at both ends with the middle clear: the bore bellies out, from a worn bar or a springing tool.',
     next: 'Leave the angle. Take spring cuts without feeding in, then try again.',
   },
 };

@@ -29,13 +29,19 @@ export interface AngleEstimate {
  */
 export function angleFromContact(evidence: ContactEvidence): AngleEstimate {
   const { cause } = readContact(evidence.member, evidence.contact);
-  if (cause !== 'too-steep' && cause !== 'too-shallow') return { halfAngle: evidence.halfAngle, basis: 'none' };
+  if (cause !== 'too-steep' && cause !== 'too-shallow')
+    return { halfAngle: evidence.halfAngle, basis: 'none' };
   const sign = cause === 'too-steep' ? 1 : -1;
   if (evidence.swing === undefined || evidence.distance === undefined) {
     return { halfAngle: evidence.halfAngle + sign * evidence.band, basis: 'trial-step' };
   }
   const { ratioError } = ratioErrorFromSwing({ swing: evidence.swing, distance: evidence.distance });
   const slope = Math.tan(evidence.halfAngle) + (sign * ratioError) / 2;
-  if (slope <= 0) throw new AnelloError('impossible', 'swing', 'That much swing is more than the whole taper: check the distance.');
+  if (slope <= 0)
+    throw new AnelloError(
+      'impossible',
+      'swing',
+      'That much swing is more than the whole taper: check the distance.',
+    );
   return { halfAngle: Math.atan(slope), basis: 'clocked' };
 }

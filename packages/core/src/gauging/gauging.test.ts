@@ -11,11 +11,20 @@ const a = Math.atan(1 / 19.922 / 2);
 describe('stand-off and infeed', () => {
   it('feeding what the stand-off says brings the gauge to its line', () => {
     fc.assert(
-      fc.property(fc.double({ min: -5, max: 12, noNaN: true }), fc.double({ min: 0.01, max: 0.8, noNaN: true }), (standOff, halfAngle) => {
-        const left = stockFromStandOff({ standOff, halfAngle });
-        expect(advanceFromInfeed({ infeed: left.radius, dial: 'radius', halfAngle }).advance).toBeCloseTo(standOff, 9);
-        expect(advanceFromInfeed({ infeed: left.diameter, dial: 'diameter', halfAngle }).advance).toBeCloseTo(standOff, 9);
-      }),
+      fc.property(
+        fc.double({ min: -5, max: 12, noNaN: true }),
+        fc.double({ min: 0.01, max: 0.8, noNaN: true }),
+        (standOff, halfAngle) => {
+          const left = stockFromStandOff({ standOff, halfAngle });
+          expect(advanceFromInfeed({ infeed: left.radius, dial: 'radius', halfAngle }).advance).toBeCloseTo(
+            standOff,
+            9,
+          );
+          expect(
+            advanceFromInfeed({ infeed: left.diameter, dial: 'diameter', halfAngle }).advance,
+          ).toBeCloseTo(standOff, 9);
+        },
+      ),
     );
   });
   it('is about 40 µm of radius for 1.6 mm on a Morse', () => {
@@ -46,12 +55,21 @@ describe('contact', () => {
     }
   });
   it('a clocked swing becomes an angle; without one the step is only a trial', () => {
-    const clocked = angleFromContact({ member: 'external', contact: 'large', halfAngle: a, swing: 0.04, distance: 80, band: 4e-5 });
+    const clocked = angleFromContact({
+      member: 'external',
+      contact: 'large',
+      halfAngle: a,
+      swing: 0.04,
+      distance: 80,
+      band: 4e-5,
+    });
     expect(clocked.basis).toBe('clocked');
     expect(2 * (Math.tan(clocked.halfAngle) - Math.tan(a))).toBeCloseTo(0.04 / 80, 12);
     const trial = angleFromContact({ member: 'external', contact: 'small', halfAngle: a, band: 4e-5 });
     expect(trial).toEqual({ halfAngle: a - 4e-5, basis: 'trial-step' });
-    expect(angleFromContact({ member: 'external', contact: 'middle', halfAngle: a, band: 4e-5 }).basis).toBe('none');
+    expect(angleFromContact({ member: 'external', contact: 'middle', halfAngle: a, band: 4e-5 }).basis).toBe(
+      'none',
+    );
   });
 });
 
@@ -62,7 +80,10 @@ describe('reading stations', () => {
   it('recovers the angle through the indicator’s own rounding', () => {
     fc.assert(
       fc.property(fc.double({ min: 0.005, max: 0.2, noNaN: true }), (angle) => {
-        const readings = [25, 50, 75].map((at) => ({ at, seen: Math.round((at * Math.tan(angle)) / 0.001) * 0.001 }));
+        const readings = [25, 50, 75].map((at) => ({
+          at,
+          seen: Math.round((at * Math.tan(angle)) / 0.001) * 0.001,
+        }));
         const fit = read(readings);
         expect(['slope', 'wrong-handle']).toContain(fit.pattern);
         expect(Math.abs((fit.halfAngle ?? 0) - angle)).toBeLessThan(0.0005 / 25);

@@ -89,7 +89,8 @@ function slopeWithStep(points: readonly StationReading[]): { slope: number; step
   const n = points.length;
   const meanX = sum(points, (p) => p.at) / n;
   const meanY = sum(points, (p) => p.seen) / n;
-  const slope = sum(points, (p) => (p.at - meanX) * (p.seen - meanY)) / sum(points, (p) => (p.at - meanX) ** 2);
+  const slope =
+    sum(points, (p) => (p.at - meanX) * (p.seen - meanY)) / sum(points, (p) => (p.at - meanX) ** 2);
   return { slope, step: meanY - slope * meanX };
 }
 

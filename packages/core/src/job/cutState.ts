@@ -12,12 +12,22 @@ export interface CutState {
 }
 
 /** Where the cut stands, from the passes and measurements kept for a piece, in the order kept. */
-export function cutState(records: readonly KeptRecord[], piece: number, stock: number, member: Member): CutState {
+export function cutState(
+  records: readonly KeptRecord[],
+  piece: number,
+  stock: number,
+  member: Member,
+): CutState {
   const sign = member === 'external' ? -1 : 1;
   let state: CutState = { now: stock, dial: 0, passes: 0, measured: 0 };
   for (const { body } of standing(records).filter((r) => r.piece === piece)) {
     if (body.kind === 'pass') {
-      state = { ...state, now: state.now + sign * 2 * body.depth, dial: body.dialTo, passes: state.passes + 1 };
+      state = {
+        ...state,
+        now: state.now + sign * 2 * body.depth,
+        dial: body.dialTo,
+        passes: state.passes + 1,
+      };
     }
     if (body.kind === 'measured') state = { ...state, now: body.diameter, measured: state.measured + 1 };
   }

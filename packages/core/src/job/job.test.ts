@@ -6,23 +6,64 @@ import { lastReadings, triesOf } from './tries';
 
 let made = 0;
 const keep = (body: RecordBody, piece = 1): KeptRecord => ({
-  id: `r${++made}`, jobId: 'j', piece, at: '2026-11-20T09:00:00Z', operator: 'RK', body,
+  id: `r${++made}`,
+  jobId: 'j',
+  piece,
+  at: '2026-11-20T09:00:00Z',
+  operator: 'RK',
+  body,
 });
 const reading = (at: number, seen: number, piece = 1) =>
-  keep({ kind: 'reading', way: 'attachment', step: 'sweep', travelAlong: 'axis', at, seen, expected: 0, low: 0, high: 0, typed: '' }, piece);
-const nudge = () => keep({ kind: 'nudge', way: 'attachment', step: 'sweep', amount: 0.026, direction: 'toward you', fromHalfAngle: 0.0253, toHalfAngle: 0.0251 });
+  keep(
+    {
+      kind: 'reading',
+      way: 'attachment',
+      step: 'sweep',
+      travelAlong: 'axis',
+      at,
+      seen,
+      expected: 0,
+      low: 0,
+      high: 0,
+      typed: '',
+    },
+    piece,
+  );
+const nudge = () =>
+  keep({
+    kind: 'nudge',
+    way: 'attachment',
+    step: 'sweep',
+    amount: 0.026,
+    direction: 'toward you',
+    fromHalfAngle: 0.0253,
+    toHalfAngle: 0.0251,
+  });
 const setting = (over: object = {}, piece = 1) =>
-  keep({ kind: 'setting-kept', way: 'attachment', machineId: 'm1', halfAngle: 0.025, workLength: 136, ...over }, piece);
-const verdict = (v: 'accepted' | 'rework' | 'scrap', piece = 1) => keep({ kind: 'verdict', verdict: v, cause: '' }, piece);
-const pass = (dialTo: number, depth: number) => keep({ kind: 'pass', dialFrom: 0, dialTo, planned: null, depth, typed: '' });
+  keep(
+    { kind: 'setting-kept', way: 'attachment', machineId: 'm1', halfAngle: 0.025, workLength: 136, ...over },
+    piece,
+  );
+const verdict = (v: 'accepted' | 'rework' | 'scrap', piece = 1) =>
+  keep({ kind: 'verdict', verdict: v, cause: '' }, piece);
+const pass = (dialTo: number, depth: number) =>
+  keep({ kind: 'pass', dialFrom: 0, dialTo, planned: null, depth, typed: '' });
 
 const facts: JobFacts = {
-  quantity: 3, machineId: 'm1', halfAngle: 0.025, band: 4e-5, partComplete: true, hasTaper: true,
+  quantity: 3,
+  machineId: 'm1',
+  halfAngle: 0.025,
+  band: 4e-5,
+  partComplete: true,
+  hasTaper: true,
   way: { id: 'attachment', machineId: 'm1', halfAngle: 0.025 },
 };
-const now = (records: KeptRecord[], over: Partial<JobFacts> = {}) => jobProgress({ ...facts, ...over }, records);
+const now = (records: KeptRecord[], over: Partial<JobFacts> = {}) =>
+  jobProgress({ ...facts, ...over }, records);
 const stageState = (records: KeptRecord[], over: Partial<JobFacts> = {}) =>
-  now(records, over).stages.map((s) => s.state[0]).join('');
+  now(records, over)
+    .stages.map((s) => s.state[0])
+    .join('');
 
 describe('records', () => {
   it('a withdrawn record no longer stands, and the withdrawal is not one either', () => {
@@ -39,7 +80,12 @@ describe('records', () => {
     expect(lastReadings(tries[1]!)).toEqual([{ at: 25, seen: 0.627 }]);
   });
   it('where the cut stands follows passes and measurements in order', () => {
-    const records = [pass(1, 0.5), pass(2, 0.5), keep({ kind: 'measured', diameter: 23.08, expected: 23, dialAt: 2, typed: '23.08' }), pass(3, 0.5)];
+    const records = [
+      pass(1, 0.5),
+      pass(2, 0.5),
+      keep({ kind: 'measured', diameter: 23.08, expected: 23, dialAt: 2, typed: '23.08' }),
+      pass(3, 0.5),
+    ];
     expect(cutState(records, 1, 25, 'external')).toEqual({ now: 22.08, dial: 3, passes: 3, measured: 1 });
     expect(cutState(records, 1, 10, 'internal').now).toBeCloseTo(24.08, 9);
   });
@@ -51,7 +97,13 @@ describe('how far a job has come', () => {
     expect(stageState([], { way: null })).toBe('dnaaaa');
     expect(stageState([])).toBe('ddnaaa');
     expect(stageState([setting()])).toBe('dddnaa');
-    expect(stageState([setting(), pass(1, 0.5), keep({ kind: 'contact', contact: 'full', halfAngle: 0.025, swing: null, distance: null })])).toBe('ddddna');
+    expect(
+      stageState([
+        setting(),
+        pass(1, 0.5),
+        keep({ kind: 'contact', contact: 'full', halfAngle: 0.025, swing: null, distance: null }),
+      ]),
+    ).toBe('ddddna');
     expect(stageState([setting(), verdict('accepted')])).toBe('dddddn');
     expect(now([setting(), verdict('accepted')]).next).toBe('Start piece 2 of 3');
   });
@@ -61,20 +113,29 @@ describe('how far a job has come', () => {
     expect(stageState(records)).toBe('dddnaa');
   });
   it('is finished when the last piece is closed, and says scrap is scrap', () => {
-    expect(now([setting(), verdict('accepted')], { quantity: 1 })).toMatchObject({ finished: true, scrapped: false });
+    expect(now([setting(), verdict('accepted')], { quantity: 1 })).toMatchObject({
+      finished: true,
+      scrapped: false,
+    });
     expect(now([verdict('scrap')], { quantity: 1 })).toMatchObject({ finished: true, scrapped: true });
     expect(now([setting(), verdict('rework')], { quantity: 1 }).finished).toBe(false);
   });
   it('a part without a taper goes straight from its figures to proving', () => {
     expect(stageState([], { hasTaper: false, halfAngle: null, way: null })).toBe('ddddna');
-    expect(stageState([], { hasTaper: false, partComplete: false, halfAngle: null, way: null })).toBe('naaaaa');
+    expect(stageState([], { hasTaper: false, partComplete: false, halfAngle: null, way: null })).toBe(
+      'naaaaa',
+    );
   });
   it('a change upstream makes what follows stale, and says what it was', () => {
     const later = now([setting()], { halfAngle: 0.026 });
     expect(later.stages.filter((s) => s.stale).map((s) => s.stage)).toEqual(['way', 'set']);
     expect(later.now).toBe('way');
-    expect(now([setting()], { machineId: 'm2' }).stages.find((s) => s.stage === 'set')?.stale?.[0]).toBe('set on another lathe');
-    expect(now([setting({ way: 'compound' })]).stages.find((s) => s.stage === 'set')?.stale?.[0]).toBe('set for another way');
+    expect(now([setting()], { machineId: 'm2' }).stages.find((s) => s.stage === 'set')?.stale?.[0]).toBe(
+      'set on another lathe',
+    );
+    expect(now([setting({ way: 'compound' })]).stages.find((s) => s.stage === 'set')?.stale?.[0]).toBe(
+      'set for another way',
+    );
   });
   it('a change inside the band does not', () => {
     expect(now([setting()], { halfAngle: 0.02503 }).stages.every((s) => s.stale === null)).toBe(true);

@@ -69,11 +69,21 @@ export function jobProgress(facts: JobFacts, records: readonly KeptRecord[]): Jo
 }
 
 /** The setting the current piece is cut with: the last one kept on it or on any piece before. */
-export function settingInForce(records: readonly KeptRecord[], piece: number): RecordOf<'setting-kept'> | undefined {
-  return ofKind(records, 'setting-kept').filter((r) => r.piece <= piece).at(-1);
+export function settingInForce(
+  records: readonly KeptRecord[],
+  piece: number,
+): RecordOf<'setting-kept'> | undefined {
+  return ofKind(records, 'setting-kept')
+    .filter((r) => r.piece <= piece)
+    .at(-1);
 }
 
-function doneStages(facts: JobFacts, records: readonly KeptRecord[], piece: number, closed: boolean): Record<Stage, boolean> {
+function doneStages(
+  facts: JobFacts,
+  records: readonly KeptRecord[],
+  piece: number,
+  closed: boolean,
+): Record<Stage, boolean> {
   const tried = ofKind(records, 'stand-off', piece).length + ofKind(records, 'contact', piece).length > 0;
   const cut = ofKind(records, 'pass', piece).length > 0;
   const past = closed || (facts.partComplete && !facts.hasTaper);
@@ -87,7 +97,10 @@ function doneStages(facts: JobFacts, records: readonly KeptRecord[], piece: numb
   };
 }
 
-function staleness(facts: JobFacts, setting: RecordOf<'setting-kept'> | undefined): Partial<Record<Stage, Phrase>> {
+function staleness(
+  facts: JobFacts,
+  setting: RecordOf<'setting-kept'> | undefined,
+): Partial<Record<Stage, Phrase>> {
   const found: Partial<Record<Stage, Phrase>> = {};
   const { way, halfAngle } = facts;
   if (!way || halfAngle === null) return found;

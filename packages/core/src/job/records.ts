@@ -41,9 +41,27 @@ export type RecordBody =
       readonly depth: number;
       readonly typed: string;
     }
-  | { readonly kind: 'measured'; readonly diameter: number; readonly expected: number | null; readonly dialAt: number; readonly typed: string }
-  | { readonly kind: 'stand-off'; readonly seen: number; readonly halfAngle: number; readonly diameterLeft: number; readonly typed: string }
-  | { readonly kind: 'contact'; readonly contact: Contact; readonly halfAngle: number; readonly swing: number | null; readonly distance: number | null }
+  | {
+      readonly kind: 'measured';
+      readonly diameter: number;
+      readonly expected: number | null;
+      readonly dialAt: number;
+      readonly typed: string;
+    }
+  | {
+      readonly kind: 'stand-off';
+      readonly seen: number;
+      readonly halfAngle: number;
+      readonly diameterLeft: number;
+      readonly typed: string;
+    }
+  | {
+      readonly kind: 'contact';
+      readonly contact: Contact;
+      readonly halfAngle: number;
+      readonly swing: number | null;
+      readonly distance: number | null;
+    }
   | { readonly kind: 'verdict'; readonly verdict: 'accepted' | 'rework' | 'scrap'; readonly cause: string }
   | { readonly kind: 'piece'; readonly carriedFrom: number | null }
   | { readonly kind: 'note'; readonly text: string }
@@ -72,7 +90,11 @@ export function standing(records: readonly KeptRecord[]): KeptRecord[] {
 }
 
 /** Standing records of one kind for one piece, in the order kept. */
-export function ofKind<K extends RecordKind>(records: readonly KeptRecord[], kind: K, piece?: number): RecordOf<K>[] {
+export function ofKind<K extends RecordKind>(
+  records: readonly KeptRecord[],
+  kind: K,
+  piece?: number,
+): RecordOf<K>[] {
   return standing(records).filter(
     (r): r is RecordOf<K> => r.body.kind === kind && (piece === undefined || r.piece === piece),
   );

@@ -11,7 +11,9 @@ export interface Try {
 
 /** The tries of one step of one way on one piece: a nudge ends a try, the last one is the current. */
 export function triesOf(records: readonly KeptRecord[], way: WayId, step: string, piece: number): Try[] {
-  const tries: { readings: RecordOf<'reading'>[]; nudge: RecordOf<'nudge'> | null }[] = [{ readings: [], nudge: null }];
+  const tries: { readings: RecordOf<'reading'>[]; nudge: RecordOf<'nudge'> | null }[] = [
+    { readings: [], nudge: null },
+  ];
   for (const record of standing(records).filter((r) => r.piece === piece)) {
     const { body } = record;
     if (body.kind === 'reading' && body.way === way && body.step === step) {

@@ -40,7 +40,10 @@ export function layoutPart(features: readonly Feature[]): PartLayout {
     const broken = breakout(section, outside, length);
     if (broken && !problems.has(section.id)) problems.set(section.id, broken);
   }
-  const largestRadius = Math.max(1, ...sections.flatMap((s) => s.points.map((p) => p.r + Math.abs(s.offset))));
+  const largestRadius = Math.max(
+    1,
+    ...sections.flatMap((s) => s.points.map((p) => p.r + Math.abs(s.offset))),
+  );
   return { sections, length, largestRadius, problems };
 }
 
@@ -56,7 +59,10 @@ function shape(feature: Feature, problems: Map<string, AnelloError>, ghostRadius
     if (!(error instanceof AnelloError)) throw error;
     problems.set(feature.id, error);
     const given = 'length' in feature && feature.length && feature.length > 0 ? feature.length : GHOST_LENGTH;
-    const points = [{ z: 0, r: ghostRadius }, { z: given, r: ghostRadius }];
+    const points = [
+      { z: 0, r: ghostRadius },
+      { z: given, r: ghostRadius },
+    ];
     return { outline: { length: given, points, offset: 0 }, ghost: true };
   }
 }
@@ -79,12 +85,18 @@ function placeOutside(features: readonly Feature[], problems: Map<string, Anello
   const placed: Section[] = [];
   for (const feature of features.filter((f) => f.side === 'external')) {
     const before = placed.at(-1);
-    placed.push(place(feature, shape(feature, problems, before?.points.at(-1)?.r ?? GHOST_RADIUS), before?.z1 ?? 0));
+    placed.push(
+      place(feature, shape(feature, problems, before?.points.at(-1)?.r ?? GHOST_RADIUS), before?.z1 ?? 0),
+    );
   }
   return placed;
 }
 
-function placeInside(features: readonly Feature[], length: number, problems: Map<string, AnelloError>): Section[] {
+function placeInside(
+  features: readonly Feature[],
+  length: number,
+  problems: Map<string, AnelloError>,
+): Section[] {
   const placed: Section[] = [];
   const depth = { headstock: 0, tailstock: 0 };
   for (const feature of features.filter((f) => f.side === 'internal')) {
@@ -95,9 +107,14 @@ function placeInside(features: readonly Feature[], length: number, problems: Map
     const z0 = from === 'headstock' ? start : length - depth[from];
     placed.push(place(feature, shaped, z0));
     if (depth[from] > length + DEPTH_DUST && !problems.has(feature.id)) {
-      problems.set(feature.id, new AnelloError('impossible', 'length', [
-        'That comes out of the far face by ', lengthFigure(depth[from] - length, 0.01), '.',
-      ]));
+      problems.set(
+        feature.id,
+        new AnelloError('impossible', 'length', [
+          'That comes out of the far face by ',
+          lengthFigure(depth[from] - length, 0.01),
+          '.',
+        ]),
+      );
     }
   }
   return placed;
@@ -111,10 +128,16 @@ function breakout(inside: Section, outside: readonly Section[], length: number):
   const corners = [...inside.points.map((p) => p.z), ...outside.flatMap((s) => [s.z0, s.z1])];
   for (const z of corners.filter((c) => c >= Math.max(0, inside.z0) && c <= Math.min(length, inside.z1))) {
     const inner = radiusAt(inside, z, 'largest') + Math.abs(inside.offset);
-    const outer = Math.min(...outside.filter((s) => z >= s.z0 && z <= s.z1).map((s) => radiusAt(s, z, 'smallest') - Math.abs(s.offset)));
+    const outer = Math.min(
+      ...outside
+        .filter((s) => z >= s.z0 && z <= s.z1)
+        .map((s) => radiusAt(s, z, 'smallest') - Math.abs(s.offset)),
+    );
     if (Number.isFinite(outer) && inner >= outer) {
       return new AnelloError('impossible', inside.kind === 'taper' ? 'largeDiameter' : 'diameter', [
-        'This breaks through the outside ', lengthFigure(length - z, 0.1), ' from the tailstock face.',
+        'This breaks through the outside ',
+        lengthFigure(length - z, 0.1),
+        ' from the tailstock face.',
       ]);
     }
   }

@@ -22,7 +22,14 @@ type Outliner<K extends Feature['kind']> = (feature: Extract<Feature, { kind: K 
 const straight = (feature: { diameter?: number | undefined; length?: number | undefined }): Outline => {
   const r = positive(known(feature.diameter, 'diameter', 'the diameter'), 'diameter', 'The diameter') / 2;
   const along = positive(known(feature.length, 'length', 'the length'), 'length', 'The length');
-  return { length: along, offset: 0, points: [{ z: 0, r }, { z: along, r }] };
+  return {
+    length: along,
+    offset: 0,
+    points: [
+      { z: 0, r },
+      { z: along, r },
+    ],
+  };
 };
 
 const OUTLINERS: { readonly [K in Feature['kind']]: Outliner<K> } = {
@@ -30,8 +37,18 @@ const OUTLINERS: { readonly [K in Feature['kind']]: Outliner<K> } = {
   groove: straight,
   taper: (feature) => {
     const t = solveTaperFeature(feature);
-    const [first, last] = feature.largeEnd === 'headstock' ? [t.largeDiameter, t.smallDiameter] : [t.smallDiameter, t.largeDiameter];
-    return { length: t.length, offset: 0, points: [{ z: 0, r: first / 2 }, { z: t.length, r: last / 2 }] };
+    const [first, last] =
+      feature.largeEnd === 'headstock'
+        ? [t.largeDiameter, t.smallDiameter]
+        : [t.smallDiameter, t.largeDiameter];
+    return {
+      length: t.length,
+      offset: 0,
+      points: [
+        { z: 0, r: first / 2 },
+        { z: t.length, r: last / 2 },
+      ],
+    };
   },
   bore: boreOutline,
   thread: threadOutline,
@@ -57,7 +74,15 @@ function boreOutline(feature: Bore): Outline {
   const end = { z: tip + shape.length, r };
   // A hole is sunk from a face; drawn from the headstock end, its point comes first when sunk from the tailstock.
   return feature.from === 'headstock'
-    ? { length: shape.length + tip, offset: 0, points: [{ z: 0, r }, { z: shape.length, r }, { z: shape.length + tip, r: 0 }] }
+    ? {
+        length: shape.length + tip,
+        offset: 0,
+        points: [
+          { z: 0, r },
+          { z: shape.length, r },
+          { z: shape.length + tip, r: 0 },
+        ],
+      }
     : { length: shape.length + tip, offset: 0, points: [{ z: 0, r: 0 }, bottom, end] };
 }
 
@@ -67,14 +92,28 @@ function threadOutline(feature: Thread): Outline {
 }
 
 function profileOutline(feature: Profile): Outline {
-  if (feature.points.length < 2) throw new AnelloError('underdetermined', 'points', 'A profile needs at least two points.');
+  if (feature.points.length < 2)
+    throw new AnelloError('underdetermined', 'points', 'A profile needs at least two points.');
   const points = feature.points.map((point, index) => ({
-    z: notNegative(known(point.z, `points.${index}.z`, 'where the point lies'), `points.${index}.z`, 'The distance along'),
-    r: notNegative(known(point.diameter, `points.${index}.diameter`, 'the diameter there'), `points.${index}.diameter`, 'The diameter') / 2,
+    z: notNegative(
+      known(point.z, `points.${index}.z`, 'where the point lies'),
+      `points.${index}.z`,
+      'The distance along',
+    ),
+    r:
+      notNegative(
+        known(point.diameter, `points.${index}.diameter`, 'the diameter there'),
+        `points.${index}.diameter`,
+        'The diameter',
+      ) / 2,
   }));
   points.forEach((point, index) => {
     if (index > 0 && point.z <= (points[index - 1] as OutlinePoint).z) {
-      throw new AnelloError('impossible', `points.${index}.z`, 'Each point must lie further along than the one before it.');
+      throw new AnelloError(
+        'impossible',
+        `points.${index}.z`,
+        'Each point must lie further along than the one before it.',
+      );
     }
   });
   return { length: (points.at(-1) as OutlinePoint).z, offset: 0, points };
@@ -84,7 +123,11 @@ function eccentricOutline(feature: Eccentric): Outline {
   const shape = straight(feature);
   const e = notNegative(known(feature.throw, 'throw', 'the throw'), 'throw', 'The throw');
   if (e >= (shape.points[0] as OutlinePoint).r) {
-    throw new AnelloError('impossible', 'throw', 'A throw larger than the radius leaves the spindle axis outside the eccentric.');
+    throw new AnelloError(
+      'impossible',
+      'throw',
+      'A throw larger than the radius leaves the spindle axis outside the eccentric.',
+    );
   }
   return { ...shape, offset: e * Math.cos(feature.phase ?? 0) };
 }

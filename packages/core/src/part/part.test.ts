@@ -7,10 +7,26 @@ import { taperOfPart } from './taperTask';
 const DEG = Math.PI / 180;
 const body: Feature = { id: 'b', name: 'Body', kind: 'cylinder', side: 'external', diameter: 40, length: 45 };
 const taper: Feature = {
-  id: 't', name: 'No. 3 Morse', kind: 'taper', side: 'external', largeEnd: 'headstock',
-  ratio: 1 / 19.922, gaugeDiameter: 23.825, beyondGauge: 5, length: 86,
+  id: 't',
+  name: 'No. 3 Morse',
+  kind: 'taper',
+  side: 'external',
+  largeEnd: 'headstock',
+  ratio: 1 / 19.922,
+  gaugeDiameter: 23.825,
+  beyondGauge: 5,
+  length: 86,
 };
-const hole: Feature = { id: 'h', name: 'Tapping hole', kind: 'bore', side: 'internal', from: 'tailstock', diameter: 10.2, length: 32, pointAngle: 118 * DEG };
+const hole: Feature = {
+  id: 'h',
+  name: 'Tapping hole',
+  kind: 'bore',
+  side: 'internal',
+  from: 'tailstock',
+  diameter: 10.2,
+  length: 32,
+  pointAngle: 118 * DEG,
+};
 
 describe('a part laid along the axis', () => {
   it('places outside features in order and holes from their face', () => {
@@ -37,20 +53,39 @@ describe('a part laid along the axis', () => {
   });
 
   it('sees a hole that breaks through the outside, and one that comes out of the far face', () => {
-    expect(layoutPart([taper, { ...hole, diameter: 20 } as Feature]).problems.get('h')?.message).toContain('breaks through');
-    expect(layoutPart([taper, { ...hole, length: 100 } as Feature]).problems.get('h')?.message).toContain('far face');
+    expect(layoutPart([taper, { ...hole, diameter: 20 } as Feature]).problems.get('h')?.message).toContain(
+      'breaks through',
+    );
+    expect(layoutPart([taper, { ...hole, length: 100 } as Feature]).problems.get('h')?.message).toContain(
+      'far face',
+    );
   });
 
   it('refuses an eccentric whose throw leaves the axis outside, and shows the offset otherwise', () => {
-    const eccentric: Feature = { id: 'e', name: 'Eccentric', kind: 'eccentric', side: 'external', diameter: 40, length: 10, throw: 4.75 };
+    const eccentric: Feature = {
+      id: 'e',
+      name: 'Eccentric',
+      kind: 'eccentric',
+      side: 'external',
+      diameter: 40,
+      length: 10,
+      throw: 4.75,
+    };
     expect(layoutPart([eccentric]).sections[0]?.offset).toBeCloseTo(4.75, 12);
     expect(layoutPart([{ ...eccentric, throw: 21 } as Feature]).problems.get('e')?.field).toBe('throw');
   });
 
   it('wants profile points in order', () => {
     const profile = (z: number): Feature => ({
-      id: 'p', name: 'Ogee', kind: 'profile', side: 'external',
-      points: [{ z: 0, diameter: 20 }, { z, diameter: 26 }, { z: 30, diameter: 12 }],
+      id: 'p',
+      name: 'Ogee',
+      kind: 'profile',
+      side: 'external',
+      points: [
+        { z: 0, diameter: 20 },
+        { z, diameter: 26 },
+        { z: 30, diameter: 12 },
+      ],
     });
     expect(layoutPart([profile(15)]).problems.size).toBe(0);
     expect(layoutPart([profile(31)]).problems.get('p')?.field).toBe('points.2.z');

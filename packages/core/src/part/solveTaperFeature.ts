@@ -27,14 +27,24 @@ export function solveTaperFeature(taper: Taper): PartTaper {
   const below = solveTaper(belowGauge(taper, beyond));
   const largeDiameter = below.largeDiameter + below.ratio * beyond;
   checkLarge(taper, largeDiameter);
-  return { ...below, largeDiameter, length: below.length + beyond, gaugeDiameter: taper.gaugeDiameter, beyondGauge: beyond };
+  return {
+    ...below,
+    largeDiameter,
+    length: below.length + beyond,
+    gaugeDiameter: taper.gaugeDiameter,
+    beyondGauge: beyond,
+  };
 }
 
 /** The cone from the gauge line to the small end; the ratio may come from both ends when it is not given. */
 function belowGauge(taper: Taper, beyond: number): Parameters<typeof solveTaper>[0] {
   const { gaugeDiameter, smallDiameter, ratio, halfAngle, largeDiameter, length: whole } = taper;
   const fromEnds =
-    ratio === undefined && halfAngle === undefined && smallDiameter === undefined && largeDiameter !== undefined && beyond > 0
+    ratio === undefined &&
+    halfAngle === undefined &&
+    smallDiameter === undefined &&
+    largeDiameter !== undefined &&
+    beyond > 0
       ? (largeDiameter - (gaugeDiameter as number)) / beyond
       : ratio;
   return {
@@ -51,6 +61,10 @@ function checkLarge(taper: Taper, should: number): void {
   const off = Math.abs(taper.largeDiameter - should);
   if (off <= AGREEMENT) return;
   throw new AnelloError('inconsistent', 'largeDiameter', [
-    'Disagrees with the gauge line by ', length(off, 0.0001), ' on diameter: the large end comes to ', length(should, 0.0001), '.',
+    'Disagrees with the gauge line by ',
+    length(off, 0.0001),
+    ' on diameter: the large end comes to ',
+    length(should, 0.0001),
+    '.',
   ]);
 }

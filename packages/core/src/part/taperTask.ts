@@ -19,7 +19,10 @@ export interface TaperOfPart {
  * The part's taper as a task for a lathe: the first taper of the list, solved, with the part's whole
  * length. Null when the part has none. Errors as solveTaperFeature.
  */
-export function taperOfPart(features: readonly Feature[], tolerance: { grade: Grade; coneZone?: number | undefined }): TaperOfPart | null {
+export function taperOfPart(
+  features: readonly Feature[],
+  tolerance: { grade: Grade; coneZone?: number | undefined },
+): TaperOfPart | null {
   const feature = features.find((f): f is Taper => f.kind === 'taper');
   if (!feature) return null;
   const solved = solveTaperFeature(feature);

@@ -57,7 +57,11 @@ function measure(node: Node & { kind: 'measure' }, inner: Evaluated, dimension: 
   const meaning = unitMeaning(node.unit, dimension);
   if (!meaning) throw new AnelloError('unknown-unit', null, `“${node.unit}” is not a unit known here.`);
   if (inner.kind !== 'bare' || inner.unit) {
-    throw new AnelloError('unreadable', null, `“${node.unit}” stands after a figure that already has a unit.`);
+    throw new AnelloError(
+      'unreadable',
+      null,
+      `“${node.unit}” stands after a figure that already has a unit.`,
+    );
   }
   return { value: inner.value * meaning.factor, kind: meaning.kind, unit: meaning };
 }
@@ -68,7 +72,11 @@ function sum(node: Node & { kind: 'sum' }, inner: (n: Node) => Evaluated): Evalu
   const right = inner(node.right);
   if (left.kind !== right.kind) throw unlike(left, right);
   if (node.tight && node.op === '-' && left.unit?.name === 'ft' && right.unit?.name === 'in') {
-    throw new AnelloError('ambiguous', null, 'Feet, hyphen, inches can be a sum or a difference: leave the hyphen out, or put spaces round it.');
+    throw new AnelloError(
+      'ambiguous',
+      null,
+      'Feet, hyphen, inches can be a sum or a difference: leave the hyphen out, or put spaces round it.',
+    );
   }
   const value = node.op === '+' ? left.value + right.value : left.value - right.value;
   return { value, kind: left.kind, unit: left.unit ?? right.unit };
@@ -77,9 +85,17 @@ function sum(node: Node & { kind: 'sum' }, inner: (n: Node) => Evaluated): Evalu
 function unlike(left: Evaluated, right: Evaluated): AnelloError {
   const named = left.unit ?? right.unit;
   if (named && (left.kind === 'bare' || right.kind === 'bare')) {
-    return new AnelloError('ambiguous', null, `One part of the sum is in ${named.name}, the other has no unit: give it one.`);
+    return new AnelloError(
+      'ambiguous',
+      null,
+      `One part of the sum is in ${named.name}, the other has no unit: give it one.`,
+    );
   }
-  return new AnelloError('wrong-dimension', null, `${capital(kindName(left.kind))} and ${kindName(right.kind)} cannot be added.`);
+  return new AnelloError(
+    'wrong-dimension',
+    null,
+    `${capital(kindName(left.kind))} and ${kindName(right.kind)} cannot be added.`,
+  );
 }
 
 function product(node: Node & { kind: 'product' }, inner: (n: Node) => Evaluated): Evaluated {
@@ -96,29 +112,51 @@ function multiplied(left: Evaluated, right: Evaluated): Kind {
   if (left.kind === 'bare') return right.kind;
   if (right.kind === 'bare') return left.kind;
   if ([left.kind, right.kind].sort().join() === 'length,taper') return 'length';
-  throw new AnelloError('wrong-dimension', null, `${capital(kindName(left.kind))} times ${kindName(right.kind)} makes no figure for this box.`);
+  throw new AnelloError(
+    'wrong-dimension',
+    null,
+    `${capital(kindName(left.kind))} times ${kindName(right.kind)} makes no figure for this box.`,
+  );
 }
 
 function divided(left: Evaluated, right: Evaluated): Kind {
   if (right.kind === 'bare') return left.kind;
   if (left.kind === right.kind) return left.kind === 'length' ? 'taper' : 'bare';
   if (left.kind === 'bare' && right.kind === 'length') return 'inverse';
-  throw new AnelloError('wrong-dimension', null, `${capital(kindName(left.kind))} divided by ${kindName(right.kind)} makes no figure for this box.`);
+  throw new AnelloError(
+    'wrong-dimension',
+    null,
+    `${capital(kindName(left.kind))} divided by ${kindName(right.kind)} makes no figure for this box.`,
+  );
 }
 
 /** Degrees, minutes, seconds or feet, inches: each with its unit, each finer than the one before. */
 function compound(parts: readonly Evaluated[]): Evaluated {
   const first = parts[0] as Evaluated;
   for (const [index, part] of parts.entries()) {
-    if (!part.unit) throw new AnelloError('ambiguous', null, 'Two figures stand side by side and one has no unit: give it one, or put a sign between them.');
+    if (!part.unit)
+      throw new AnelloError(
+        'ambiguous',
+        null,
+        'Two figures stand side by side and one has no unit: give it one, or put a sign between them.',
+      );
     const before = parts[index - 1];
     if (before && part.kind !== first.kind) {
-      throw new AnelloError('wrong-dimension', null, `That starts as ${kindName(first.kind)}, which this box does not take.`);
+      throw new AnelloError(
+        'wrong-dimension',
+        null,
+        `That starts as ${kindName(first.kind)}, which this box does not take.`,
+      );
     }
     if (before && part.unit.factor >= (before.unit as UnitMeaning).factor) {
-      throw new AnelloError('unreadable', null, `“${part.unit.name}” cannot follow “${(before.unit as UnitMeaning).name}” without a sign between.`);
+      throw new AnelloError(
+        'unreadable',
+        null,
+        `“${part.unit.name}” cannot follow “${(before.unit as UnitMeaning).name}” without a sign between.`,
+      );
     }
-    if (part.value < 0) throw new AnelloError('unreadable', null, 'A minus sign inside one figure: put it in front.');
+    if (part.value < 0)
+      throw new AnelloError('unreadable', null, 'A minus sign inside one figure: put it in front.');
   }
   return { value: parts.reduce((total, part) => total + part.value, 0), kind: first.kind, unit: first.unit };
 }
@@ -130,7 +168,11 @@ function refuseHyphenMixed(node: Node & { left: Node; right: Node }): void {
     if (bare.kind === 'mixed' && bare.hyphen) {
       const spaced = bare.text.replace('-', ' ');
       const minus = bare.text.replace('-', ' - ');
-      throw new AnelloError('ambiguous', null, `“${bare.text}” inside a sum can be ${spaced} or ${minus}. Write which.`);
+      throw new AnelloError(
+        'ambiguous',
+        null,
+        `“${bare.text}” inside a sum can be ${spaced} or ${minus}. Write which.`,
+      );
     }
   }
 }

@@ -35,10 +35,14 @@ describe('figures at an instrument’s resolution', () => {
   });
   it('never strays from the value by more than half the resolution', () => {
     fc.assert(
-      fc.property(fc.double({ min: -500, max: 500, noNaN: true }), fc.constantFrom(0.001, 0.002, 0.005, 0.01, 0.02, 0.05, 0.1), (v, r) => {
-        const shown = Number(text(length(v, r)).replace(' mm', '').replace('−', '-'));
-        return Math.abs(shown - v) <= r / 2 + 1e-9;
-      }),
+      fc.property(
+        fc.double({ min: -500, max: 500, noNaN: true }),
+        fc.constantFrom(0.001, 0.002, 0.005, 0.01, 0.02, 0.05, 0.1),
+        (v, r) => {
+          const shown = Number(text(length(v, r)).replace(' mm', '').replace('−', '-'));
+          return Math.abs(shown - v) <= r / 2 + 1e-9;
+        },
+      ),
     );
   });
 });

@@ -1,6 +1,12 @@
 /** The syntax tree of something typed: what was written, before any unit is given its meaning. */
 export type Node =
-  | { readonly kind: 'sum'; readonly op: '+' | '-'; readonly tight: boolean; readonly left: Node; readonly right: Node }
+  | {
+      readonly kind: 'sum';
+      readonly op: '+' | '-';
+      readonly tight: boolean;
+      readonly left: Node;
+      readonly right: Node;
+    }
   | { readonly kind: 'product'; readonly op: '*' | '/'; readonly left: Node; readonly right: Node }
   | { readonly kind: 'negate'; readonly value: Node }
   | { readonly kind: 'group'; readonly value: Node }

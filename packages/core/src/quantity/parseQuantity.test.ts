@@ -102,14 +102,18 @@ describe('what is doubtful is refused, and says why', () => {
   it('never throws anything but the one error class, and never answers NaN', () => {
     const alphabet = fc.constantFrom(...'0123456789.,/-+*()\'"°½: inmft%drauxµe'.split(''));
     fc.assert(
-      fc.property(fc.array(alphabet, { maxLength: 14 }), fc.constantFrom<Dimension>('length', 'angle', 'taper'), (signs, dimension) => {
-        const unit = dimension === 'angle' ? 'deg' : dimension === 'taper' ? 'ratio' : 'mm';
-        try {
-          return Number.isFinite(read(signs.join(''), dimension, unit).value);
-        } catch (error) {
-          return (error as Error).name === 'AnelloError';
-        }
-      }),
+      fc.property(
+        fc.array(alphabet, { maxLength: 14 }),
+        fc.constantFrom<Dimension>('length', 'angle', 'taper'),
+        (signs, dimension) => {
+          const unit = dimension === 'angle' ? 'deg' : dimension === 'taper' ? 'ratio' : 'mm';
+          try {
+            return Number.isFinite(read(signs.join(''), dimension, unit).value);
+          } catch (error) {
+            return (error as Error).name === 'AnelloError';
+          }
+        },
+      ),
       { numRuns: 3000, seed: 20261 },
     );
   });
@@ -117,21 +121,39 @@ describe('what is doubtful is refused, and says why', () => {
 
 describe('the reading back', () => {
   it('parses to the value it came from', () => {
-    const units: [Dimension, DefaultUnit][] = [['length', 'mm'], ['length', 'in'], ['angle', 'deg'], ['taper', 'ratio'], ['taper', 'in/ft']];
+    const units: [Dimension, DefaultUnit][] = [
+      ['length', 'mm'],
+      ['length', 'in'],
+      ['angle', 'deg'],
+      ['taper', 'ratio'],
+      ['taper', 'in/ft'],
+    ];
     fc.assert(
-      fc.property(fc.double({ min: 1e-4, max: 0.9, noNaN: true }), fc.constantFrom(...units), (n, [dimension, unit]) => {
-        const once = read(String(Number(n.toPrecision(6))), dimension, unit);
-        const again = read(once.canonical, dimension, unit);
-        expect(again.value).toBeCloseTo(once.value, 9);
-        expect(again.explicit || dimension === 'taper').toBe(true);
-      }),
+      fc.property(
+        fc.double({ min: 1e-4, max: 0.9, noNaN: true }),
+        fc.constantFrom(...units),
+        (n, [dimension, unit]) => {
+          const once = read(String(Number(n.toPrecision(6))), dimension, unit);
+          const again = read(once.canonical, dimension, unit);
+          expect(again.value).toBeCloseTo(once.value, 9);
+          expect(again.explicit || dimension === 'taper').toBe(true);
+        },
+      ),
       { seed: 7 },
     );
   });
 
   it('names the unit it was understood in', () => {
-    expect(read('1-5/16', 'length', 'in')).toMatchObject({ unit: 'in', canonical: '1.3125 in', explicit: false });
-    expect(read('12.5 mm', 'length', 'in')).toMatchObject({ unit: 'mm', canonical: '12.5 mm', explicit: true });
+    expect(read('1-5/16', 'length', 'in')).toMatchObject({
+      unit: 'in',
+      canonical: '1.3125 in',
+      explicit: false,
+    });
+    expect(read('12.5 mm', 'length', 'in')).toMatchObject({
+      unit: 'mm',
+      canonical: '12.5 mm',
+      explicit: true,
+    });
     expect(read('7/24', 'taper', 'in/ft').canonical).toMatch(/^1:3\.42857/);
   });
 });

@@ -37,8 +37,14 @@ export function parseQuantity(request: QuantityRequest): ParsedQuantity {
   const tree = readTree(text);
   const found = evaluate(tree, request.dimension);
   const { value, unit } = settle(found, request);
-  if (!Number.isFinite(value)) throw new AnelloError('not-finite', null, 'That is larger than any figure here.');
-  return { value, unit: unit.name, canonical: canonicalText(value, unit), explicit: found.unit !== null || found.kind !== 'bare' };
+  if (!Number.isFinite(value))
+    throw new AnelloError('not-finite', null, 'That is larger than any figure here.');
+  return {
+    value,
+    unit: unit.name,
+    canonical: canonicalText(value, unit),
+    explicit: found.unit !== null || found.kind !== 'bare',
+  };
 }
 
 function readTree(text: string): ReturnType<typeof parse> {
@@ -70,10 +76,19 @@ function normalise(text: string): string {
     .replace(/∶/g, ':');
 }
 
-const WANTED: Record<Dimension, Kind> = { length: 'length', angle: 'angle', taper: 'taper', speed: 'speed', number: 'bare' };
+const WANTED: Record<Dimension, Kind> = {
+  length: 'length',
+  angle: 'angle',
+  taper: 'taper',
+  speed: 'speed',
+  number: 'bare',
+};
 const RATIO = defaultMeaning('ratio');
 
-function settle(found: Evaluated, { dimension, defaultUnit }: QuantityRequest): { value: number; unit: UnitMeaning } {
+function settle(
+  found: Evaluated,
+  { dimension, defaultUnit }: QuantityRequest,
+): { value: number; unit: UnitMeaning } {
   const wanted = WANTED[dimension];
   if (found.kind === 'bare' && found.unit === null) {
     const meaning = dimension === 'taper' && found.fraction ? RATIO : defaultMeaning(defaultUnit);
@@ -87,7 +102,8 @@ function settle(found: Evaluated, { dimension, defaultUnit }: QuantityRequest): 
 }
 
 function wrong(kind: Kind, dimension: Dimension): AnelloError {
-  const asked = dimension === 'number' ? 'a plain number' : dimension === 'angle' ? 'an angle' : `a ${dimension}`;
+  const asked =
+    dimension === 'number' ? 'a plain number' : dimension === 'angle' ? 'an angle' : `a ${dimension}`;
   return new AnelloError('wrong-dimension', null, `That is ${kindName(kind)}; this box takes ${asked}.`);
 }
 
@@ -99,5 +115,7 @@ function canonicalText(value: number, unit: UnitMeaning): string {
 }
 
 function ratioCanonical(value: number): string {
-  return value > 0 && value < 1 ? `1:${Number((1 / value).toPrecision(12))}` : String(Number(value.toPrecision(12)));
+  return value > 0 && value < 1
+    ? `1:${Number((1 / value).toPrecision(12))}`
+    : String(Number(value.toPrecision(12)));
 }

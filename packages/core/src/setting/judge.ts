@@ -15,7 +15,12 @@ export interface SweepVerdict {
 }
 
 /** Judges the readings of one sweep: in band or not, the pattern, and the next nudge. */
-export function judgeSweep(way: WayId, context: SettingContext, sweep: Sweep, readings: readonly StationReading[]): SweepVerdict {
+export function judgeSweep(
+  way: WayId,
+  context: SettingContext,
+  sweep: Sweep,
+  readings: readonly StationReading[],
+): SweepVerdict {
   const fit = readStations({
     readings,
     travelAlong: sweep.travelAlong,
@@ -36,7 +41,13 @@ export function withinBand(seen: number, band: { low: number; high: number }, re
   return seen >= band.low - resolution / 2 && seen <= band.high + resolution / 2;
 }
 
-function nudgeFor(way: WayId, context: SettingContext, fit: StationFit, readings: readonly StationReading[], inBand: boolean): Nudge | null {
+function nudgeFor(
+  way: WayId,
+  context: SettingContext,
+  fit: StationFit,
+  readings: readonly StationReading[],
+  inBand: boolean,
+): Nudge | null {
   const usable = fit.pattern === 'slope' || fit.pattern === 'lash' || fit.pattern === 'bow';
   if (!usable || fit.halfAngle === null || inBand) return null;
   if (Math.abs(fit.halfAngle - context.task.halfAngle) <= context.task.tolerance.halfAngle) return null;
@@ -54,12 +65,26 @@ function remarkOn(fit: StationFit, nudged: boolean, inBand: boolean): Phrase | n
         ? ['The readings climb evenly, so it is the angle. A step between two stations would be lash.']
         : ['Even so far. Read the remaining stations.'];
     case 'lash':
-      return ['A step of ', length(fit.step, 0.001), ' after the start, then an even climb: lash. Start further back, then zero. The slope itself stands at ', angle(fit.halfAngle ?? 0), '.'];
+      return [
+        'A step of ',
+        length(fit.step, 0.001),
+        ' after the start, then an even climb: lash. Start further back, then zero. The slope itself stands at ',
+        angle(fit.halfAngle ?? 0),
+        '.',
+      ];
     case 'bow':
-      return ['The readings bow by ', length(fit.scatter, 0.001), ' or more between the ends: a worn bar or slide, or the indicator off centre height. Use the part of it nearest this job.'];
+      return [
+        'The readings bow by ',
+        length(fit.scatter, 0.001),
+        ' or more between the ends: a worn bar or slide, or the indicator off centre height. Use the part of it nearest this job.',
+      ];
     case 'wrong-handle':
-      return ['These fit the other handle: the slide and the carriage were confused. Say which one moved and read again.'];
+      return [
+        'These fit the other handle: the slide and the carriage were confused. Say which one moved and read again.',
+      ];
     case 'unsteady':
-      return ['The readings do not fit a slope, a step or a bow. Look for a loose gib, a chip, or a slipped indicator, and read again.'];
+      return [
+        'The readings do not fit a slope, a step or a bow. Look for a loose gib, a chip, or a slipped indicator, and read again.',
+      ];
   }
 }

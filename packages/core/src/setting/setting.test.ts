@@ -8,19 +8,23 @@ import { nextNudge, settingSteps } from './registry';
 import type { SettingContext, SettingStep } from './setting';
 
 const long: SettingContext = { task: SHANK, lathe: LONG };
-const step = (way: WayId, id: string, context = long): SettingStep => settingSteps(way, context).find((s) => s.id === id)!;
+const step = (way: WayId, id: string, context = long): SettingStep =>
+  settingSteps(way, context).find((s) => s.id === id)!;
 const SECOND = Math.PI / 180 / 3600;
 
 /** What a flawless indicator would see along a sweep with the device standing at an angle. */
 const seen = (s: SettingStep, angle: number) =>
-  s.sweep!.stations.map(({ at }) => ({ at, seen: at * (s.sweep!.travelAlong === 'slide' ? Math.sin(angle) : Math.tan(angle)) }));
+  s.sweep!.stations.map(({ at }) => ({
+    at,
+    seen: at * (s.sweep!.travelAlong === 'slide' ? Math.sin(angle) : Math.tan(angle)),
+  }));
 
 describe('setting the attachment', () => {
   it('gives 75 mm stations with the band of the part’s grade', () => {
     const { stations } = step('attachment', 'sweep').sweep!;
     expect(stations.map((s) => s.at)).toEqual([25, 50, 75]);
     expect(stations[2]!.expected).toBeCloseTo(75 * (1 / 19.922 / 2), 9);
-    expect(stations[2]!.high - stations[2]!.low).toBeCloseTo(2 * 75 * (63e-6 * 2.56) / 4, 5);
+    expect(stations[2]!.high - stations[2]!.low).toBeCloseTo((2 * 75 * (63e-6 * 2.56)) / 4, 5);
   });
 
   it('reads an angle out of the stations and asks for the shift of the bar’s end', () => {
@@ -34,8 +38,13 @@ describe('setting the attachment', () => {
   });
 
   it('the other end of the bar goes the other way', () => {
-    const flipped: SettingContext = { ...long, lathe: { ...LONG, attachment: { ...LONG.attachment!, indicatedEnd: 'headstock' } } };
-    expect(nextNudge('attachment', flipped, SHANK.halfAngle + 30 * SECOND, 75).direction).toBe('away from you');
+    const flipped: SettingContext = {
+      ...long,
+      lathe: { ...LONG, attachment: { ...LONG.attachment!, indicatedEnd: 'headstock' } },
+    };
+    expect(nextNudge('attachment', flipped, SHANK.halfAngle + 30 * SECOND, 75).direction).toBe(
+      'away from you',
+    );
   });
 
   it('tells a step after the start from an angle, and starting further back from a nudge', () => {
@@ -50,21 +59,40 @@ describe('setting the attachment', () => {
 
   it('tells a bow from an angle', () => {
     const sweep = step('attachment', 'sweep');
-    const readings = seen(sweep, SHANK.halfAngle).map((r) => ({ ...r, seen: r.seen - (0.02 * r.at * (75 - r.at)) / 37.5 ** 2 }));
+    const readings = seen(sweep, SHANK.halfAngle).map((r) => ({
+      ...r,
+      seen: r.seen - (0.02 * r.at * (75 - r.at)) / 37.5 ** 2,
+    }));
     expect(judgeSweep('attachment', long, sweep.sweep!, readings).fit.pattern).toBe('bow');
   });
 
   it('warns when the reading fits the other handle', () => {
-    const steep = { ...SHANK, halfAngle: Math.atan(7 / 48), length: 48, largeDiameter: 31.75, smallDiameter: 17.75 };
-    const context: SettingContext = { task: { ...steep, tolerance: { overLength: 0.008, halfAngle: 4e-5 } }, lathe: LONG };
+    const steep = {
+      ...SHANK,
+      halfAngle: Math.atan(7 / 48),
+      length: 48,
+      largeDiameter: 31.75,
+      smallDiameter: 17.75,
+    };
+    const context: SettingContext = {
+      task: { ...steep, tolerance: { overLength: 0.008, halfAngle: 4e-5 } },
+      lathe: LONG,
+    };
     const sweep = step('compound', 'sweep', context);
-    const carriageInstead = sweep.sweep!.stations.map(({ at }) => ({ at, seen: at * Math.tan(steep.halfAngle) }));
+    const carriageInstead = sweep.sweep!.stations.map(({ at }) => ({
+      at,
+      seen: at * Math.tan(steep.halfAngle),
+    }));
     expect(judgeSweep('compound', context, sweep.sweep!, carriageInstead).fit.pattern).toBe('wrong-handle');
   });
 
   it('does not dress up unsteady readings as an angle', () => {
     const sweep = step('attachment', 'sweep');
-    const readings = [{ at: 25, seen: 0.7 }, { at: 50, seen: 1.1 }, { at: 75, seen: 2.05 }];
+    const readings = [
+      { at: 25, seen: 0.7 },
+      { at: 50, seen: 1.1 },
+      { at: 75, seen: 2.05 },
+    ];
     const verdict = judgeSweep('attachment', long, { ...sweep.sweep! }, [{ at: 10, seen: 0.6 }, ...readings]);
     expect(verdict.fit.pattern).toBe('unsteady');
     expect(verdict.nudge).toBeNull();
@@ -84,7 +112,11 @@ describe('set, read, nudge, read again', () => {
     fc.assert(
       fc.property(fc.double({ min: -0.004, max: 0.004, noNaN: true }), (off) => {
         const verdict = judgeSweep(way, context, card.sweep!, seen(card, wanted + off));
-        if (!verdict.nudge) return Math.abs(off) <= context.task.tolerance.halfAngle * 1.01 + 1e-5 || verdict.fit.pattern === 'wrong-handle';
+        if (!verdict.nudge)
+          return (
+            Math.abs(off) <= context.task.tolerance.halfAngle * 1.01 + 1e-5 ||
+            verdict.fit.pattern === 'wrong-handle'
+          );
         const sign = off > 0 ? -1 : 1;
         const { value } = verdict.nudge.amount;
         const after = apply(way, context, wanted + off, sign * value, card);
@@ -95,7 +127,13 @@ describe('set, read, nudge, read again', () => {
   });
 
   /** What the device's own geometry makes of a nudge. */
-  function apply(way: WayId, { task, lathe }: SettingContext, from: number, by: number, card: SettingStep): number {
+  function apply(
+    way: WayId,
+    { task, lathe }: SettingContext,
+    from: number,
+    by: number,
+    card: SettingStep,
+  ): number {
     if (way === 'attachment') return Math.atan(Math.tan(from) + by / lathe.attachment!.pivotLength);
     if (way === 'tailstock') return Math.asin(Math.sin(from) + by / task.workLength);
     return Math.asin(Math.sin(from) + by / card.sweep!.stations.at(-1)!.at);
@@ -125,6 +163,8 @@ describe('set, read, nudge, read again', () => {
   });
 
   it('says when the band is finer than the indicator shows', () => {
-    expect(plainText(step('tailstock', 'sweep', { task: SHANK, lathe: { ...SHORT, indicator: 0.01 } }).bandNote!)).toContain('finer than');
+    expect(
+      plainText(step('tailstock', 'sweep', { task: SHANK, lathe: { ...SHORT, indicator: 0.01 } }).bandNote!),
+    ).toContain('finer than');
   });
 });

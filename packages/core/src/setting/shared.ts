@@ -28,12 +28,19 @@ export function angleWorking({ task }: SettingContext): Working {
 export function toolHeightStep({ task }: SettingContext): SettingStep {
   const small = Math.max(task.smallDiameter, task.largeDiameter * 0.05);
   const allowed = task.tolerance.overLength / HALF_OF_ZONE;
-  const limit = toolHeightLimit({ smallDiameter: small, length: task.length, halfAngle: task.halfAngle, allowed });
+  const limit = toolHeightLimit({
+    smallDiameter: small,
+    length: task.length,
+    halfAngle: task.halfAngle,
+    allowed,
+  });
   return {
     id: 'height',
     short: 'tool height',
     title: ['Set the tool to centre height'],
-    detail: ['Off centre it cuts a hollow cone at the wrong angle. Touch the tailstock centre’s point, or a scribed rule held by the tool.'],
+    detail: [
+      'Off centre it cuts a hollow cone at the wrong angle. Touch the tailstock centre’s point, or a scribed rule held by the tool.',
+    ],
     figures: [{ label: 'No further off than', figure: length(limit, 0.01), after: 'above or below' }],
     caution: 'Chuck key out, drawbar or dog tight, and the tool clear of the work before the spindle turns.',
     working: [

@@ -19,7 +19,12 @@ export function easyTravel(within: number, units: UnitSystem): number {
 }
 
 /** Equal stations along a travel, each with what should be seen and the band that is good enough. */
-export function stationsAlong(travel: number, travelAlong: TravelAlong, task: TaperTask, stations = STATIONS): Station[] {
+export function stationsAlong(
+  travel: number,
+  travelAlong: TravelAlong,
+  task: TaperTask,
+  stations = STATIONS,
+): Station[] {
   const rise = travelAlong === 'slide' ? Math.sin : Math.tan;
   const { halfAngle, tolerance } = task;
   return Array.from({ length: stations }, (_, index) => {

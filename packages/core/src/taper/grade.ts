@@ -7,7 +7,16 @@ export type Grade = (typeof GRADES)[number];
 
 /** Upper ends of the length ranges in mm, and the AT4 tolerance of the included angle in microradians. ISO 1947. */
 const AT4: readonly (readonly [upTo: number, microradian: number])[] = [
-  [10, 200], [16, 160], [25, 125], [40, 100], [63, 80], [100, 63], [160, 50], [250, 40], [400, 31.5], [630, 25],
+  [10, 200],
+  [16, 160],
+  [25, 125],
+  [40, 100],
+  [63, 80],
+  [100, 63],
+  [160, 50],
+  [250, 40],
+  [400, 31.5],
+  [630, 25],
 ];
 const SHORTEST = 6;
 /** Each grade is this much coarser than the one before. */
@@ -22,7 +31,11 @@ export function coneAngleTolerance({ grade, length }: { grade: Grade; length: nu
   positive(length, 'length', 'The length of the cone');
   const row = AT4.find(([upTo]) => length <= upTo);
   if (!row || length < SHORTEST) {
-    throw new AnelloError('out-of-range', 'length', 'The grades cover cones from 6 to 630 mm long: give the tolerance itself.');
+    throw new AnelloError(
+      'out-of-range',
+      'length',
+      'The grades cover cones from 6 to 630 mm long: give the tolerance itself.',
+    );
   }
   return row[1] * 1e-6 * STEP ** (GRADES.indexOf(grade) - GRADES.indexOf('AT4'));
 }

@@ -32,7 +32,10 @@ describe('any sufficient figures give all five', () => {
   });
 
   it('solves a No. 3 Morse shank from its table', () => {
-    expect(solveTaper({ largeDiameter: 23.825, length: 81, ratio: 1 / 19.922 }).smallDiameter).toBeCloseTo(19.7591, 4);
+    expect(solveTaper({ largeDiameter: 23.825, length: 81, ratio: 1 / 19.922 }).smallDiameter).toBeCloseTo(
+      19.7591,
+      4,
+    );
   });
 });
 
@@ -53,16 +56,21 @@ describe('what is missing or disagrees is said, at the field', () => {
   });
 
   it('gives the size of a disagreement on diameter', () => {
-    const call = () => solveTaper({ largeDiameter: 23.825, smallDiameter: 19.8, length: 81, ratio: 1 / 19.922 });
+    const call = () =>
+      solveTaper({ largeDiameter: 23.825, smallDiameter: 19.8, length: 81, ratio: 1 / 19.922 });
     expect(call).toThrow(expect.objectContaining({ code: 'inconsistent', field: 'smallDiameter' }));
     expect(call).toThrow(/0\.0409\u00a0mm.*19\.7591/);
   });
 
   it('gives the size of a disagreement between ratio and angle over the length', () => {
-    expect(() => solveTaper({ largeDiameter: 24, length: 80, ratio: 0.05, halfAngle: 0.03 })).toThrow(/0\.80\d+\u00a0mm on diameter/);
+    expect(() => solveTaper({ largeDiameter: 24, length: 80, ratio: 0.05, halfAngle: 0.03 })).toThrow(
+      /0\.80\d+\u00a0mm on diameter/,
+    );
   });
 
   it('lets rounding below half a micrometre pass', () => {
-    expect(() => solveTaper({ largeDiameter: 20, smallDiameter: 16.0004, length: 80, ratio: 0.05 })).not.toThrow();
+    expect(() =>
+      solveTaper({ largeDiameter: 20, smallDiameter: 16.0004, length: 80, ratio: 0.05 }),
+    ).not.toThrow();
   });
 });

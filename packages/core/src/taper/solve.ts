@@ -39,21 +39,28 @@ export function solveTaper(givens: TaperGivens): SolvedTaper {
   const ratio = slopeGiven(givens);
   const solved = complete({ ...givens, ratio });
   if (solved.smallDiameter < -AGREEMENT) throw runsToPoint(solved);
-  if (solved.length <= 0) throw new AnelloError('impossible', 'length', 'The length of the taper must be more than zero.');
+  if (solved.length <= 0)
+    throw new AnelloError('impossible', 'length', 'The length of the taper must be more than zero.');
   if (ratio !== undefined) checkAgreement(givens, solved);
   return { ...solved, smallDiameter: Math.max(0, solved.smallDiameter) };
 }
 
 function checkGivens(givens: TaperGivens): void {
-  if (givens.largeDiameter !== undefined) positive(givens.largeDiameter, 'largeDiameter', 'The large diameter');
-  if (givens.smallDiameter !== undefined) notNegative(givens.smallDiameter, 'smallDiameter', 'The small diameter');
+  if (givens.largeDiameter !== undefined)
+    positive(givens.largeDiameter, 'largeDiameter', 'The large diameter');
+  if (givens.smallDiameter !== undefined)
+    notNegative(givens.smallDiameter, 'smallDiameter', 'The small diameter');
   if (givens.length !== undefined) positive(givens.length, 'length', 'The length');
   if (givens.ratio !== undefined) positive(givens.ratio, 'ratio', 'The ratio');
   if (givens.halfAngle !== undefined) angleOfSide(positive(givens.halfAngle, 'halfAngle', 'The half angle'));
   const { largeDiameter: large, smallDiameter: small } = givens;
   if (large !== undefined && small !== undefined && small >= large) {
     throw new AnelloError('impossible', 'smallDiameter', [
-      'The small diameter ', length(small), ' is not smaller than the large one, ', length(large), '.',
+      'The small diameter ',
+      length(small),
+      ' is not smaller than the large one, ',
+      length(large),
+      '.',
     ]);
   }
 }
@@ -66,8 +73,15 @@ function slopeGiven({ ratio, halfAngle, length: over = 100 }: TaperGivens): numb
   const off = Math.abs(fromAngle - ratio) * over;
   if (off > AGREEMENT) {
     throw new AnelloError('inconsistent', 'halfAngle', [
-      'The half angle makes the ratio ', ratioFigure(fromAngle), ', not ', ratioFigure(ratio), ': ',
-      length(off, 0.0001), ' on diameter over ', length(over, 0.1), '. Give one of the two.',
+      'The half angle makes the ratio ',
+      ratioFigure(fromAngle),
+      ', not ',
+      ratioFigure(ratio),
+      ': ',
+      length(off, 0.0001),
+      ' on diameter over ',
+      length(over, 0.1),
+      '. Give one of the two.',
     ]);
   }
   return ratio;
@@ -88,20 +102,40 @@ function complete({ largeDiameter: large, smallDiameter: small, length: along, r
     : new AnelloError('underdetermined', 'largeDiameter', 'Still missing: one of the two diameters.');
 }
 
-function missing(known: { large: number | undefined; small: number | undefined; along: number | undefined }): AnelloError {
+function missing(known: {
+  large: number | undefined;
+  small: number | undefined;
+  along: number | undefined;
+}): AnelloError {
   const has = Object.values(known).filter((v) => v !== undefined).length;
-  if (has < 2) return new AnelloError('underdetermined', 'ratio', 'Too few figures yet: a diameter, a length and the ratio or the angle are enough.');
-  if (known.along === undefined) return new AnelloError('underdetermined', 'length', 'Still missing: the length, the ratio or the angle.');
-  return new AnelloError('underdetermined', 'ratio', 'Still missing: the ratio, the angle or the other diameter.');
+  if (has < 2)
+    return new AnelloError(
+      'underdetermined',
+      'ratio',
+      'Too few figures yet: a diameter, a length and the ratio or the angle are enough.',
+    );
+  if (known.along === undefined)
+    return new AnelloError('underdetermined', 'length', 'Still missing: the length, the ratio or the angle.');
+  return new AnelloError(
+    'underdetermined',
+    'ratio',
+    'Still missing: the ratio, the angle or the other diameter.',
+  );
 }
 
 const whole = (largeDiameter: number, smallDiameter: number, along: number, ratio: number): SolvedTaper => ({
-  largeDiameter, smallDiameter, length: along, ratio, halfAngle: halfAngleOf(ratio),
+  largeDiameter,
+  smallDiameter,
+  length: along,
+  ratio,
+  halfAngle: halfAngleOf(ratio),
 });
 
 function runsToPoint(solved: SolvedTaper): AnelloError {
   return new AnelloError('impossible', 'length', [
-    'At this taper the part runs out to a point after ', length(solved.largeDiameter / solved.ratio, 0.01), '.',
+    'At this taper the part runs out to a point after ',
+    length(solved.largeDiameter / solved.ratio, 0.01),
+    '.',
   ]);
 }
 
@@ -111,7 +145,12 @@ function checkAgreement(givens: TaperGivens, solved: SolvedTaper): void {
   if (Math.abs(off) <= AGREEMENT) return;
   const should = solved.largeDiameter - solved.ratio * solved.length;
   throw new AnelloError('inconsistent', 'smallDiameter', [
-    'These disagree by ', length(Math.abs(off), 0.0001), ' on diameter: with the other figures the small end comes to ',
-    length(should, 0.0001), ', not ', length(givens.smallDiameter ?? 0, 0.0001), '.',
+    'These disagree by ',
+    length(Math.abs(off), 0.0001),
+    ' on diameter: with the other figures the small end comes to ',
+    length(should, 0.0001),
+    ', not ',
+    length(givens.smallDiameter ?? 0, 0.0001),
+    '.',
   ]);
 }

@@ -21,6 +21,7 @@ export interface ToleranceGivens {
  */
 export function taperTolerance({ grade, length, coneZone }: ToleranceGivens): TaperTolerance {
   const clamped = Math.min(630, Math.max(6, length));
-  const included = coneZone === undefined ? coneAngleTolerance({ grade, length: clamped }) : coneZone / length;
+  const included =
+    coneZone === undefined ? coneAngleTolerance({ grade, length: clamped }) : coneZone / length;
   return { overLength: included * length, halfAngle: included / 4 };
 }

@@ -5,7 +5,11 @@ import { angleOfSide, positive } from '../basics/check';
  * is steeper. The indicator stands pivotLength (mm along the bed) from the pivot: p (tan b - tan a).
  * Errors: out-of-range, not-finite.
  */
-export function attachmentBarShift({ pivotLength, fromHalfAngle, toHalfAngle }: {
+export function attachmentBarShift({
+  pivotLength,
+  fromHalfAngle,
+  toHalfAngle,
+}: {
   pivotLength: number;
   fromHalfAngle: number;
   toHalfAngle: number;

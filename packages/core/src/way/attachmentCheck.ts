@@ -5,7 +5,11 @@ import { notNegative, positive, taperAngle } from '../basics/check';
  * on diameter, and takeUp, the length of carriage travel that lash (mm across) swallows before the
  * taper follows: lash / tan a. Errors: out-of-range, not-finite.
  */
-export function attachmentCheck({ halfAngle, carriageTravel, lash }: {
+export function attachmentCheck({
+  halfAngle,
+  carriageTravel,
+  lash,
+}: {
   halfAngle: number;
   carriageTravel: number;
   lash: number;

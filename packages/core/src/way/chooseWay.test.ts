@@ -5,17 +5,26 @@ import { compareWays } from './chooseWay';
 import { divisionError } from './divisionError';
 import { blankLengthError } from './ways/tailstock';
 
-const of = (choice: ReturnType<typeof compareWays>, id: string) => choice.assessments.find((a) => a.id === id)!;
+const of = (choice: ReturnType<typeof compareWays>, id: string) =>
+  choice.assessments.find((a) => a.id === id)!;
 
 describe('the ways on a long Morse shank', () => {
   it('recommends the attachment still set from before, and says so', () => {
-    const choice = compareWays({ task: SHANK, lathe: LONG, stillSet: [{ device: 'attachment', halfAngle: SHANK.halfAngle }] });
+    const choice = compareWays({
+      task: SHANK,
+      lathe: LONG,
+      stillSet: [{ device: 'attachment', halfAngle: SHANK.halfAngle }],
+    });
     expect(choice.recommended).toBe('attachment');
     expect(plainText(choice.reason)).toContain('still stands at 1°26′16″');
   });
 
   it('does not trust a bar set to something else', () => {
-    const choice = compareWays({ task: SHANK, lathe: LONG, stillSet: [{ device: 'attachment', halfAngle: 0.03 }] });
+    const choice = compareWays({
+      task: SHANK,
+      lathe: LONG,
+      stillSet: [{ device: 'attachment', halfAngle: 0.03 }],
+    });
     expect(plainText(choice.reason)).toContain('Power feed');
   });
 
@@ -29,13 +38,20 @@ describe('the ways on a long Morse shank', () => {
 
   it('counts what one division of each scale is worth at the far end', () => {
     const choice = compareWays({ task: SHANK, lathe: LONG, stillSet: [] });
-    expect(of(choice, 'compound').divisionError?.value).toBeCloseTo(2 * 86 * (Math.tan(SHANK.halfAngle + Math.PI / 180) - Math.tan(SHANK.halfAngle)), 9);
+    expect(of(choice, 'compound').divisionError?.value).toBeCloseTo(
+      2 * 86 * (Math.tan(SHANK.halfAngle + Math.PI / 180) - Math.tan(SHANK.halfAngle)),
+      9,
+    );
     expect(of(choice, 'tailstock').divisionError?.value).toBeCloseTo(2 * 86 * (0.5 / 136), 2);
     expect(divisionError({ length: 86, halfAngle: 0.025, division: 0 })).toBe(0);
   });
 
   it('never sends a bore between centres', () => {
-    const choice = compareWays({ task: { ...SHANK, member: 'internal', length: 30 }, lathe: SHORT, stillSet: [] });
+    const choice = compareWays({
+      task: { ...SHANK, member: 'internal', length: 30 },
+      lathe: SHORT,
+      stillSet: [],
+    });
     expect(choice.recommended).toBe('compound');
     expect(plainText(of(choice, 'tailstock').blockers[0]!)).toContain('nowhere to bore');
   });

@@ -31,23 +31,43 @@ function recommend(context: WayContext, can: ReadonlySet<WayId>): Recommendation
   const { task, lathe } = context;
   const left = context.stillSet.find((s) => s.device === 'attachment');
   if (can.size === 0) {
-    return { recommended: null, reason: [`None of these can make this taper on the ${lathe.name}. Try the other lathe.`] };
+    return {
+      recommended: null,
+      reason: [`None of these can make this taper on the ${lathe.name}. Try the other lathe.`],
+    };
   }
   if (can.size === 1) return only([...can][0] as WayId);
   if (can.has('attachment') && left && closeEnough(left.halfAngle, context)) {
     return {
       recommended: 'attachment',
-      reason: ['The bar still stands at ', angle(left.halfAngle), ', inside this taper’s band: check it and cut.'],
+      reason: [
+        'The bar still stands at ',
+        angle(left.halfAngle),
+        ', inside this taper’s band: check it and cut.',
+      ],
     };
   }
   if (can.has('compound') && task.length <= SHORT_CONE) {
-    return { recommended: 'compound', reason: ['Only ', length(task.length, 0.1), ' long: a hand feeds that evenly, and nothing else needs moving.'] };
+    return {
+      recommended: 'compound',
+      reason: [
+        'Only ',
+        length(task.length, 0.1),
+        ' long: a hand feeds that evenly, and nothing else needs moving.',
+      ],
+    };
   }
   if (can.has('attachment')) {
-    return { recommended: 'attachment', reason: ['Power feed over ', length(task.length, 0.1), ' and it stays set for the next piece.'] };
+    return {
+      recommended: 'attachment',
+      reason: ['Power feed over ', length(task.length, 0.1), ' and it stays set for the next piece.'],
+    };
   }
   if (can.has('tailstock')) {
-    return { recommended: 'tailstock', reason: ['Power feed over ', length(task.length, 0.1), '; by hand the compound would leave its marks.'] };
+    return {
+      recommended: 'tailstock',
+      reason: ['Power feed over ', length(task.length, 0.1), '; by hand the compound would leave its marks.'],
+    };
   }
   return only('compound');
 }

@@ -9,7 +9,11 @@ export type TravelAlong = 'slide' | 'axis';
  * Half angle (rad) from the radial change an indicator saw over a travel (mm): asin for the slide, atan
  * for the carriage. Errors: impossible when the slide rises more than it travelled; out-of-range.
  */
-export function halfAngleFromIndicator({ travel, radial, travelAlong }: {
+export function halfAngleFromIndicator({
+  travel,
+  radial,
+  travelAlong,
+}: {
   travel: number;
   radial: number;
   travelAlong: TravelAlong;
@@ -19,7 +23,11 @@ export function halfAngleFromIndicator({ travel, radial, travelAlong }: {
   if (travelAlong === 'axis') return { halfAngle: Math.atan(radial / travel) };
   if (Math.abs(radial) > travel) {
     throw new AnelloError('impossible', 'radial', [
-      'The slide moved ', length(travel), ' and cannot have gone ', length(radial), ' across.',
+      'The slide moved ',
+      length(travel),
+      ' and cannot have gone ',
+      length(radial),
+      ' across.',
     ]);
   }
   return { halfAngle: Math.asin(radial / travel) };

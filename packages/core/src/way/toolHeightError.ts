@@ -24,20 +24,32 @@ export function toolHeightError({ smallDiameter, length, halfAngle, height }: To
   const rise = positive(length, 'length', 'The length') * Math.tan(taperAngle(halfAngle));
   if (Math.abs(finite(height, 'height')) >= small) {
     throw new AnelloError('impossible', 'height', [
-      'A tool ', lengthFigure(Math.abs(height), 0.01), ' off centre cannot reach a radius of ', lengthFigure(small, 0.01), '.',
+      'A tool ',
+      lengthFigure(Math.abs(height), 0.01),
+      ' off centre cannot reach a radius of ',
+      lengthFigure(small, 0.01),
+      '.',
     ]);
   }
   const start = Math.sqrt(small * small - height * height);
   const large = Math.hypot(start + rise, height);
   const middle = Math.hypot(start + rise / 2, height);
-  return { largeDiameterError: 2 * (large - small - rise), midDiameterError: 2 * (middle - (small + large) / 2) };
+  return {
+    largeDiameterError: 2 * (large - small - rise),
+    midDiameterError: 2 * (middle - (small + large) / 2),
+  };
 }
 
 /**
  * How far off centre the tool may stand (mm) before the cone's taper leaves its zone by more than
  * `allowed` (mm on diameter over the length). Bisection: the error grows steadily with height.
  */
-export function toolHeightLimit({ smallDiameter, length, halfAngle, allowed }: Omit<ToolHeightCase, 'height'> & { allowed: number }): number {
+export function toolHeightLimit({
+  smallDiameter,
+  length,
+  halfAngle,
+  allowed,
+}: Omit<ToolHeightCase, 'height'> & { allowed: number }): number {
   positive(allowed, 'allowed', 'The allowance');
   let low = 0;
   let high = (smallDiameter / 2) * 0.999;

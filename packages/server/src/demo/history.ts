@@ -12,22 +12,58 @@ interface Row {
   readonly body: RecordBody;
 }
 
-const row = (job: string, daysAgo: number, time: string, operator: string, body: RecordBody, piece = 1): Row => ({ job, piece, daysAgo, time, operator, body });
+const row = (
+  job: string,
+  daysAgo: number,
+  time: string,
+  operator: string,
+  body: RecordBody,
+  piece = 1,
+): Row => ({ job, piece, daysAgo, time, operator, body });
 
 const reading = (at: number, seen: number): RecordBody => {
   const rise = (angle: number): number => at * Math.tan(angle);
   const band = (63e-6 * 1.6 ** 2) / 4;
   return {
-    kind: 'reading', way: 'attachment', step: 'sweep', travelAlong: 'axis', at, seen,
-    expected: rise(HALF_ANGLE.morse3), low: rise(HALF_ANGLE.morse3 - band), high: rise(HALF_ANGLE.morse3 + band), typed: String(seen),
+    kind: 'reading',
+    way: 'attachment',
+    step: 'sweep',
+    travelAlong: 'axis',
+    at,
+    seen,
+    expected: rise(HALF_ANGLE.morse3),
+    low: rise(HALF_ANGLE.morse3 - band),
+    high: rise(HALF_ANGLE.morse3 + band),
+    typed: String(seen),
   };
 };
-const kept = (way: 'compound' | 'attachment' | 'tailstock', halfAngle: number, workLength: number): RecordBody => ({ kind: 'setting-kept', way, machineId: LONG_LATHE, halfAngle, workLength });
-const pass = (dialFrom: number, dialTo: number): RecordBody => ({ kind: 'pass', dialFrom, dialTo, planned: dialTo, depth: (dialTo - dialFrom) / 2, typed: '' });
-const standOff = (seen: number, halfAngle: number): RecordBody => ({
-  kind: 'stand-off', seen, halfAngle, diameterLeft: stockFromStandOff({ standOff: seen, halfAngle }).diameter, typed: `${seen} mm`,
+const kept = (
+  way: 'compound' | 'attachment' | 'tailstock',
+  halfAngle: number,
+  workLength: number,
+): RecordBody => ({ kind: 'setting-kept', way, machineId: LONG_LATHE, halfAngle, workLength });
+const pass = (dialFrom: number, dialTo: number): RecordBody => ({
+  kind: 'pass',
+  dialFrom,
+  dialTo,
+  planned: dialTo,
+  depth: (dialTo - dialFrom) / 2,
+  typed: '',
 });
-const measured = (diameter: number, expected: number, dialAt: number): RecordBody => ({ kind: 'measured', diameter, expected, dialAt, typed: `${diameter} mm` });
+const standOff = (seen: number, halfAngle: number): RecordBody => ({
+  kind: 'stand-off',
+  seen,
+  halfAngle,
+  diameterLeft: stockFromStandOff({ standOff: seen, halfAngle }).diameter,
+  typed: `${seen} mm`,
+});
+const measured = (diameter: number, expected: number, dialAt: number): RecordBody => ({
+  kind: 'measured',
+  diameter,
+  expected,
+  dialAt,
+  typed: `${diameter} mm`,
+});
 
 /** What has been kept so far in the demo shop, in order. */
 const ROWS: readonly Row[] = [
@@ -38,7 +74,12 @@ const ROWS: readonly Row[] = [
   row('j-109', 41, '10:45', 'DO', standOff(3.2, HALF_ANGLE.morse2)),
   row('j-109', 41, '10:58', 'DO', pass(3.6, 3.88)),
   row('j-109', 41, '11:10', 'DO', standOff(-2.4, HALF_ANGLE.morse2)),
-  row('j-109', 41, '11:14', 'DO', { kind: 'verdict', verdict: 'scrap', cause: 'One cut too deep: 0.28 fed on the diameter dial where 0.16 was left. The plug went 2.4 mm past its line.' }),
+  row('j-109', 41, '11:14', 'DO', {
+    kind: 'verdict',
+    verdict: 'scrap',
+    cause:
+      'One cut too deep: 0.28 fed on the diameter dial where 0.16 was left. The plug went 2.4 mm past its line.',
+  }),
   row('j-108', 9, '13:40', 'MT', kept('tailstock', HALF_ANGLE.pin, 110)),
   row('j-108', 9, '14:10', 'MT', { kind: 'verdict', verdict: 'accepted', cause: '' }),
   row('j-108', 9, '14:12', 'MT', { kind: 'piece', carriedFrom: 1 }, 2),
@@ -55,7 +96,13 @@ const ROWS: readonly Row[] = [
   row('j-102', 2, '09:58', 'RK', measured(36.32, 36.4, 4.4)),
   row('j-102', 2, '10:10', 'RK', pass(4.4, 5.12)),
   row('j-102', 2, '10:16', 'RK', standOff(11.6, HALF_ANGLE.hub)),
-  row('j-102', 2, '10:24', 'RK', { kind: 'contact', contact: 'full', halfAngle: HALF_ANGLE.hub, swing: null, distance: null }),
+  row('j-102', 2, '10:24', 'RK', {
+    kind: 'contact',
+    contact: 'full',
+    halfAngle: HALF_ANGLE.hub,
+    swing: null,
+    distance: null,
+  }),
   row('j-102', 2, '10:30', 'RK', pass(5.12, 5.48)),
   row('j-102', 2, '10:36', 'RK', standOff(7.5, HALF_ANGLE.hub)),
   row('j-102', 2, '10:44', 'RK', pass(5.48, 5.88)),
@@ -66,14 +113,56 @@ const ROWS: readonly Row[] = [
 ];
 
 /** What the lathes' devices were set to, in order. */
-const SETTINGS: readonly (Omit<SettingRow, 'id' | 'at' | 'machineId'> & { daysAgo: number; time: string })[] = [
-  { device: 'attachment', halfAngle: HALF_ANGLE.morse2, workLength: null, daysAgo: 41, time: '09:20', operator: 'DO', jobId: 'j-109', jobNumber: 'J-109', how: 'indicator over 60 mm' },
-  { device: 'attachment', halfAngle: HALF_ANGLE.morse3 + 1.2e-5, workLength: null, daysAgo: 27, time: '15:30', operator: 'MT', jobId: null, jobNumber: null, how: 'sleeve blued end to end' },
-  { device: 'tailstock', halfAngle: HALF_ANGLE.pin, workLength: 110, daysAgo: 9, time: '13:40', operator: 'MT', jobId: 'j-108', jobNumber: 'J-108', how: 'indicator on the barrel' },
-  { device: 'compound', halfAngle: HALF_ANGLE.hub, workLength: null, daysAgo: 2, time: '09:10', operator: 'RK', jobId: 'j-102', jobNumber: 'J-102', how: 'indicator over 60 mm' },
-];
+const SETTINGS: readonly (Omit<SettingRow, 'id' | 'at' | 'machineId'> & { daysAgo: number; time: string })[] =
+  [
+    {
+      device: 'attachment',
+      halfAngle: HALF_ANGLE.morse2,
+      workLength: null,
+      daysAgo: 41,
+      time: '09:20',
+      operator: 'DO',
+      jobId: 'j-109',
+      jobNumber: 'J-109',
+      how: 'indicator over 60 mm',
+    },
+    {
+      device: 'attachment',
+      halfAngle: HALF_ANGLE.morse3 + 1.2e-5,
+      workLength: null,
+      daysAgo: 27,
+      time: '15:30',
+      operator: 'MT',
+      jobId: null,
+      jobNumber: null,
+      how: 'sleeve blued end to end',
+    },
+    {
+      device: 'tailstock',
+      halfAngle: HALF_ANGLE.pin,
+      workLength: 110,
+      daysAgo: 9,
+      time: '13:40',
+      operator: 'MT',
+      jobId: 'j-108',
+      jobNumber: 'J-108',
+      how: 'indicator on the barrel',
+    },
+    {
+      device: 'compound',
+      halfAngle: HALF_ANGLE.hub,
+      workLength: null,
+      daysAgo: 2,
+      time: '09:10',
+      operator: 'RK',
+      jobId: 'j-102',
+      jobNumber: 'J-102',
+      how: 'indicator over 60 mm',
+    },
+  ];
 
-const uuid = (group: number, n: number): string => `0000000${group}-0000-4000-8000-${String(n).padStart(12, '0')}`;
+const uuid = (group: number, n: number): string =>
+  `0000000${group}-0000-4000-8000-${String(n).padStart(12, '0')}`;
 
 function moment(now: Date, daysAgo: number, time: string): string {
   const day = new Date(now.getTime() - daysAgo * 86_400_000).toISOString().slice(0, 10);
@@ -82,12 +171,20 @@ function moment(now: Date, daysAgo: number, time: string): string {
 
 export function demoRecords(now: Date): KeptRecord[] {
   return ROWS.map(({ job, piece, daysAgo, time, operator, body }, index) => ({
-    id: uuid(1, index + 1), jobId: job, piece, at: moment(now, daysAgo, time), operator, body,
+    id: uuid(1, index + 1),
+    jobId: job,
+    piece,
+    at: moment(now, daysAgo, time),
+    operator,
+    body,
   }));
 }
 
 export function demoSettings(now: Date): SettingRow[] {
   return SETTINGS.map(({ daysAgo, time, ...rest }, index) => ({
-    ...rest, id: uuid(2, index + 1), machineId: LONG_LATHE, at: moment(now, daysAgo, time),
+    ...rest,
+    id: uuid(2, index + 1),
+    machineId: LONG_LATHE,
+    at: moment(now, daysAgo, time),
   }));
 }

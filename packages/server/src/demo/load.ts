@@ -7,8 +7,13 @@ import { DEMO_MACHINES } from './machines';
  * Fills an empty database with the demo shop, through the same requests a browser makes. Does nothing
  * when there is a machine or a job already.
  */
-export async function loadDemoShop(app: FastifyInstance, now: Date, headers: Record<string, string> = {}): Promise<boolean> {
-  const get = async (url: string): Promise<{ machines?: unknown[]; total?: number }> => (await app.inject({ url, headers })).json();
+export async function loadDemoShop(
+  app: FastifyInstance,
+  now: Date,
+  headers: Record<string, string> = {},
+): Promise<boolean> {
+  const get = async (url: string): Promise<{ machines?: unknown[]; total?: number }> =>
+    (await app.inject({ url, headers })).json();
   const [{ machines = [] }, { total = 0 }] = [await get('/api/machines'), await get('/api/jobs')];
   if (machines.length > 0 || total > 0) return false;
   const post = async (url: string, payload: unknown): Promise<void> => {

@@ -14,28 +14,73 @@ function id(name: string): string {
 }
 
 export const cylinder = (name: string, diameter: string, length: string): Of<'cylinder'> => ({
-  id: id(name), name, kind: 'cylinder', side: 'external', diameter: entry(diameter), length: entry(length),
+  id: id(name),
+  name,
+  kind: 'cylinder',
+  side: 'external',
+  diameter: entry(diameter),
+  length: entry(length),
 });
 
 export const groove = (name: string, diameter: string, length: string): Of<'groove'> => ({
-  id: id(name), name, kind: 'groove', side: 'external', diameter: entry(diameter), length: entry(length),
+  id: id(name),
+  name,
+  kind: 'groove',
+  side: 'external',
+  diameter: entry(diameter),
+  length: entry(length),
 });
 
-export const hole = (name: string, diameter: string, length: string, from: End = 'tailstock', point?: string): Of<'bore'> => ({
-  id: id(name), name, kind: 'bore', side: 'internal', from, diameter: entry(diameter), length: entry(length),
+export const hole = (
+  name: string,
+  diameter: string,
+  length: string,
+  from: End = 'tailstock',
+  point?: string,
+): Of<'bore'> => ({
+  id: id(name),
+  name,
+  kind: 'bore',
+  side: 'internal',
+  from,
+  diameter: entry(diameter),
+  length: entry(length),
   ...(point ? { pointAngle: entry(point, 'angle') } : {}),
 });
 
-export const thread = (name: string, designation: string, diameter: string, pitch: string, length: string, side: 'external' | 'internal'): Of<'thread'> => ({
-  id: id(name), name, kind: 'thread', side, designation, diameter: entry(diameter), pitch: entry(pitch), length: entry(length),
+export const thread = (
+  name: string,
+  designation: string,
+  diameter: string,
+  pitch: string,
+  length: string,
+  side: 'external' | 'internal',
+): Of<'thread'> => ({
+  id: id(name),
+  name,
+  kind: 'thread',
+  side,
+  designation,
+  diameter: entry(diameter),
+  pitch: entry(pitch),
+  length: entry(length),
 });
 
 export const eccentric = (name: string, diameter: string, length: string, e: string): Of<'eccentric'> => ({
-  id: id(name), name, kind: 'eccentric', side: 'external', diameter: entry(diameter), length: entry(length), throw: entry(e),
+  id: id(name),
+  name,
+  kind: 'eccentric',
+  side: 'external',
+  diameter: entry(diameter),
+  length: entry(length),
+  throw: entry(e),
 });
 
 export const profile = (name: string, points: readonly (readonly [string, string])[]): Of<'profile'> => ({
-  id: id(name), name, kind: 'profile', side: 'external',
+  id: id(name),
+  name,
+  kind: 'profile',
+  side: 'external',
   points: points.map(([z, diameter]) => ({ z: entry(z), diameter: entry(diameter) })),
 });
 
@@ -44,7 +89,12 @@ export function morse(size: string, side: 'external' | 'internal', largeEnd: End
   const row = taperSize('morse-iso', size);
   const beyond = side === 'external' ? row.beyondGauge : 0;
   return {
-    id: id(row.name), name: row.name, kind: 'taper', side, largeEnd, ...(from ? { from } : {}),
+    id: id(row.name),
+    name: row.name,
+    kind: 'taper',
+    side,
+    largeEnd,
+    ...(from ? { from } : {}),
     series: { series: row.series, size: row.size },
     ratio: entry(`1:${1 / row.ratio}`, 'taper'),
     gaugeDiameter: entry(`${row.gaugeDiameter} mm`),
@@ -53,6 +103,16 @@ export function morse(size: string, side: 'external' | 'internal', largeEnd: End
   };
 }
 
-export const taper = (name: string, side: 'external' | 'internal', largeEnd: End, figures: Partial<Of<'taper'>>): Of<'taper'> => ({
-  id: id(name), name, kind: 'taper', side, largeEnd, ...figures,
+export const taper = (
+  name: string,
+  side: 'external' | 'internal',
+  largeEnd: End,
+  figures: Partial<Of<'taper'>>,
+): Of<'taper'> => ({
+  id: id(name),
+  name,
+  kind: 'taper',
+  side,
+  largeEnd,
+  ...figures,
 });

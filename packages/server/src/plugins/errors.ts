@@ -20,9 +20,18 @@ export function addErrorHandling(app: FastifyInstance): void {
     if (hasZodFastifySchemaValidationErrors(error)) return send(reply, fromValidation(error.validation));
     const known = FROM_FASTIFY[error.code];
     if (known) return send(reply, { code: known[0], field: null, sentence: known[1] });
-    if (error.statusCode === 400) return send(reply, { code: 'invalid-document', field: null, sentence: 'The request could not be read.' });
+    if (error.statusCode === 400)
+      return send(reply, {
+        code: 'invalid-document',
+        field: null,
+        sentence: 'The request could not be read.',
+      });
     request.log.error(error);
-    return send(reply, { code: 'internal', field: null, sentence: 'Something broke inside Anello. Nothing you typed is lost.' });
+    return send(reply, {
+      code: 'internal',
+      field: null,
+      sentence: 'Something broke inside Anello. Nothing you typed is lost.',
+    });
   });
 }
 
@@ -32,7 +41,11 @@ export function sendNotFound(reply: FastifyReply): FastifyReply {
 
 type Body = ErrorBody & { code: ErrorCode };
 
-const data = (error: AnelloError): Body => ({ code: error.code, field: error.field, sentence: error.message });
+const data = (error: AnelloError): Body => ({
+  code: error.code,
+  field: error.field,
+  sentence: error.message,
+});
 
 function send(reply: FastifyReply, body: Body): FastifyReply {
   return reply.status(CATALOGUE[body.code].status).type('application/json').send(body);
@@ -48,7 +61,11 @@ interface Issue {
 /** The first thing wrong with a document, at its field, in a sentence. */
 function fromValidation(issues: readonly Issue[]): Body {
   const issue = issues[0];
-  const field = issue?.instancePath.replace(/^\//, '').replaceAll('/', '.').replace(/^document\./, '') || null;
+  const field =
+    issue?.instancePath
+      .replace(/^\//, '')
+      .replaceAll('/', '.')
+      .replace(/^document\./, '') || null;
   return { code: 'invalid-document', field, sentence: sentenceOf(issue) };
 }
 
@@ -58,9 +75,12 @@ function sentenceOf(issue: Issue | undefined): string {
   if (/received undefined/.test(message)) return 'This is missing.';
   if (/^Invalid input: expected (number|int)/.test(message)) return 'This must be a number.';
   if (/^Invalid input: expected string/.test(message)) return 'This must be text.';
-  if (/^Invalid (option|discriminator|input)/.test(message)) return 'This is not one of the things it can be.';
-  if (/^Unrecognized key/.test(message)) return `${message.replace('Unrecognized key', 'Anello does not know').replace(': ', ' ')}.`;
+  if (/^Invalid (option|discriminator|input)/.test(message))
+    return 'This is not one of the things it can be.';
+  if (/^Unrecognized key/.test(message))
+    return `${message.replace('Unrecognized key', 'Anello does not know').replace(': ', ' ')}.`;
   if (/^Too small.*string/.test(message)) return 'This cannot be empty.';
-  if (/^Too (small|big)/.test(message)) return `${message.replace(/^Too (small|big): expected \w+ to (be|have)/, 'This must be')}.`;
+  if (/^Too (small|big)/.test(message))
+    return `${message.replace(/^Too (small|big): expected \w+ to (be|have)/, 'This must be')}.`;
   return /[.]$/.test(message) ? message : `${message || 'This could not be read'}.`;
 }

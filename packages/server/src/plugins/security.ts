@@ -6,7 +6,10 @@ import type { FastifyInstance } from 'fastify';
 import { createHash, timingSafeEqual } from 'node:crypto';
 
 /** Headers, rate limit, same-origin writes, and the shop passphrase where one is set. */
-export async function addSecurity(app: FastifyInstance, options: { passphrase: string | null; requestsPerMinute: number }): Promise<void> {
+export async function addSecurity(
+  app: FastifyInstance,
+  options: { passphrase: string | null; requestsPerMinute: number },
+): Promise<void> {
   await app.register(helmet, {
     contentSecurityPolicy: {
       useDefaults: false,
@@ -30,7 +33,12 @@ export async function addSecurity(app: FastifyInstance, options: { passphrase: s
   await app.register(rateLimit, {
     max: options.requestsPerMinute,
     timeWindow: '1 minute',
-    errorResponseBuilder: () => new AnelloError('too-many', null, 'Too many requests in a minute. Nothing is lost: it is sent again shortly.'),
+    errorResponseBuilder: () =>
+      new AnelloError(
+        'too-many',
+        null,
+        'Too many requests in a minute. Nothing is lost: it is sent again shortly.',
+      ),
   });
   refuseForeignWrites(app);
   if (options.passphrase) await askPassphrase(app, options.passphrase);
@@ -41,7 +49,8 @@ function refuseForeignWrites(app: FastifyInstance): void {
   app.addHook('onRequest', async (request) => {
     const { origin, host } = request.headers;
     if (request.method === 'GET' || request.method === 'HEAD' || origin === undefined) return;
-    if (hostOf(origin) !== host) throw new AnelloError('wrong-origin', null, 'That request comes from another site.');
+    if (hostOf(origin) !== host)
+      throw new AnelloError('wrong-origin', null, 'That request comes from another site.');
   });
 }
 
@@ -56,7 +65,8 @@ function hostOf(origin: string): string | null {
 async function askPassphrase(app: FastifyInstance, passphrase: string): Promise<void> {
   const digest = (text: string): Buffer => createHash('sha256').update(text).digest();
   const wanted = digest(passphrase);
-  const refused = (): AnelloError => new AnelloError('passphrase-needed', null, 'The shop passphrase is missing or wrong.');
+  const refused = (): AnelloError =>
+    new AnelloError('passphrase-needed', null, 'The shop passphrase is missing or wrong.');
   await app.register(basicAuth, {
     authenticate: { realm: 'Anello' },
     validate: async (_user, given) => {

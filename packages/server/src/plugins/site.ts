@@ -16,7 +16,8 @@ export async function addSite(app: FastifyInstance, folder: string): Promise<voi
     },
   });
   app.setNotFoundHandler((request, reply) => {
-    const isPlace = request.method === 'GET' && !request.url.startsWith('/api/') && !request.url.startsWith('/assets/');
+    const isPlace =
+      request.method === 'GET' && !request.url.startsWith('/api/') && !request.url.startsWith('/assets/');
     if (isPlace) return reply.header('cache-control', 'no-cache').sendFile('index.html');
     return sendNotFound(reply);
   });

@@ -1,4 +1,10 @@
-import type { FastifyInstance, FastifyBaseLogger, RawReplyDefaultExpression, RawRequestDefaultExpression, RawServerDefault } from 'fastify';
+import type {
+  FastifyInstance,
+  FastifyBaseLogger,
+  RawReplyDefaultExpression,
+  RawRequestDefaultExpression,
+  RawServerDefault,
+} from 'fastify';
 import type { ZodTypeProvider } from 'fastify-type-provider-zod';
 import type { EntityManager } from '@mikro-orm/libsql';
 

@@ -1,4 +1,11 @@
-import { jobFacts, migrateJobDocument, type JobCard, type JobDocument, type JobRow, type Rack } from '@anello/contract';
+import {
+  jobFacts,
+  migrateJobDocument,
+  type JobCard,
+  type JobDocument,
+  type JobRow,
+  type Rack,
+} from '@anello/contract';
 import { AnelloError, jobProgress, type KeptRecord } from '@anello/core';
 import type { EntityManager } from '@mikro-orm/libsql';
 import { JobEntity, type JobEntityRow } from '../db/entities';
@@ -7,7 +14,11 @@ import { recordsOfJobs } from './records';
 /** A save named an older version than the one kept; carries the job as it stands. */
 export class StaleVersion extends AnelloError {
   constructor(readonly current: unknown) {
-    super('stale-version', null, 'Somebody changed this meanwhile. Yours is kept on the screen; theirs is on the server.');
+    super(
+      'stale-version',
+      null,
+      'Somebody changed this meanwhile. Yours is kept on the screen; theirs is on the server.',
+    );
   }
 }
 
@@ -36,9 +47,20 @@ export async function createJob(em: EntityManager, id: string, document: JobDocu
 }
 
 /** Saves a job over the version it was read at. Errors: not-found, stale-version (with the current one), number-taken. */
-export async function saveJob(em: EntityManager, id: string, version: number, document: JobDocument): Promise<JobRow> {
+export async function saveJob(
+  em: EntityManager,
+  id: string,
+  version: number,
+  document: JobDocument,
+): Promise<JobRow> {
   await refuseTakenNumber(em, id, document.number);
-  const changes = { document, number: document.number, title: document.title, version: version + 1, updatedAt: now() };
+  const changes = {
+    document,
+    number: document.number,
+    title: document.title,
+    version: version + 1,
+    updatedAt: now(),
+  };
   const changed = await em.nativeUpdate(JobEntity, { id, version }, changes);
   const row = await findJob(em, id);
   if (changed === 0) throw new StaleVersion(row);
@@ -51,7 +73,10 @@ async function refuseTakenNumber(em: EntityManager, id: string, number: string):
 }
 
 /** A page of the rack, newest first, each job with how far it has come. */
-export async function listRack(em: EntityManager, query: { search: string; offset: number; limit: number }): Promise<Rack> {
+export async function listRack(
+  em: EntityManager,
+  query: { search: string; offset: number; limit: number },
+): Promise<Rack> {
   const like = `%${query.search.replace(/[%_\\]/g, '')}%`;
   const where = query.search ? { $or: [{ number: { $like: like } }, { title: { $like: like } }] } : {};
   const [rows, total] = await em.findAndCount(JobEntity, where, {
@@ -59,16 +84,35 @@ export async function listRack(em: EntityManager, query: { search: string; offse
     limit: query.limit,
     offset: query.offset,
   });
-  const records = await recordsOfJobs(em, rows.map((row) => row.id));
+  const records = await recordsOfJobs(
+    em,
+    rows.map((row) => row.id),
+  );
   return { total, jobs: rows.map((row) => cardOf(toRow(row), records.get(row.id) ?? [])) };
 }
 
 function cardOf({ id, updatedAt, document }: JobRow, records: readonly KeptRecord[]): JobCard {
   const { piece, now: stage, next, finished, scrapped, stages } = jobProgress(jobFacts(document), records);
   const { number, title, machineId, quantity, features } = document;
-  const plain = stages.map(({ stale, ...rest }) => ({ ...rest, stale: stale && [...stale].map((part) => (typeof part === 'string' ? part : { ...part })) }));
-  return { id, number, title, machineId, quantity, updatedAt, features, piece, now: stage, next, finished, scrapped, stages: plain };
+  const plain = stages.map(({ stale, ...rest }) => ({
+    ...rest,
+    stale: stale && [...stale].map((part) => (typeof part === 'string' ? part : { ...part })),
+  }));
+  return {
+    id,
+    number,
+    title,
+    machineId,
+    quantity,
+    updatedAt,
+    features,
+    piece,
+    now: stage,
+    next,
+    finished,
+    scrapped,
+    stages: plain,
+  };
 }
 
 const now = (): string => new Date().toISOString();
-

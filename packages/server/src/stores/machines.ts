@@ -9,7 +9,12 @@ export async function listMachines(em: EntityManager): Promise<MachineRow[]> {
   const rows = await em.find(MachineEntity, {}, { disableIdentityMap: true });
   const settings = await latestSettings(em);
   return rows
-    .map(({ id, version, document }) => ({ id, version, document, settings: settings.filter((s) => s.machineId === id) }))
+    .map(({ id, version, document }) => ({
+      id,
+      version,
+      document,
+      settings: settings.filter((s) => s.machineId === id),
+    }))
     .sort((a, b) => a.document.name.localeCompare(b.document.name));
 }
 
@@ -21,14 +26,23 @@ export async function findMachine(em: EntityManager, id: string): Promise<Machin
 }
 
 /** Adds a lathe; the same id again answers what is kept. */
-export async function createMachine(em: EntityManager, id: string, document: MachineDocument): Promise<MachineRow> {
+export async function createMachine(
+  em: EntityManager,
+  id: string,
+  document: MachineDocument,
+): Promise<MachineRow> {
   const again = await em.findOne(MachineEntity, { id }, { disableIdentityMap: true });
   if (!again) await em.insert(MachineEntity, { id, version: 1, document });
   return findMachine(em, id);
 }
 
 /** Saves a lathe over the version it was read at. Errors: not-found, stale-version. */
-export async function saveMachine(em: EntityManager, id: string, version: number, document: MachineDocument): Promise<MachineRow> {
+export async function saveMachine(
+  em: EntityManager,
+  id: string,
+  version: number,
+  document: MachineDocument,
+): Promise<MachineRow> {
   const changed = await em.nativeUpdate(MachineEntity, { id, version }, { document, version: version + 1 });
   const row = await findMachine(em, id);
   if (changed === 0) throw new StaleVersion(row);

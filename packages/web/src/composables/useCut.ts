@@ -1,6 +1,13 @@
 import {
-  AnelloError, cutState, dialForDiameter, passPlan, passTo, snapDown,
-  type CutState, type Figure, type Pass,
+  AnelloError,
+  cutState,
+  dialForDiameter,
+  passPlan,
+  passTo,
+  snapDown,
+  type CutState,
+  type Figure,
+  type Pass,
 } from '@anello/core';
 import { computed, type ComputedRef } from 'vue';
 import { useJob } from '../stores/job';
@@ -27,9 +34,13 @@ export function useCut(): CutDesk {
   const model = useJobModel();
 
   const task = computed(() => model.taper.value?.task ?? null);
-  const finish = computed(() => (task.value ? (task.value.member === 'external' ? task.value.smallDiameter : task.value.largeDiameter) : 0));
+  const finish = computed(() =>
+    task.value ? (task.value.member === 'external' ? task.value.smallDiameter : task.value.largeDiameter) : 0,
+  );
   const stock = computed(() => model.cutFigures.value?.stock);
-  const state = computed(() => (task.value && stock.value ? cutState(job.records, job.piece, stock.value, task.value.member) : null));
+  const state = computed(() =>
+    task.value && stock.value ? cutState(job.records, job.piece, stock.value, task.value.member) : null,
+  );
   const left = computed(() => {
     if (!state.value || !task.value) return 0;
     return task.value.member === 'external' ? state.value.now - finish.value : finish.value - state.value.now;
@@ -41,8 +52,15 @@ export function useCut(): CutDesk {
     try {
       const { roughDepth, lastStock, allowance } = figures;
       const passes = passPlan({
-        member: task.value.member, now: state.value.now, finish: finish.value, dialNow: state.value.dial,
-        roughDepth, lastStock, allowance, division: lathe.dial.division, reads: lathe.dial.reads,
+        member: task.value.member,
+        now: state.value.now,
+        finish: finish.value,
+        dialNow: state.value.dial,
+        roughDepth,
+        lastStock,
+        allowance,
+        division: lathe.dial.division,
+        reads: lathe.dial.reads,
       });
       return { passes, error: null };
     } catch (error) {
@@ -63,7 +81,11 @@ export function useCut(): CutDesk {
     if (!dial) return { figure: { quantity: 'length', value: diameter }, divisions: 0, leftOver: 0 };
     const set = Math.max(0, snapDown(dialForDiameter(diameter, dial.reads), dial.division));
     const asDiameter = dial.reads === 'diameter' ? set : 2 * set;
-    return { figure: dialFigure(set), divisions: Math.round(set / dial.division), leftOver: Math.max(0, diameter) - asDiameter };
+    return {
+      figure: dialFigure(set),
+      divisions: Math.round(set / dial.division),
+      leftOver: Math.max(0, diameter) - asDiameter,
+    };
   }
 
   async function keepPass(dialTo: number, typed: string): Promise<void> {
@@ -76,8 +98,24 @@ export function useCut(): CutDesk {
 
   async function keepMeasured(diameter: number, typed: string): Promise<void> {
     if (!state.value) return;
-    await job.keep({ kind: 'measured', diameter, expected: state.value.now, dialAt: state.value.dial, typed });
+    await job.keep({
+      kind: 'measured',
+      diameter,
+      expected: state.value.now,
+      dialAt: state.value.dial,
+      typed,
+    });
   }
 
-  return { state, finish, left, plan, next: computed(() => plan.value.passes[0] ?? null), dialFigure, onDial, keepPass, keepMeasured };
+  return {
+    state,
+    finish,
+    left,
+    plan,
+    next: computed(() => plan.value.passes[0] ?? null),
+    dialFigure,
+    onDial,
+    keepPass,
+    keepMeasured,
+  };
 }

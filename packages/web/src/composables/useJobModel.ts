@@ -1,7 +1,18 @@
 import { coreFeatures, jobFacts, taperOfJob, valuesOf } from '@anello/contract';
 import {
-  AnelloError, compareWays, jobProgress, layoutPart, settingSteps,
-  type JobProgress, type Lathe, type PartLayout, type SettingContext, type SettingStep, type TaperOfPart, type WayChoice, type WayId,
+  AnelloError,
+  compareWays,
+  jobProgress,
+  layoutPart,
+  settingSteps,
+  type JobProgress,
+  type Lathe,
+  type PartLayout,
+  type SettingContext,
+  type SettingStep,
+  type TaperOfPart,
+  type WayChoice,
+  type WayId,
 } from '@anello/core';
 import { computed, inject, provide, type ComputedRef, type InjectionKey } from 'vue';
 import { useJob } from '../stores/job';
@@ -18,7 +29,12 @@ export interface JobModel {
   readonly context: ComputedRef<SettingContext | null>;
   readonly steps: ComputedRef<readonly SettingStep[]>;
   readonly progress: ComputedRef<JobProgress | null>;
-  readonly cutFigures: ComputedRef<{ stock?: number | undefined; roughDepth: number; lastStock: number; allowance: number } | null>;
+  readonly cutFigures: ComputedRef<{
+    stock?: number | undefined;
+    roughDepth: number;
+    lastStock: number;
+    allowance: number;
+  } | null>;
 }
 
 const KEY: InjectionKey<JobModel> = Symbol('job model');
@@ -34,14 +50,18 @@ export function provideJobModel(): JobModel {
   const lathe = computed(() => (machine.value ? latheOf(machine.value) : null));
   const stillSet = computed(() => (machine.value ? stillSetOn(machine.value) : []));
   const way = computed(() => job.document?.way?.id ?? null);
-  const context = computed(() => (taper.value && lathe.value ? { task: taper.value.task, lathe: lathe.value } : null));
+  const context = computed(() =>
+    taper.value && lathe.value ? { task: taper.value.task, lathe: lathe.value } : null,
+  );
   const model: JobModel = {
     layout,
     taper,
     taperError: computed(() => solved.value.error),
     lathe,
     stillSet,
-    choice: computed(() => (context.value ? compareWays({ ...context.value, stillSet: asStillSet(stillSet.value) }) : null)),
+    choice: computed(() =>
+      context.value ? compareWays({ ...context.value, stillSet: asStillSet(stillSet.value) }) : null,
+    ),
     way,
     context,
     steps: computed(() => (context.value && way.value ? settingSteps(way.value, context.value) : [])),

@@ -16,8 +16,11 @@ export function useKeys(keys: Readonly<Record<string, (event: KeyboardEvent) => 
 }
 
 function isTyping(target: EventTarget | null): boolean {
-  return target instanceof HTMLElement && (target.matches('input, textarea, select') || target.isContentEditable);
+  return (
+    target instanceof HTMLElement && (target.matches('input, textarea, select') || target.isContentEditable)
+  );
 }
 
 /** A dialog or menu has the keyboard to itself. */
-const isOverlaid = (): boolean => document.querySelector('.v-overlay--active.v-dialog, .v-overlay--active.v-menu') !== null;
+const isOverlaid = (): boolean =>
+  document.querySelector('.v-overlay--active.v-dialog, .v-overlay--active.v-menu') !== null;

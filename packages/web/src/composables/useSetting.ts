@@ -1,6 +1,14 @@
 import {
-  deviceOf, judgeSweep, lastReadings, ofKind, settingInForce, triesOf,
-  type SettingStep, type Station, type SweepVerdict, type Try,
+  deviceOf,
+  judgeSweep,
+  lastReadings,
+  ofKind,
+  settingInForce,
+  triesOf,
+  type SettingStep,
+  type Station,
+  type SweepVerdict,
+  type Try,
 } from '@anello/core';
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
 import { newId } from '../lib/newId';
@@ -19,6 +27,8 @@ export interface SettingDesk {
   readonly verdict: ComputedRef<SweepVerdict | null>;
   readonly nextStation: ComputedRef<Station | null>;
   readonly aimed: Ref<number | null>;
+  /** Reads this station next, again if it was read before. */
+  aimAt(at: number): void;
   keepReading(seen: number, typed: string): Promise<void>;
   keepNudge(): Promise<void>;
   keepSetting(): Promise<void>;
@@ -39,14 +49,18 @@ export function useSetting(): SettingDesk {
     const stage = model.progress.value?.stages.find((s) => s.stage === 'set');
     return inForce.value !== undefined && !stage?.stale;
   });
-  const carried = computed(() => (settingStands.value && inForce.value && inForce.value.piece < job.piece ? inForce.value.piece : null));
+  const carried = computed(() =>
+    settingStands.value && inForce.value && inForce.value.piece < job.piece ? inForce.value.piece : null,
+  );
   const done = computed(() => model.steps.value.map((step) => carried.value !== null || isDone(step)));
   const step = computed(() => model.steps.value[index.value] ?? null);
   const way = model.way;
 
   function isDone(candidate: SettingStep): boolean {
     if (candidate.id === 'sweep') return settingStands.value;
-    const kept = ofKind(job.records, 'step', job.piece).some((r) => r.body.way === way.value && r.body.step === candidate.id);
+    const kept = ofKind(job.records, 'step', job.piece).some(
+      (r) => r.body.way === way.value && r.body.step === candidate.id,
+    );
     return kept || (candidate.sweep !== undefined && readInBand(candidate));
   }
 
@@ -62,7 +76,9 @@ export function useSetting(): SettingDesk {
     return current ? judgeSweep(way.value, context, candidate.sweep, lastReadings(current)) : null;
   }
 
-  const tries = computed(() => (way.value && step.value ? triesOf(job.records, way.value, step.value.id, job.piece) : []));
+  const tries = computed(() =>
+    way.value && step.value ? triesOf(job.records, way.value, step.value.id, job.piece) : [],
+  );
   const verdict = computed(() => (step.value ? judge(step.value) : null));
   const nextStation = computed(() => {
     const stations = step.value?.sweep?.stations ?? [];
@@ -74,7 +90,9 @@ export function useSetting(): SettingDesk {
     const open = done.value.findIndex((d) => !d);
     index.value = open === -1 ? Math.max(0, done.value.length - 1) : open;
   };
-  watch([way, () => job.id, () => job.piece, () => model.steps.value.length], goToFirstOpen, { immediate: true });
+  watch([way, () => job.id, () => job.piece, () => model.steps.value.length], goToFirstOpen, {
+    immediate: true,
+  });
   watch(index, () => (aimed.value = null));
 
   async function keepReading(seen: number, typed: string): Promise<void> {
@@ -83,16 +101,31 @@ export function useSetting(): SettingDesk {
     const { at, expected, low, high } = station;
     const { travelAlong } = step.value.sweep;
     aimed.value = null;
-    await job.keep({ kind: 'reading', way: way.value, step: step.value.id, travelAlong, at, seen, expected, low, high, typed });
+    await job.keep({
+      kind: 'reading',
+      way: way.value,
+      step: step.value.id,
+      travelAlong,
+      at,
+      seen,
+      expected,
+      low,
+      high,
+      typed,
+    });
   }
 
   async function keepNudge(): Promise<void> {
     const { nudge, fit } = verdict.value ?? {};
     if (!nudge || !step.value || !way.value || !model.context.value) return;
     await job.keep({
-      kind: 'nudge', way: way.value, step: step.value.id, amount: nudge.amount.value,
+      kind: 'nudge',
+      way: way.value,
+      step: step.value.id,
+      amount: nudge.amount.value,
       direction: `${nudge.place}, ${nudge.direction}`,
-      fromHalfAngle: fit?.halfAngle ?? 0, toHalfAngle: model.context.value.task.halfAngle,
+      fromHalfAngle: fit?.halfAngle ?? 0,
+      toHalfAngle: model.context.value.task.halfAngle,
     });
   }
 
@@ -105,8 +138,15 @@ export function useSetting(): SettingDesk {
     const { workLength } = context.task;
     await job.keep({ kind: 'setting-kept', way: way.value, machineId, halfAngle, workLength });
     await shop.keepSetting({
-      id: newId(), machineId, device: deviceOf(way.value), halfAngle, workLength: way.value === 'tailstock' ? workLength : null,
-      at: new Date().toISOString(), operator: preferences.operator.trim() || '–', jobId: job.id, jobNumber: number,
+      id: newId(),
+      machineId,
+      device: deviceOf(way.value),
+      halfAngle,
+      workLength: way.value === 'tailstock' ? workLength : null,
+      at: new Date().toISOString(),
+      operator: preferences.operator.trim() || '–',
+      jobId: job.id,
+      jobNumber: number,
       how: 'by indicator, every station in band',
     });
     goToFirstOpen();
@@ -119,7 +159,19 @@ export function useSetting(): SettingDesk {
   }
 
   return {
-    step, index, done, allDone: computed(() => done.value.every(Boolean)), carried, tries, verdict, nextStation, aimed,
-    keepReading, keepNudge, keepSetting, keepStep,
+    step,
+    index,
+    done,
+    allDone: computed(() => done.value.every(Boolean)),
+    carried,
+    tries,
+    verdict,
+    nextStation,
+    aimed,
+    aimAt: (at) => void (aimed.value = at),
+    keepReading,
+    keepNudge,
+    keepSetting,
+    keepStep,
   };
 }

@@ -8,7 +8,13 @@ import type { Place } from './outlinePath';
 
 /** What a stage draws on the cone: stations, stock still on, where it touches, how far it stands off. */
 const props = defineProps<{
-  taper: { z0: number; z1: number; solved: PartTaper; internal: boolean; largeEnd: 'headstock' | 'tailstock' };
+  taper: {
+    z0: number;
+    z1: number;
+    solved: PartTaper;
+    internal: boolean;
+    largeEnd: 'headstock' | 'tailstock';
+  };
   marks: StripMarks;
   place: Place;
   centre: number;
@@ -17,7 +23,9 @@ const props = defineProps<{
 }>();
 const preferences = usePreferences();
 
-const slope = computed(() => (props.taper.largeEnd === 'headstock' ? -1 : 1) * (props.taper.solved.ratio / 2));
+const slope = computed(
+  () => (props.taper.largeEnd === 'headstock' ? -1 : 1) * (props.taper.solved.ratio / 2),
+);
 const radiusAt = (z: number): number => {
   const { solved, z0, z1, largeEnd } = props.taper;
   return solved.largeDiameter / 2 + slope.value * (largeEnd === 'headstock' ? z - z0 : z - z1);
@@ -29,7 +37,8 @@ const stock = computed(() => {
   if (over === undefined || over <= 0) return null;
   const { z0, z1, internal } = props.taper;
   const shift = (internal ? -1 : 1) * (over / 2);
-  const line = (side: 1 | -1): string => `M${props.place.x(z0)} ${props.place.y(radiusAt(z0) + shift, side)}L${props.place.x(z1)} ${props.place.y(radiusAt(z1) + shift, side)}`;
+  const line = (side: 1 | -1): string =>
+    `M${props.place.x(z0)} ${props.place.y(radiusAt(z0) + shift, side)}L${props.place.x(z1)} ${props.place.y(radiusAt(z1) + shift, side)}`;
   return line(1) + line(-1);
 });
 
@@ -38,7 +47,10 @@ const BANDS: Record<Contact, readonly (readonly [number, number])[]> = {
   large: [[0, 0.28]],
   small: [[0.72, 1]],
   middle: [[0.36, 0.64]],
-  ends: [[0, 0.2], [0.8, 1]],
+  ends: [
+    [0, 0.2],
+    [0.8, 1],
+  ],
   full: [[0, 1]],
 };
 const bands = computed(() => {
@@ -63,7 +75,11 @@ const standOff = computed(() => {
   // A sleeve stops short of the line toward the small end; a plug stands out of the mouth.
   const toward = (largeEnd === 'headstock' ? 1 : -1) * (internal ? -1 : 1);
   const mate = line + toward * off;
-  return { line: props.place.x(line), mate: props.place.x(mate), text: `${formatFigure(length(Math.abs(off), 0.01), preferences.units)} ${off >= 0 ? 'to the line' : 'past the line'}` };
+  return {
+    line: props.place.x(line),
+    mate: props.place.x(mate),
+    text: `${formatFigure(length(Math.abs(off), 0.01), preferences.units)} ${off >= 0 ? 'to the line' : 'past the line'}`,
+  };
 });
 const label = (travel: number): string => drawn(travel, preferences.units);
 </script>
@@ -71,30 +87,94 @@ const label = (travel: number): string => drawn(travel, preferences.units);
 <template>
   <g class="marks">
     <path v-if="stock" :d="stock" class="stock" />
-    <path v-for="(band, index) in bands" :key="index" :d="band" class="contact" :class="{ line: taper.internal }" />
+    <path
+      v-for="(band, index) in bands"
+      :key="index"
+      :d="band"
+      class="contact"
+      :class="{ line: taper.internal }"
+    />
     <g v-for="station in marks.stations ?? []" :key="station.z" class="station" :class="station.state">
       <line :x1="place.x(station.z)" :x2="place.x(station.z)" y1="20" :y2="centre - tall / 2 - 2" />
-      <path v-if="station.state === 'next'" :d="`M${place.x(station.z) - 7} ${centre - tall / 2 - 10}h14l-7 12Z`" class="next-mark" />
-      <text :x="place.x(station.z)" y="15" text-anchor="middle">{{ label(station.travel) }}{{ station.state === 'read' ? ' ✓' : '' }}</text>
+      <path
+        v-if="station.state === 'next'"
+        :d="`M${place.x(station.z) - 7} ${centre - tall / 2 - 10}h14l-7 12Z`"
+        class="next-mark"
+      />
+      <text :x="place.x(station.z)" y="15" text-anchor="middle"
+        >{{ label(station.travel) }}{{ station.state === 'read' ? ' ✓' : '' }}</text
+      >
     </g>
     <g v-if="standOff" class="off">
-      <line :x1="standOff.line" :x2="standOff.line" :y1="centre - tall / 2 - 16" :y2="centre + tall / 2 + 4" />
-      <line :x1="standOff.mate" :x2="standOff.mate" :y1="centre - tall / 2 - 16" :y2="centre + tall / 2 + 4" class="mate" />
-      <text :x="Math.max(standOff.mate, standOff.line) + 8" :y="centre - tall / 2 - 6">{{ standOff.text }}</text>
+      <line
+        :x1="standOff.line"
+        :x2="standOff.line"
+        :y1="centre - tall / 2 - 16"
+        :y2="centre + tall / 2 + 4"
+      />
+      <line
+        :x1="standOff.mate"
+        :x2="standOff.mate"
+        :y1="centre - tall / 2 - 16"
+        :y2="centre + tall / 2 + 4"
+        class="mate"
+      />
+      <text :x="Math.max(standOff.mate, standOff.line) + 8" :y="centre - tall / 2 - 6">{{
+        standOff.text
+      }}</text>
     </g>
   </g>
 </template>
 
 <style scoped>
-.marks { pointer-events: none; }
-.stock { fill: none; stroke: var(--brass-edge); stroke-width: 1.6; stroke-dasharray: 7 4; }
-.contact { fill: var(--blue); opacity: 0.75; stroke: none; }
-.contact.line { fill: none; stroke: var(--blue); stroke-width: 6; }
-.station line { stroke: var(--blue); stroke-width: 1.2; }
-.next-mark { fill: var(--brass-edge); }
-text { font-family: var(--figures); font-size: 13.5px; fill: var(--blue); paint-order: stroke; stroke: var(--sheet); stroke-width: 4px; }
-.station.next text { font-weight: 700; fill: var(--brass); }
-.off line { stroke: var(--blue); stroke-width: 1.6; }
-.off .mate { stroke: var(--brass-edge); stroke-width: 2.4; }
-.off text { fill: var(--brass); font-weight: 650; }
+.marks {
+  pointer-events: none;
+}
+.stock {
+  fill: none;
+  stroke: var(--brass-edge);
+  stroke-width: 1.6;
+  stroke-dasharray: 7 4;
+}
+.contact {
+  fill: var(--blue);
+  opacity: 0.75;
+  stroke: none;
+}
+.contact.line {
+  fill: none;
+  stroke: var(--blue);
+  stroke-width: 6;
+}
+.station line {
+  stroke: var(--blue);
+  stroke-width: 1.2;
+}
+.next-mark {
+  fill: var(--brass-edge);
+}
+text {
+  font-family: var(--figures);
+  font-size: 13.5px;
+  fill: var(--blue);
+  paint-order: stroke;
+  stroke: var(--sheet);
+  stroke-width: 4px;
+}
+.station.next text {
+  font-weight: 700;
+  fill: var(--brass);
+}
+.off line {
+  stroke: var(--blue);
+  stroke-width: 1.6;
+}
+.off .mate {
+  stroke: var(--brass-edge);
+  stroke-width: 2.4;
+}
+.off text {
+  fill: var(--brass);
+  font-weight: 650;
+}
 </style>

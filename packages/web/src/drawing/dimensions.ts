@@ -43,13 +43,31 @@ export function drawn(value: number, units: UnitSystem): string {
 }
 
 /** Diameters on leaders in one row, lengths on lines in lanes: none touches another. */
-export function dimensionsOf(layout: PartLayout, place: Place, units: UnitSystem, selected: string | null, room: { from: number; to: number }): Dimensions {
-  const named = layout.sections.filter((s) => !s.ghost && (s.side === 'external' || s.kind === 'taper' || s.id === selected));
-  return { diameters: diameters(named, place, units, room), ...lengths(layout, place, units, selected, room) };
+export function dimensionsOf(
+  layout: PartLayout,
+  place: Place,
+  units: UnitSystem,
+  selected: string | null,
+  room: { from: number; to: number },
+): Dimensions {
+  const named = layout.sections.filter(
+    (s) => !s.ghost && (s.side === 'external' || s.kind === 'taper' || s.id === selected),
+  );
+  return {
+    diameters: diameters(named, place, units, room),
+    ...lengths(layout, place, units, selected, room),
+  };
 }
 
-function diameters(sections: readonly Section[], place: Place, units: UnitSystem, room: { from: number; to: number }): DiameterLabel[] {
-  const wanted = sections.flatMap((section) => endsOf(section).map(({ z, r }) => ({ section, z, r, text: `⌀${drawn(2 * r, units)}` })));
+function diameters(
+  sections: readonly Section[],
+  place: Place,
+  units: UnitSystem,
+  room: { from: number; to: number },
+): DiameterLabel[] {
+  const wanted = sections.flatMap((section) =>
+    endsOf(section).map(({ z, r }) => ({ section, z, r, text: `⌀${drawn(2 * r, units)}` })),
+  );
   const xs = spreadLabels(
     wanted.map(({ z, text }) => ({ want: place.x(z), width: text.length * CHARACTER })),
     room.from,
@@ -74,15 +92,31 @@ function endsOf(section: Section): readonly { z: number; r: number }[] {
   }
   if (Math.abs(first.r - last.r) < 1e-9) return [{ z: (first.z + last.z) / 2, r: first.r }];
   const inset = (last.z - first.z) * 0.02;
-  return [{ z: first.z + inset, r: first.r }, { z: last.z - inset, r: last.r }];
+  return [
+    { z: first.z + inset, r: first.r },
+    { z: last.z - inset, r: last.r },
+  ];
 }
 
-function lengths(layout: PartLayout, place: Place, units: UnitSystem, selected: string | null, room: { from: number; to: number }): { lengths: LengthLine[]; lanes: number } {
-  const spans = layout.sections.filter((s) => !s.ghost && (s.side === 'external' || s.id === selected)).map((s) => ({ id: s.id, z0: s.z0, z1: s.z1 }));
+function lengths(
+  layout: PartLayout,
+  place: Place,
+  units: UnitSystem,
+  selected: string | null,
+  room: { from: number; to: number },
+): { lengths: LengthLine[]; lanes: number } {
+  const spans = layout.sections
+    .filter((s) => !s.ghost && (s.side === 'external' || s.id === selected))
+    .map((s) => ({ id: s.id, z0: s.z0, z1: s.z1 }));
   const chosen = spans
     .sort((a, b) => Number(b.id === selected) - Number(a.id === selected) || a.z0 - b.z0)
-    .filter((s, i, list) => list.findIndex((o) => Math.abs(o.z0 - s.z0) < SAME && Math.abs(o.z1 - s.z1) < SAME) === i);
-  const all = chosen.some((s) => s.z0 < SAME && layout.length - s.z1 < SAME) ? chosen : [...chosen, { id: 'whole', z0: 0, z1: layout.length }];
+    .filter(
+      (s, i, list) =>
+        list.findIndex((o) => Math.abs(o.z0 - s.z0) < SAME && Math.abs(o.z1 - s.z1) < SAME) === i,
+    );
+  const all = chosen.some((s) => s.z0 < SAME && layout.length - s.z1 < SAME)
+    ? chosen
+    : [...chosen, { id: 'whole', z0: 0, z1: layout.length }];
   const lines = all.map(({ id, z0, z1 }) => {
     const text = drawn(z1 - z0, units);
     const width = text.length * CHARACTER + PADDING;
@@ -90,13 +124,26 @@ function lengths(layout: PartLayout, place: Place, units: UnitSystem, selected: 
     const inside = x2 - x1 >= width + 12;
     const right = x2 + 6 + width <= room.to;
     const textX = inside ? (x1 + x2) / 2 : right ? x2 + 6 + width / 2 : x1 - 6 - width / 2;
-    return { id, text, x1, x2, textX, from: Math.min(x1, textX - width / 2), to: Math.max(x2, textX + width / 2) };
+    return {
+      id,
+      text,
+      x1,
+      x2,
+      textX,
+      from: Math.min(x1, textX - width / 2),
+      to: Math.max(x2, textX + width / 2),
+    };
   });
   // Short spans that need their text outside are drawn only when picked: the diameters already name them.
-  const shown = lines.filter((line) => line.id === 'whole' || line.id === selected || line.textX === (line.x1 + line.x2) / 2);
+  const shown = lines.filter(
+    (line) => line.id === 'whole' || line.id === selected || line.textX === (line.x1 + line.x2) / 2,
+  );
   const lanes = assignLanes(shown);
   return {
-    lengths: shown.map(({ from: _from, to: _to, ...line }, index) => ({ ...line, lane: lanes[index] as number })),
+    lengths: shown.map(({ from: _from, to: _to, ...line }, index) => ({
+      ...line,
+      lane: lanes[index] as number,
+    })),
     lanes: Math.max(0, ...lanes.map((lane) => lane + 1)),
   };
 }

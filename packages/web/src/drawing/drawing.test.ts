@@ -8,7 +8,8 @@ import { stripScale } from './scale';
 import { spreadLabels } from './spread';
 
 const room = { from: 190, to: 1000 };
-const scaleFor = (length: number, radius: number, height = 118) => stripScale({ length, radius, ...room, height });
+const scaleFor = (length: number, radius: number, height = 118) =>
+  stripScale({ length, radius, ...room, height });
 
 describe('the strip’s scale', () => {
   it('is true where the part can be seen true', () => {
@@ -24,23 +25,33 @@ describe('the strip’s scale', () => {
   });
   it('always stays inside its room', () => {
     fc.assert(
-      fc.property(fc.double({ min: 0.5, max: 3000, noNaN: true }), fc.double({ min: 0.2, max: 500, noNaN: true }), fc.integer({ min: 100, max: 1000 }), (length, radius, width) => {
-        const s = stripScale({ length, radius, from: 100, to: 100 + width, height: 118 });
-        expect(s.x0).toBeGreaterThanOrEqual(100 - 1e-6);
-        expect(s.x0 + s.along * length).toBeLessThanOrEqual(100 + width + 1e-6);
-        expect(s.across * 2 * radius).toBeLessThanOrEqual(118 + 1e-6);
-      }),
+      fc.property(
+        fc.double({ min: 0.5, max: 3000, noNaN: true }),
+        fc.double({ min: 0.2, max: 500, noNaN: true }),
+        fc.integer({ min: 100, max: 1000 }),
+        (length, radius, width) => {
+          const s = stripScale({ length, radius, from: 100, to: 100 + width, height: 118 });
+          expect(s.x0).toBeGreaterThanOrEqual(100 - 1e-6);
+          expect(s.x0 + s.along * length).toBeLessThanOrEqual(100 + width + 1e-6);
+          expect(s.across * 2 * radius).toBeLessThanOrEqual(118 + 1e-6);
+        },
+      ),
     );
   });
 });
 
 describe('labels', () => {
-  const label = fc.record({ want: fc.double({ min: 0, max: 800, noNaN: true }), width: fc.double({ min: 10, max: 60, noNaN: true }) });
+  const label = fc.record({
+    want: fc.double({ min: 0, max: 800, noNaN: true }),
+    width: fc.double({ min: 10, max: 60, noNaN: true }),
+  });
   it('never overlap while there is room, and keep inside', () => {
     fc.assert(
       fc.property(fc.array(label, { minLength: 1, maxLength: 9 }), (labels) => {
         const xs = spreadLabels(labels, 0, 800);
-        const boxes = labels.map((l, i) => ({ from: xs[i]! - l.width / 2, to: xs[i]! + l.width / 2 })).sort((a, b) => a.from - b.from);
+        const boxes = labels
+          .map((l, i) => ({ from: xs[i]! - l.width / 2, to: xs[i]! + l.width / 2 }))
+          .sort((a, b) => a.from - b.from);
         boxes.forEach((box, i) => {
           expect(box.from).toBeGreaterThanOrEqual(-1e-6);
           expect(box.to).toBeLessThanOrEqual(800 + 1e-6);
@@ -50,13 +61,24 @@ describe('labels', () => {
     );
   });
   it('do not move when nothing is in the way', () => {
-    expect(spreadLabels([{ want: 100, width: 40 }, { want: 300, width: 40 }], 0, 800)).toEqual([100, 300]);
+    expect(
+      spreadLabels(
+        [
+          { want: 100, width: 40 },
+          { want: 300, width: 40 },
+        ],
+        0,
+        800,
+      ),
+    ).toEqual([100, 300]);
   });
 });
 
 describe('lanes', () => {
   it('keep extents in one lane apart', () => {
-    const extent = fc.tuple(fc.integer({ min: 0, max: 500 }), fc.integer({ min: 1, max: 200 })).map(([from, w]) => ({ from, to: from + w }));
+    const extent = fc
+      .tuple(fc.integer({ min: 0, max: 500 }), fc.integer({ min: 1, max: 200 }))
+      .map(([from, w]) => ({ from, to: from + w }));
     fc.assert(
       fc.property(fc.array(extent, { maxLength: 12 }), (extents) => {
         const lanes = assignLanes(extents);
@@ -75,7 +97,16 @@ describe('dimensions of a part', () => {
     { id: 'body', name: 'Body', kind: 'cylinder', side: 'external', diameter: 40, length: 42 },
     { id: 'shoulder', name: 'Shoulder', kind: 'cylinder', side: 'external', diameter: 34, length: 4 },
     { id: 'relief', name: 'Relief', kind: 'groove', side: 'external', diameter: 22.5, length: 3 },
-    { id: 'cone', name: 'Cone', kind: 'taper', side: 'external', largeEnd: 'headstock', largeDiameter: 24.076, length: 86, ratio: 1 / 19.922 },
+    {
+      id: 'cone',
+      name: 'Cone',
+      kind: 'taper',
+      side: 'external',
+      largeEnd: 'headstock',
+      largeDiameter: 24.076,
+      length: 86,
+      ratio: 1 / 19.922,
+    },
   ];
   it('shows every diameter, both ends of a cone, and no two texts on each other', () => {
     const layout = layoutPart(features);
@@ -86,10 +117,16 @@ describe('dimensions of a part', () => {
     const sorted = [...diameters].sort((a, b) => a.x - b.x);
     sorted.forEach((d, i) => {
       const before = sorted[i - 1];
-      if (before) expect(d.x - before.x).toBeGreaterThanOrEqual(((d.text.length + before.text.length) / 2) * 7.9);
+      if (before)
+        expect(d.x - before.x).toBeGreaterThanOrEqual(((d.text.length + before.text.length) / 2) * 7.9);
     });
   });
   it('writes dimensions as on paper, in either system', () => {
-    expect([drawn(40, 'mm'), drawn(22.5, 'mm'), drawn(24.0759, 'mm'), drawn(25.4, 'inch')]).toEqual(['40', '22.5', '24.076', '1']);
+    expect([drawn(40, 'mm'), drawn(22.5, 'mm'), drawn(24.0759, 'mm'), drawn(25.4, 'inch')]).toEqual([
+      '40',
+      '22.5',
+      '24.076',
+      '1',
+    ]);
   });
 });

@@ -7,7 +7,9 @@ export interface Extent {
 export function assignLanes(extents: readonly Extent[], gap = 6): number[] {
   const lanes: Extent[][] = [];
   return extents.map((extent) => {
-    const free = lanes.findIndex((lane) => lane.every((other) => extent.to + gap <= other.from || other.to + gap <= extent.from));
+    const free = lanes.findIndex((lane) =>
+      lane.every((other) => extent.to + gap <= other.from || other.to + gap <= extent.from),
+    );
     const lane = free === -1 ? lanes.length : free;
     (lanes[lane] ??= []).push(extent);
     return lane;

@@ -20,7 +20,9 @@ const two = (n: number): string => (Math.round(n * 100) / 100).toString();
 /** Closed outline of an outside section, both sides of the axis. */
 export function wholePath(section: Section, place: Place): string {
   const top = section.points.map((p) => `${two(place.x(p.z))} ${two(place.y(p.r, 1, section.offset))}`);
-  const bottom = [...section.points].reverse().map((p) => `${two(place.x(p.z))} ${two(place.y(p.r, -1, section.offset))}`);
+  const bottom = [...section.points]
+    .reverse()
+    .map((p) => `${two(place.x(p.z))} ${two(place.y(p.r, -1, section.offset))}`);
   return `M${[...top, ...bottom].join('L')}Z`;
 }
 
@@ -42,6 +44,11 @@ export function edgePath(section: Section, place: Place, side: 1 | -1): string {
 export function facePath(section: Section, place: Place, sides: readonly (1 | -1)[]): string {
   const ends = [section.points[0], section.points.at(-1)].filter((p) => p !== undefined);
   return ends
-    .flatMap((p) => sides.map((side) => `M${two(place.x(p.z))} ${two(place.y(0, side, section.offset))}V${two(place.y(p.r, side, section.offset))}`))
+    .flatMap((p) =>
+      sides.map(
+        (side) =>
+          `M${two(place.x(p.z))} ${two(place.y(0, side, section.offset))}V${two(place.y(p.r, side, section.offset))}`,
+      ),
+    )
     .join('');
 }

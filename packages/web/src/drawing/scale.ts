@@ -36,9 +36,11 @@ export function stripScale({ length, radius, from, to, height }: ScaleRequest): 
   const along = grow(trueScale, length, LEAST_LENGTH, room);
   const x0 = from + Math.max(0, (room - length * along.scale) * 0.35);
   const exaggeration =
-    across.factor > 1 ? { direction: 'across' as const, factor: across.factor }
-    : along.factor > 1 ? { direction: 'along' as const, factor: along.factor }
-    : null;
+    across.factor > 1
+      ? { direction: 'across' as const, factor: across.factor }
+      : along.factor > 1
+        ? { direction: 'along' as const, factor: along.factor }
+        : null;
   return { x0, along: along.scale, across: across.scale, exaggeration };
 }
 

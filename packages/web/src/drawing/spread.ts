@@ -31,7 +31,12 @@ export function spreadLabels(labels: readonly Label[], from: number, to: number,
   return middles;
 }
 
-function settle<T extends { label: Label }>(members: T[], from: number, to: number, gap: number): { members: T[]; left: number; width: number } {
+function settle<T extends { label: Label }>(
+  members: T[],
+  from: number,
+  to: number,
+  gap: number,
+): { members: T[]; left: number; width: number } {
   const width = members.reduce((w, m) => w + m.label.width, 0) + gap * (members.length - 1);
   let offset = 0;
   let wanted = 0;
@@ -43,4 +48,5 @@ function settle<T extends { label: Label }>(members: T[], from: number, to: numb
   return { members, left, width };
 }
 
-const overlaps = (a: { left: number; width: number }, b: { left: number }, gap: number): boolean => a.left + a.width + gap > b.left + 1e-9;
+const overlaps = (a: { left: number; width: number }, b: { left: number }, gap: number): boolean =>
+  a.left + a.width + gap > b.left + 1e-9;

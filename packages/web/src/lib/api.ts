@@ -8,7 +8,10 @@ export class ServerAway extends Error {
 
 /** A refusal that carries the document as it stands on the server. */
 export class StaleHere extends AnelloError {
-  constructor(sentence: string, readonly current: unknown) {
+  constructor(
+    sentence: string,
+    readonly current: unknown,
+  ) {
     super('stale-version', null, sentence);
   }
 }
@@ -28,7 +31,9 @@ async function reach(method: Method, url: string, body: unknown): Promise<Respon
     return await fetch(url, {
       method,
       signal: AbortSignal.timeout(PATIENCE),
-      ...(body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
+      ...(body === undefined
+        ? {}
+        : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
     });
   } catch {
     throw new ServerAway('The server does not answer.');

@@ -16,30 +16,86 @@ const PLACES = [
 
 <template>
   <nav class="rail frame" aria-label="Places">
-    <svg class="ring" viewBox="0 0 40 40" aria-hidden="true"><circle cx="20" cy="20" r="14" fill="none" stroke="var(--brass-key)" stroke-width="6" /></svg>
+    <svg class="ring" viewBox="0 0 40 40" aria-hidden="true">
+      <circle cx="20" cy="20" r="14" fill="none" stroke="var(--brass-key)" stroke-width="6" />
+    </svg>
     <router-link v-for="place in PLACES" :key="place.to" :to="place.to" class="place">
       <v-icon :icon="place.icon" size="24" aria-hidden="true" /><span>{{ place.label }}</span>
     </router-link>
     <span class="gap" />
-    <button class="plain place" :aria-label="preferences.theme === 'light' ? 'Dark theme' : 'Light theme'" @click="preferences.swapTheme()">
-      <v-icon :icon="preferences.theme === 'light' ? mdiWeatherNight : mdiWhiteBalanceSunny" size="22" /><span>{{ preferences.theme === 'light' ? 'Dark' : 'Light' }}</span>
+    <button
+      class="plain place"
+      :aria-label="preferences.theme === 'light' ? 'Dark theme' : 'Light theme'"
+      @click="preferences.swapTheme()"
+    >
+      <v-icon
+        :icon="preferences.theme === 'light' ? mdiWeatherNight : mdiWhiteBalanceSunny"
+        size="22"
+      /><span>{{ preferences.theme === 'light' ? 'Dark' : 'Light' }}</span>
     </button>
-    <button class="plain place" @click="screen.keysOpen = true"><v-icon :icon="mdiHelpCircleOutline" size="22" /><span>Keys</span></button>
+    <button class="plain place" @click="screen.keysOpen = true">
+      <v-icon :icon="mdiHelpCircleOutline" size="22" /><span>Keys</span>
+    </button>
   </nav>
 </template>
 
 <style scoped>
-.rail { background: var(--frame); color: var(--frame-ink); display: flex; flex-direction: column; align-items: center; gap: 6px; padding: 10px 6px; }
-.ring { width: 38px; margin: 2px 0 10px; }
-.place { width: 64px; min-height: 58px; display: flex; flex-direction: column; align-items: center; justify-content: center; gap: 3px; border-radius: 10px; text-decoration: none; font-size: 13.5px; color: var(--frame-ink); }
-.place:hover { background: color-mix(in srgb, var(--frame-2) 60%, transparent); }
-.router-link-active { background: var(--frame-2); }
-.gap { flex: 1; }
+.rail {
+  background: var(--frame);
+  color: var(--frame-ink);
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  gap: 6px;
+  padding: 10px 6px;
+}
+.ring {
+  width: 38px;
+  margin: 2px 0 10px;
+}
+.place {
+  width: 64px;
+  min-height: 58px;
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  justify-content: center;
+  gap: 3px;
+  border-radius: 10px;
+  text-decoration: none;
+  font-size: 13.5px;
+  color: var(--frame-ink);
+}
+.place:hover {
+  background: color-mix(in srgb, var(--frame-2) 60%, transparent);
+}
+.router-link-active {
+  background: var(--frame-2);
+}
+.gap {
+  flex: 1;
+}
 @media (max-width: 640px) {
-  .rail { flex-direction: row; padding: 4px 8px; gap: 4px; }
-  .ring { width: 30px; margin: 0 6px 0 2px; }
-  .place { flex-direction: row; width: auto; min-height: 48px; padding: 0 10px !important; }
-  .place span { display: none; }
-  .router-link-active span { display: inline; }
+  .rail {
+    flex-direction: row;
+    padding: 4px 8px;
+    gap: 4px;
+  }
+  .ring {
+    width: 30px;
+    margin: 0 6px 0 2px;
+  }
+  .place {
+    flex-direction: row;
+    width: auto;
+    min-height: 48px;
+    padding: 0 10px !important;
+  }
+  .place span {
+    display: none;
+  }
+  .router-link-active span {
+    display: inline;
+  }
 }
 </style>

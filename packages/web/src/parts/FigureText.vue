@@ -21,6 +21,13 @@ const parts = computed(() => {
 </template>
 
 <style scoped>
-.unit { font-size: 0.92em; }
-.large .unit { font-family: var(--words); font-size: 0.42em; letter-spacing: 0; color: var(--ink-2); }
+.unit {
+  font-size: 0.92em;
+}
+.large .unit {
+  font-family: var(--words);
+  font-size: 0.42em;
+  letter-spacing: 0;
+  color: var(--ink-2);
+}
 </style>

@@ -11,7 +11,9 @@ const html = ref<string[]>([]);
 
 watchEffect(async () => {
   const tex = props.lines.map((line) =>
-    line.tex.replace(/#(\d)/g, (_, n: string) => inTex(formatFigure(line.figures[Number(n)]!, preferences.units))),
+    line.tex.replace(/#(\d)/g, (_, n: string) =>
+      inTex(formatFigure(line.figures[Number(n)]!, preferences.units)),
+    ),
   );
   const { typeset } = await import('../lib/typeset');
   html.value = tex.map(typeset);
@@ -39,9 +41,32 @@ function inTex(text: string): string {
 </template>
 
 <style scoped>
-.worked { list-style: none; margin: 0; padding: 10px 14px; display: grid; gap: 10px; }
-.formula { display: block; font-size: 15px; overflow-x: auto; overflow-y: hidden; padding: 2px 0; }
-.note { display: block; font-size: 14px; color: var(--ink-2); }
-.confusion { border-top: 1px dashed var(--rule-2); padding-top: 8px; }
-.confusion .note::before { content: 'Not this: '; font-weight: 600; color: var(--brass); }
+.worked {
+  list-style: none;
+  margin: 0;
+  padding: 10px 14px;
+  display: grid;
+  gap: 10px;
+}
+.formula {
+  display: block;
+  font-size: 15px;
+  overflow-x: auto;
+  overflow-y: hidden;
+  padding: 2px 0;
+}
+.note {
+  display: block;
+  font-size: 14px;
+  color: var(--ink-2);
+}
+.confusion {
+  border-top: 1px dashed var(--rule-2);
+  padding-top: 8px;
+}
+.confusion .note::before {
+  content: 'Not this: ';
+  font-weight: 600;
+  color: var(--brass);
+}
 </style>

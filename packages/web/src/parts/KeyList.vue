@@ -23,7 +23,9 @@ const KEYS: readonly (readonly [string, string])[] = [
       <h2>Keys</h2>
       <dl>
         <template v-for="[key, what] in KEYS" :key="key">
-          <dt><kbd>{{ key }}</kbd></dt>
+          <dt>
+            <kbd>{{ key }}</kbd>
+          </dt>
           <dd>{{ what }}</dd>
         </template>
       </dl>
@@ -33,7 +35,16 @@ const KEYS: readonly (readonly [string, string])[] = [
 </template>
 
 <style scoped>
-.card { padding: 22px 26px; }
-dl { display: grid; grid-template-columns: 90px 1fr; gap: 10px 14px; margin: 16px 0 20px; }
-dd { margin: 0; }
+.card {
+  padding: 22px 26px;
+}
+dl {
+  display: grid;
+  grid-template-columns: 90px 1fr;
+  gap: 10px 14px;
+  margin: 16px 0 20px;
+}
+dd {
+  margin: 0;
+}
 </style>

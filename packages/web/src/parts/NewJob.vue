@@ -33,7 +33,11 @@ async function nextNumber(): Promise<string> {
 }
 
 const at = (field: string): string => (problem.value?.field === field ? problem.value.sentence : '');
-const elsewhere = computed(() => (problem.value && !['number', 'title', 'quantity', 'machineId'].includes(problem.value.field ?? '') ? problem.value.sentence : ''));
+const elsewhere = computed(() =>
+  problem.value && !['number', 'title', 'quantity', 'machineId'].includes(problem.value.field ?? '')
+    ? problem.value.sentence
+    : '',
+);
 
 async function add(): Promise<void> {
   problem.value = null;
@@ -47,7 +51,12 @@ async function add(): Promise<void> {
     await router.push(`/job/${row.id}/part`);
   } catch (error) {
     if (error instanceof AnelloError) problem.value = { field: error.field, sentence: error.message };
-    else if (error instanceof ServerAway) problem.value = { field: null, sentence: 'The server is away, so the job is not on the rack yet. What you typed stays here: try again in a moment.' };
+    else if (error instanceof ServerAway)
+      problem.value = {
+        field: null,
+        sentence:
+          'The server is away, so the job is not on the rack yet. What you typed stays here: try again in a moment.',
+      };
     else throw error;
   } finally {
     busy.value = false;
@@ -60,11 +69,35 @@ async function add(): Promise<void> {
     <form class="sheet form" @submit.prevent="add">
       <h2>New job</h2>
       <div class="row">
-        <v-text-field v-model="form.number" class="figures-in number" label="Number" :error-messages="at('number')" autocomplete="off" />
-        <v-text-field v-model="form.quantity" class="figures-in few" label="How many" inputmode="numeric" :error-messages="at('quantity')" autocomplete="off" />
+        <v-text-field
+          v-model="form.number"
+          class="figures-in number"
+          label="Number"
+          :error-messages="at('number')"
+          autocomplete="off"
+        />
+        <v-text-field
+          v-model="form.quantity"
+          class="figures-in few"
+          label="How many"
+          inputmode="numeric"
+          :error-messages="at('quantity')"
+          autocomplete="off"
+        />
       </div>
-      <v-text-field v-model="form.title" label="What it is" :error-messages="at('title')" autofocus autocomplete="off" />
-      <v-select v-model="form.machineId" label="Lathe" :items="shop.byName" :error-messages="at('machineId')" />
+      <v-text-field
+        v-model="form.title"
+        label="What it is"
+        :error-messages="at('title')"
+        autofocus
+        autocomplete="off"
+      />
+      <v-select
+        v-model="form.machineId"
+        label="Lathe"
+        :items="shop.byName"
+        :error-messages="at('machineId')"
+      />
       <p v-if="elsewhere" class="elsewhere" role="alert">{{ elsewhere }}</p>
       <div class="row">
         <v-btn class="go" type="submit" :disabled="busy">Put it on the rack</v-btn>
@@ -75,8 +108,23 @@ async function add(): Promise<void> {
 </template>
 
 <style scoped>
-.form { padding: 22px 26px; display: grid; gap: 16px; }
-.row { display: flex; gap: 14px; flex-wrap: wrap; }
-.number { flex: 2; } .few { flex: 1; }
-.elsewhere { color: var(--red); }
+.form {
+  padding: 22px 26px;
+  display: grid;
+  gap: 16px;
+}
+.row {
+  display: flex;
+  gap: 14px;
+  flex-wrap: wrap;
+}
+.number {
+  flex: 2;
+}
+.few {
+  flex: 1;
+}
+.elsewhere {
+  color: var(--red);
+}
 </style>

@@ -1,6 +1,15 @@
 <script setup lang="ts">
 import type { Entry } from '@anello/contract';
-import { AnelloError, angle, formatFigure, length, parseQuantity, ratio, type DefaultUnit, type Figure } from '@anello/core';
+import {
+  AnelloError,
+  angle,
+  formatFigure,
+  length,
+  parseQuantity,
+  ratio,
+  type DefaultUnit,
+  type Figure,
+} from '@anello/core';
 import { useSessionStorage } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
 import { usePreferences } from '../stores/preferences';
@@ -22,7 +31,6 @@ const draft = useSessionStorage<string | null>(`anello.typed.${props.draftKey}`,
 const text = ref(draft.value ?? props.modelValue?.typed ?? '');
 const own = ref<string | null>(null);
 const reads = ref<Figure | null>(props.modelValue ? figureOf(props.modelValue.value) : null);
-if (draft.value !== null) readText(false);
 
 watch(
   () => props.modelValue?.typed,
@@ -69,21 +77,38 @@ function readText(tell: boolean): void {
     return;
   }
   try {
-    const parsed = parseQuantity({ text: text.value, dimension: props.dimension, defaultUnit: defaultUnit.value });
+    const parsed = parseQuantity({
+      text: text.value,
+      dimension: props.dimension,
+      defaultUnit: defaultUnit.value,
+    });
     settle(null, figureOf(parsed.value));
     if (tell) emit('update:modelValue', entryOf(parsed.value));
   } catch (error) {
-    settle(error instanceof AnelloError ? error.message : 'Could not read that.', null);
+    if (!(error instanceof AnelloError)) throw error;
+    settle(error.message, null);
   }
 }
 
 /** A sum takes its unit round the whole of it. */
 function entryOf(value: number): Entry {
   const whole = withUnit(text.value);
-  const reread = parseQuantity({ text: whole, dimension: props.dimension, defaultUnit: props.dimension === 'angle' ? 'rad' : defaultUnit.value });
+  const reread = parseQuantity({
+    text: whole,
+    dimension: props.dimension,
+    defaultUnit: props.dimension === 'angle' ? 'rad' : defaultUnit.value,
+  });
   if (Math.abs(reread.value - value) < 1e-12 * Math.max(1, Math.abs(value))) return { typed: whole, value };
-  const { canonical } = parseQuantity({ text: text.value, dimension: props.dimension, defaultUnit: defaultUnit.value });
-  return { typed: canonical, value: parseQuantity({ text: canonical, dimension: props.dimension, defaultUnit: defaultUnit.value }).value };
+  const { canonical } = parseQuantity({
+    text: text.value,
+    dimension: props.dimension,
+    defaultUnit: defaultUnit.value,
+  });
+  return {
+    typed: canonical,
+    value: parseQuantity({ text: canonical, dimension: props.dimension, defaultUnit: defaultUnit.value })
+      .value,
+  };
 }
 
 function settle(error: string | null, figure: Figure | null): void {
@@ -93,16 +118,21 @@ function settle(error: string | null, figure: Figure | null): void {
 }
 
 function leave(): void {
-  if (own.value === null && text.value.trim() !== '') text.value = props.modelValue?.typed ?? withUnit(text.value);
+  if (own.value === null && text.value.trim() !== '')
+    text.value = props.modelValue?.typed ?? withUnit(text.value);
 }
 
 /** The reading back, in the screen's units, unless the box already says just that. */
 const readBack = computed(() => {
   if (!reads.value) return '';
   const shown = formatFigure(reads.value, preferences.units).replace('\u00a0', ' ');
-  return shown === text.value.trim() || shown.replace(/\.?0+ /, ' ') === text.value.trim() ? '' : `reads ${shown}`;
+  return shown === text.value.trim() || shown.replace(/\.?0+ /, ' ') === text.value.trim()
+    ? ''
+    : `reads ${shown}`;
 });
-const messages = computed(() => (own.value ?? props.error ? [own.value ?? props.error ?? ''] : []));
+if (draft.value !== null) readText(false);
+
+const messages = computed(() => ((own.value ?? props.error) ? [own.value ?? props.error ?? ''] : []));
 </script>
 
 <template>

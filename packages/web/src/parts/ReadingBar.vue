@@ -2,7 +2,7 @@
 import { AnelloError, parseQuantity, type ParsedQuantity, type Phrase } from '@anello/core';
 import { useSessionStorage } from '@vueuse/core';
 import { computed, nextTick, ref, watch, type ComponentPublicInstance } from 'vue';
-import { useScreen, type Tone } from '../stores/screen';
+import { useScreen, type BarRequest, type Tone } from '../stores/screen';
 import PhraseText from './PhraseText.vue';
 
 /** Always at the bottom: type what you see, any way you like; Enter keeps it. */
@@ -28,7 +28,8 @@ const parsed = computed<{ value: ParsedQuantity | null; error: string | null }>(
     const { dimension, defaultUnit } = request.value;
     return { value: parseQuantity({ text: text.value, dimension, defaultUnit }), error: null };
   } catch (error) {
-    return { value: null, error: error instanceof AnelloError ? error.message : 'Could not read that.' };
+    if (!(error instanceof AnelloError)) throw error;
+    return { value: null, error: error.message };
   }
 });
 
@@ -51,29 +52,45 @@ function focus(): void {
 
 async function keep(): Promise<void> {
   const asked = request.value;
-  if (!asked || busy.value) return;
   const { value } = parsed.value;
-  if (!value && !emptyAction.value) return;
-  busy.value = true;
+  if (!asked || (!value && text.value.trim() !== '')) return;
   try {
-    const typed = text.value.trim();
-    if (value) {
-      await asked.keep(value, typed);
-      const { [asked.key]: _kept, ...rest } = drafts.value;
-      drafts.value = rest;
-    } else await emptyAction.value?.run();
+    if (value) await keepTyped(asked, value);
+    else await doOffered();
   } catch (error) {
     failed.value = error instanceof Error ? error.message : 'That could not be kept.';
+  }
+  await nextTick();
+  focus();
+}
+
+/** The box is free for the next figure at once; if keeping fails the text comes back. */
+async function keepTyped(asked: BarRequest, value: ParsedQuantity): Promise<void> {
+  const typed = text.value;
+  const { [asked.key]: _kept, ...rest } = drafts.value;
+  drafts.value = rest;
+  try {
+    await asked.keep(value, typed.trim());
+  } catch (error) {
+    drafts.value = { ...drafts.value, [asked.key]: typed };
+    throw error;
+  }
+}
+
+/** What the bar offers is done once, however often Enter is struck meanwhile. */
+async function doOffered(): Promise<void> {
+  if (busy.value || !emptyAction.value) return;
+  busy.value = true;
+  try {
+    await emptyAction.value.run();
   } finally {
     busy.value = false;
-    await nextTick();
-    focus();
   }
 }
 </script>
 
 <template>
-  <form class="bar frame" @submit.prevent="keep">
+  <form class="bar frame" :aria-busy="busy" @submit.prevent="keep">
     <template v-if="request">
       <span v-if="request.noInput" class="ask">{{ request.label }}</span>
       <label v-else class="ask" for="reading">{{ request.label }}</label>
@@ -91,32 +108,106 @@ async function keep(): Promise<void> {
         :aria-invalid="parsed.error !== null"
         aria-describedby="reading-remark"
       />
-      <v-btn v-if="!request.noInput || emptyAction" ref="button" class="key keep" type="submit" :disabled="busy || (!parsed.value && !emptyAction)">{{ emptyAction?.label ?? 'Keep' }}</v-btn>
-      <span id="reading-remark" class="remark" :class="remark.tone" aria-live="polite"><PhraseText :phrase="remark.phrase" /></span>
+      <v-btn
+        v-if="!request.noInput || emptyAction"
+        ref="button"
+        class="key keep"
+        type="submit"
+        :disabled="!parsed.value && !emptyAction"
+        >{{ emptyAction?.label ?? 'Keep' }}</v-btn
+      >
+      <span id="reading-remark" class="remark" :class="remark.tone" aria-live="polite"
+        ><PhraseText :phrase="remark.phrase"
+      /></span>
     </template>
     <span v-else class="ask nothing">Nothing to read here</span>
-    <span class="keys" aria-hidden="true"><span><kbd>B</kbd> big figures</span><span><kbd>U</kbd> other units</span><span><kbd>?</kbd> keys</span></span>
+    <span class="keys" aria-hidden="true"
+      ><span><kbd>B</kbd> big figures</span><span><kbd>U</kbd> other units</span
+      ><span><kbd>?</kbd> keys</span></span
+    >
   </form>
 </template>
 
 <style scoped>
-.bar { display: flex; align-items: center; gap: 14px; min-height: 64px; padding: 8px 18px; background: var(--frame); color: var(--frame-ink); flex-wrap: wrap; }
-.ask { font-weight: 650; font-size: 16px; }
-.nothing { font-weight: 400; color: var(--frame-quiet); }
-input { width: min(340px, 46vw); height: 48px; padding: 0 14px; font-size: 20px; border: 2px solid transparent; border-radius: var(--radius); background: var(--field); color: var(--ink); }
-input[aria-invalid='true'] { border-color: var(--red); }
-.keep { min-width: 92px; }
-.remark { flex: 1 1 240px; font-size: 15px; color: var(--frame-quiet); }
-.remark.good { color: #a9dfbf; }
-.remark.good::before { content: '✓ '; }
-.remark.warn, .remark.bad { color: #f4c9a8; }
-.remark.bad::before { content: '△ '; }
-.keys { display: flex; gap: 14px; font-size: 14px; color: var(--frame-quiet); }
-@media (max-width: 1120px) { .keys { display: none; } }
+.bar {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  min-height: 64px;
+  padding: 8px 18px;
+  background: var(--frame);
+  color: var(--frame-ink);
+  flex-wrap: wrap;
+}
+.ask {
+  font-weight: 650;
+  font-size: 16px;
+}
+.nothing {
+  font-weight: 400;
+  color: var(--frame-quiet);
+}
+input {
+  width: min(340px, 46vw);
+  height: 48px;
+  padding: 0 14px;
+  font-size: 20px;
+  border: 2px solid var(--rule-2);
+  border-radius: var(--radius);
+  background: var(--field);
+  color: var(--ink);
+}
+input[aria-invalid='true'] {
+  border-color: var(--red);
+}
+.keep {
+  min-width: 92px;
+}
+.remark {
+  flex: 1 1 240px;
+  font-size: 15px;
+  color: var(--frame-quiet);
+}
+.remark.good {
+  color: #a9dfbf;
+}
+.remark.good::before {
+  content: '✓ ';
+}
+.remark.warn,
+.remark.bad {
+  color: #f4c9a8;
+}
+.remark.bad::before {
+  content: '△ ';
+}
+.keys {
+  display: flex;
+  gap: 14px;
+  font-size: 14px;
+  color: var(--frame-quiet);
+}
+@media (max-width: 1120px) {
+  .keys {
+    display: none;
+  }
+}
 @media (max-width: 560px) {
-  .bar { padding: 8px 10px; gap: 8px; }
-  .ask { flex-basis: 100%; font-size: 15px; }
-  input { flex: 1 1 0; width: auto; min-width: 0; }
-  .remark { flex-basis: 100%; }
+  .bar {
+    padding: 8px 10px;
+    gap: 8px;
+  }
+  .ask {
+    flex-basis: 100%;
+    font-size: 15px;
+  }
+  input {
+    flex: 1 1 0;
+    width: auto;
+    min-width: 0;
+  }
+  .remark {
+    flex-basis: 100%;
+  }
 }
 </style>

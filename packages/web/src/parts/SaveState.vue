@@ -11,7 +11,10 @@ const outbox = useOutbox();
   <span class="save" role="status">
     <template v-if="job.saveState === 'saving'">saving…</template>
     <template v-else-if="job.saveState === 'waiting'">held in this browser</template>
-    <template v-else-if="job.saveState === 'refused'"><strong>Not saved:</strong> {{ job.refusal?.field ? `${job.refusal.field}: ` : '' }}{{ job.refusal?.message }} Yours is kept here.</template>
+    <template v-else-if="job.saveState === 'refused'"
+      ><strong>Not saved:</strong> {{ job.refusal?.field ? `${job.refusal.field}: ` : ''
+      }}{{ job.refusal?.message }} Yours is kept here.</template
+    >
     <template v-else-if="job.saveState === 'conflict'">
       <strong>Changed by somebody else meanwhile.</strong> Yours is still on the screen.
       <button class="plain" @click="job.settle('mine')">Keep mine</button>
@@ -25,7 +28,19 @@ const outbox = useOutbox();
 </template>
 
 <style scoped>
-.save { font-size: 14px; color: var(--ink-2); }
-strong { color: var(--red); }
-button { min-height: 48px; padding: 0 10px !important; color: var(--blue); font-weight: 650; text-decoration: underline; text-underline-offset: 3px; }
+.save {
+  font-size: 14px;
+  color: var(--ink-2);
+}
+strong {
+  color: var(--red);
+}
+button {
+  min-height: 48px;
+  padding: 0 10px !important;
+  color: var(--blue);
+  font-weight: 650;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
 </style>

@@ -19,7 +19,12 @@ const setting = (row: SettingRow): Figure => angle(row.halfAngle ?? 0);
 
 async function disturb(row: SettingRow): Promise<void> {
   const renew = (halfAngle: number | null, how: string): SettingRow => ({
-    ...row, id: newId(), halfAngle, how, at: new Date().toISOString(), operator: preferences.operator.trim() || '–',
+    ...row,
+    id: newId(),
+    halfAngle,
+    how,
+    at: new Date().toISOString(),
+    operator: preferences.operator.trim() || '–',
   });
   await shop.keepSetting(renew(null, 'disturbed'));
   screen.undoable = {
@@ -28,12 +33,15 @@ async function disturb(row: SettingRow): Promise<void> {
   };
 }
 
-const day = (at: string): string => new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
+const day = (at: string): string =>
+  new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
 </script>
 
 <template>
   <article class="sheet lathe">
-    <h2><router-link :to="`/machines/${machine.id}`">{{ machine.document.name }}</router-link></h2>
+    <h2>
+      <router-link :to="`/machines/${machine.id}`">{{ machine.document.name }}</router-link>
+    </h2>
     <p v-if="settings.length === 0" class="quiet none">Set to nothing that is known.</p>
     <ul v-else>
       <li v-for="row in settings" :key="row.id">
@@ -41,24 +49,96 @@ const day = (at: string): string => new Date(at).toLocaleDateString('en-GB', { d
         <span class="what">{{ NAMES[row.device] }} still at</span>
         <strong class="at"><FigureText :figure="setting(row)" /></strong>
         <span class="by quiet">{{ row.jobNumber ?? row.how }} · {{ row.operator }} · {{ day(row.at) }}</span>
-        <button class="plain disturb" :aria-label="`The ${NAMES[row.device]} of the ${machine.document.name} was disturbed`" @click="disturb(row)">Disturbed</button>
+        <button
+          class="plain disturb"
+          :aria-label="`The ${NAMES[row.device]} of the ${machine.document.name} was disturbed`"
+          @click="disturb(row)"
+        >
+          Disturbed
+        </button>
       </li>
     </ul>
   </article>
 </template>
 
 <style scoped>
-.lathe { container-type: inline-size; padding: 4px 8px 4px 16px; display: flex; gap: 0 16px; align-items: flex-start; flex-wrap: wrap; }
-h2 { font-size: 16.5px; font-weight: 650; min-width: 92px; }
-h2 a { text-decoration: none; display: inline-flex; align-items: center; min-height: 48px; }
-h2 a:hover { text-decoration: underline; }
-ul { list-style: none; margin: 0; padding: 0; flex: 1 1 300px; min-width: 0; }
-li { display: grid; grid-template-columns: auto auto auto minmax(0, 1fr) auto; align-items: center; gap: 0 8px; min-height: 48px; }
-li + li { border-top: 1px solid var(--rule); }
-.dot { width: 9px; height: 9px; border-radius: 50%; background: var(--green); flex: none; }
-.what { white-space: nowrap; }
-.by { font-size: 14px; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
-.none { min-height: 48px; display: flex; align-items: center; }
-@container (max-width: 480px) { li { grid-template-columns: auto auto 1fr auto; padding: 4px 0; } .by { grid-column: 2 / -1; grid-row: 2; } }
-.disturb { margin-left: auto; min-height: 48px; padding: 0 10px !important; color: var(--brass); text-decoration: underline; text-underline-offset: 3px; font-size: 14.5px !important; }
+.lathe {
+  container-type: inline-size;
+  padding: 4px 8px 4px 16px;
+  display: flex;
+  gap: 0 16px;
+  align-items: flex-start;
+  flex-wrap: wrap;
+}
+h2 {
+  font-size: 16.5px;
+  font-weight: 650;
+  min-width: 92px;
+}
+h2 a {
+  text-decoration: none;
+  display: inline-flex;
+  align-items: center;
+  min-height: 48px;
+}
+h2 a:hover {
+  text-decoration: underline;
+}
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  flex: 1 1 300px;
+  min-width: 0;
+}
+li {
+  display: grid;
+  grid-template-columns: auto auto auto minmax(0, 1fr) auto;
+  align-items: center;
+  gap: 0 8px;
+  min-height: 48px;
+}
+li + li {
+  border-top: 1px solid var(--rule);
+}
+.dot {
+  width: 9px;
+  height: 9px;
+  border-radius: 50%;
+  background: var(--green);
+  flex: none;
+}
+.what {
+  white-space: nowrap;
+}
+.by {
+  font-size: 14px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.none {
+  min-height: 48px;
+  display: flex;
+  align-items: center;
+}
+@container (max-width: 480px) {
+  li {
+    grid-template-columns: auto auto 1fr auto;
+    padding: 4px 0;
+  }
+  .by {
+    grid-column: 2 / -1;
+    grid-row: 2;
+  }
+}
+.disturb {
+  margin-left: auto;
+  min-height: 48px;
+  padding: 0 10px !important;
+  color: var(--brass);
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  font-size: 14.5px !important;
+}
 </style>

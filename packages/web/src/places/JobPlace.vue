@@ -36,35 +36,73 @@ const STAGE_VIEWS: Record<Stage, Component> = {
   prove: defineAsyncComponent(() => import('../stages/ProveStage.vue')),
   record: defineAsyncComponent(() => import('../stages/RecordStage.vue')),
 };
-const stage = computed<Stage>(() => (STAGES.find((s) => s === props.stage) ?? 'part'));
+const stage = computed<Stage>(() => STAGES.find((s) => s === props.stage) ?? 'part');
 
-watch(() => props.id, (id) => void job.open(id), { immediate: true });
+watch(
+  () => props.id,
+  (id) => void job.open(id),
+  { immediate: true },
+);
 onMounted(() => {
   if (!shop.loaded) void shop.load();
   // The other stages are fetched while the server is there, so that they open when it is not.
-  void Promise.all([import('../stages/WayStage.vue'), import('../stages/CutStage.vue'), import('../stages/ProveStage.vue'), import('../stages/RecordStage.vue'), import('../lib/typeset')]).catch(() => undefined);
+  void Promise.all([
+    import('../stages/WayStage.vue'),
+    import('../stages/CutStage.vue'),
+    import('../stages/ProveStage.vue'),
+    import('../stages/RecordStage.vue'),
+    import('../lib/typeset'),
+  ]).catch(() => undefined);
 });
-watch(() => job.state, (state) => {
-  if (state === 'ready' && !props.stage && model.progress.value) void router.replace(`/job/${props.id}/${model.progress.value.now}`);
-  if (state === 'ready' && job.document) document.title = `${job.document.number} ${job.document.title} · Anello`;
-});
-watch(() => outbox.away, (away) => {
-  if (!away && job.saveState === 'waiting') void job.save();
-  if (!away && job.state === 'failed') void job.open(props.id);
-});
+watch(
+  () => job.state,
+  (state) => {
+    if (state === 'ready' && !props.stage && model.progress.value)
+      void router.replace(`/job/${props.id}/${model.progress.value.now}`);
+    if (state === 'ready' && job.document)
+      document.title = `${job.document.number} ${job.document.title} · Anello`;
+  },
+);
+watch(
+  () => outbox.away,
+  (away) => {
+    if (!away && job.saveState === 'waiting') void job.save();
+    if (!away && job.state === 'failed') void job.open(props.id);
+  },
+);
 
 const names = computed(() => Object.fromEntries((job.document?.features ?? []).map((f) => [f.id, f.name])));
 const taper = computed(() => {
   const found = model.taper.value;
-  return found && { id: found.feature.id, z0: found.z0, z1: found.z1, solved: found.solved, internal: found.feature.side === 'internal', largeEnd: found.feature.largeEnd };
+  return (
+    found && {
+      id: found.feature.id,
+      z0: found.z0,
+      z1: found.z1,
+      solved: found.solved,
+      internal: found.feature.side === 'internal',
+      largeEnd: found.feature.largeEnd,
+    }
+  );
 });
-const selected = computed(() => screen.selectedFeature ?? (job.document?.features.find((f) => f.kind === 'taper') ?? (stage.value === 'part' ? job.document?.features[0] : undefined))?.id ?? null);
+const selected = computed(
+  () =>
+    screen.selectedFeature ??
+    (
+      job.document?.features.find((f) => f.kind === 'taper') ??
+      (stage.value === 'part' ? job.document?.features[0] : undefined)
+    )?.id ??
+    null,
+);
 
 function pick(id: string): void {
   screen.selectedFeature = id;
   if (stage.value !== 'part') void router.push(`/job/${props.id}/part`);
 }
-watch(() => props.id, () => (screen.selectedFeature = null));
+watch(
+  () => props.id,
+  () => (screen.selectedFeature = null),
+);
 
 const go = (to: Stage) => (): void => void router.push(`/job/${props.id}/${to}`);
 useKeys({
@@ -73,17 +111,28 @@ useKeys({
   Escape: () => (screen.acrossOpen = false),
   r: () => screen.focusBar++,
 });
-const taperProblem = computed(() => (model.taperError.value ? plainText(model.taperError.value.phrase, preferences.units) : ''));
+const taperProblem = computed(() =>
+  model.taperError.value ? plainText(model.taperError.value.phrase, preferences.units) : '',
+);
 </script>
 
 <template>
   <div v-if="job.state === 'ready' && job.document && model.progress.value" class="job">
     <JobHeader />
-    <AxisStrip :layout="model.layout.value" :names="names" :taper="taper" :way="model.way.value" :selected="selected" :marks="screen.marks" @pick="pick" />
+    <AxisStrip
+      :layout="model.layout.value"
+      :names="names"
+      :taper="taper"
+      :way="model.way.value"
+      :selected="selected"
+      :marks="screen.marks"
+      @pick="pick"
+    />
     <StageTabs :id="id" :stage="stage" :progress="model.progress.value" />
     <main class="stage" tabindex="-1">
       <NoticeText v-if="stage !== 'part' && stage !== 'record' && taperProblem" tone="warn" class="missing">
-        The taper is not settled: {{ taperProblem }} <router-link :to="`/job/${id}/part`">To the part</router-link>
+        The taper is not settled: {{ taperProblem }}
+        <router-link :to="`/job/${id}/part`">To the part</router-link>
       </NoticeText>
       <component :is="STAGE_VIEWS[stage]" :key="`${id}-${stage}-${job.piece}`" />
     </main>
@@ -98,7 +147,10 @@ const taperProblem = computed(() => (model.taperError.value ? plainText(model.ta
     </template>
     <template v-else-if="job.state === 'failed'">
       <h1>The job could not be fetched</h1>
-      <p class="quiet">The server is away and this browser has not seen the job before. It opens by itself when the server is back.</p>
+      <p class="quiet">
+        The server is away and this browser has not seen the job before. It opens by itself when the server is
+        back.
+      </p>
       <v-btn @click="job.open(id)">Try now</v-btn>
     </template>
     <p v-else class="quiet">Fetching the job…</p>
@@ -106,13 +158,44 @@ const taperProblem = computed(() => (model.taperError.value ? plainText(model.ta
 </template>
 
 <style scoped>
-.job { display: grid; grid-template-rows: auto auto auto minmax(0, 1fr) auto; height: 100%; min-width: 0; }
-.stage { overflow-y: auto; outline: none; min-width: 0; }
-.missing { margin: 14px 18px 0; }
-.wait { padding: 48px; display: grid; gap: 16px; align-content: start; justify-items: start; }
+.job {
+  display: grid;
+  grid-template-rows: auto auto auto minmax(0, 1fr) auto;
+  height: 100%;
+  min-width: 0;
+}
+.stage {
+  overflow-y: auto;
+  outline: none;
+  min-width: 0;
+}
+.missing {
+  margin: 14px 18px 0;
+}
+.wait {
+  padding: 48px;
+  display: grid;
+  gap: 16px;
+  align-content: start;
+  justify-items: start;
+}
 @media (max-width: 860px), (max-height: 620px) {
-  .job { grid-template-rows: auto auto auto 1fr auto; height: 100%; overflow-y: auto; }
-  .stage { overflow: visible; }
-  .job > :deep(.bar) { position: sticky; bottom: 0; z-index: 5; }
+  .job {
+    display: flex;
+    flex-direction: column;
+    overflow-y: auto;
+  }
+  .job > * {
+    flex: none;
+  }
+  .job > .stage {
+    overflow: visible;
+    flex: 1 0 auto;
+  }
+  .job > :deep(.bar) {
+    position: sticky;
+    bottom: 0;
+    z-index: 5;
+  }
 }
 </style>

@@ -18,10 +18,45 @@ onMounted(() => void shop.load());
     <section v-for="machine in shop.machines" :key="machine.id" class="one">
       <StillSetRow :machine="machine" />
       <dl class="sheet">
-        <div><dt>Dial</dt><dd><FigureText :figure="{ ...length(latheOf(machine).dial.division, latheOf(machine).dial.division), system: machine.document.dial.units }" /> a division, reads {{ machine.document.dial.reads }}</dd></div>
-        <div><dt>Compound travel</dt><dd><FigureText v-if="machine.document.compound" :figure="length(machine.document.compound.travel.value, 0.1)" /><template v-else>none</template></dd></div>
-        <div><dt>Taper attachment</dt><dd><template v-if="machine.document.attachment">{{ machine.document.attachment.kind }}, <FigureText :figure="length(machine.document.attachment.barTravel.value, 1)" /></template><template v-else>none</template></dd></div>
-        <div><dt>Tailstock over</dt><dd><FigureText v-if="machine.document.tailstock" :figure="length(machine.document.tailstock.limit.value, 0.1)" /><template v-else>fixed</template></dd></div>
+        <div>
+          <dt>Dial</dt>
+          <dd>
+            <FigureText
+              :figure="{
+                ...length(latheOf(machine).dial.division, latheOf(machine).dial.division),
+                system: machine.document.dial.units,
+              }"
+            />
+            a division, reads {{ machine.document.dial.reads }}
+          </dd>
+        </div>
+        <div>
+          <dt>Compound travel</dt>
+          <dd>
+            <FigureText
+              v-if="machine.document.compound"
+              :figure="length(machine.document.compound.travel.value, 0.1)"
+            /><template v-else>none</template>
+          </dd>
+        </div>
+        <div>
+          <dt>Taper attachment</dt>
+          <dd>
+            <template v-if="machine.document.attachment"
+              >{{ machine.document.attachment.kind }},
+              <FigureText :figure="length(machine.document.attachment.barTravel.value, 1)" /></template
+            ><template v-else>none</template>
+          </dd>
+        </div>
+        <div>
+          <dt>Tailstock over</dt>
+          <dd>
+            <FigureText
+              v-if="machine.document.tailstock"
+              :figure="length(machine.document.tailstock.limit.value, 0.1)"
+            /><template v-else>fixed</template>
+          </dd>
+        </div>
       </dl>
       <v-btn :to="`/machines/${machine.id}`">Figures of the {{ machine.document.name }}</v-btn>
     </section>
@@ -29,11 +64,43 @@ onMounted(() => void shop.load());
 </template>
 
 <style scoped>
-.machines { padding: 20px 26px 40px; overflow-y: auto; display: grid; gap: 18px; align-content: start; }
-h1 { font-size: 26px; font-weight: 650; }
-.one { display: grid; gap: 10px; justify-items: start; }
-.one > :first-child, dl { width: 100%; }
-dl { margin: 0; padding: 12px 16px; display: grid; grid-template-columns: repeat(auto-fit, minmax(220px, 1fr)); gap: 10px 18px; }
-dt { color: var(--ink-2); font-size: 14px; } dd { margin: 0; }
-@media (max-width: 640px) { .machines { padding: 14px 12px 30px; } }
+.machines {
+  padding: 20px 26px 40px;
+  overflow-y: auto;
+  display: grid;
+  gap: 18px;
+  align-content: start;
+}
+h1 {
+  font-size: 26px;
+  font-weight: 650;
+}
+.one {
+  display: grid;
+  gap: 10px;
+  justify-items: start;
+}
+.one > :first-child,
+dl {
+  width: 100%;
+}
+dl {
+  margin: 0;
+  padding: 12px 16px;
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(220px, 1fr));
+  gap: 10px 18px;
+}
+dt {
+  color: var(--ink-2);
+  font-size: 14px;
+}
+dd {
+  margin: 0;
+}
+@media (max-width: 640px) {
+  .machines {
+    padding: 14px 12px 30px;
+  }
+}
 </style>

@@ -7,5 +7,11 @@
 </template>
 
 <style scoped>
-.nowhere { padding: 48px; display: grid; gap: 16px; align-content: start; justify-items: start; }
+.nowhere {
+  padding: 48px;
+  display: grid;
+  gap: 16px;
+  align-content: start;
+  justify-items: start;
+}
 </style>

@@ -24,7 +24,10 @@ const adding = ref(false);
 async function load(more = false): Promise<void> {
   const offset = more ? jobs.value.length : 0;
   try {
-    const rack = await request<Rack>('GET', `/api/jobs?limit=${PAGE}&offset=${offset}&search=${encodeURIComponent(search.value)}`);
+    const rack = await request<Rack>(
+      'GET',
+      `/api/jobs?limit=${PAGE}&offset=${offset}&search=${encodeURIComponent(search.value)}`,
+    );
     jobs.value = more ? [...jobs.value, ...rack.jobs] : rack.jobs;
     total.value = rack.total;
     state.value = 'ready';
@@ -36,16 +39,30 @@ async function load(more = false): Promise<void> {
 }
 const searchSoon = useDebounceFn(() => load(), 200);
 watch(search, searchSoon);
-watch(() => outbox.away, (away) => !away && void load());
+watch(
+  () => outbox.away,
+  (away) => !away && void load(),
+);
 onMounted(() => {
   void load();
   void shop.load();
 });
 
-const LABELS = { part: 'Part', way: 'Way', set: 'Set', cut: 'Cut', prove: 'Prove', record: 'Record' } as const;
+const LABELS = {
+  part: 'Part',
+  way: 'Way',
+  set: 'Set',
+  cut: 'Cut',
+  prove: 'Prove',
+  record: 'Record',
+} as const;
 const machineName = (id: string): string => shop.byId(id)?.document.name ?? '';
 const reached = (job: JobCard): string =>
-  job.scrapped ? 'scrapped' : job.finished ? 'finished' : `${LABELS[job.now]}${job.quantity > 1 ? `, piece ${job.piece} of ${job.quantity}` : ''}`;
+  job.scrapped
+    ? 'scrapped'
+    : job.finished
+      ? 'finished'
+      : `${LABELS[job.now]}${job.quantity > 1 ? `, piece ${job.piece} of ${job.quantity}` : ''}`;
 </script>
 
 <template>
@@ -55,53 +72,160 @@ const reached = (job: JobCard): string =>
       <v-text-field v-model="search" class="search" label="Find a job" clearable @click:clear="search = ''" />
       <v-btn class="go" :prepend-icon="mdiPlus" @click="adding = true">New job</v-btn>
     </header>
-    <p v-if="outbox.away" class="quiet away" role="status">The server is away. What is kept stays in this browser until it is back.</p>
+    <p v-if="outbox.away" class="quiet away" role="status">
+      The server is away. What is kept stays in this browser until it is back.
+    </p>
 
     <section class="lathes" aria-label="What the lathes are still set to">
       <StillSetRow v-for="machine in shop.machines" :key="machine.id" :machine="machine" />
     </section>
 
     <p v-if="state === 'waiting'" class="quiet">Fetching the jobs…</p>
-    <p v-else-if="state === 'failed'" class="quiet">The jobs could not be fetched. They appear when the server is back.</p>
-    <p v-else-if="jobs.length === 0" class="quiet">{{ search ? 'No job matches that.' : 'No jobs yet. The first one starts with New job.' }}</p>
+    <p v-else-if="state === 'failed'" class="quiet">
+      The jobs could not be fetched. They appear when the server is back.
+    </p>
+    <p v-else-if="jobs.length === 0" class="quiet">
+      {{ search ? 'No job matches that.' : 'No jobs yet. The first one starts with New job.' }}
+    </p>
     <ul class="cards">
       <li v-for="job in jobs" :key="job.id">
         <router-link class="card sheet" :to="`/job/${job.id}/${job.now}`">
-          <span class="head"><span class="fig number">{{ job.number }}</span><span class="machine">{{ machineName(job.machineId) }}</span></span>
+          <span class="head"
+            ><span class="fig number">{{ job.number }}</span
+            ><span class="machine">{{ machineName(job.machineId) }}</span></span
+          >
           <span class="title">{{ job.title }}</span>
           <PartThumb :features="job.features" />
           <ol class="stages" :aria-label="`Stage reached: ${reached(job)}`">
-            <li v-for="stage in STAGES" :key="stage" :class="[job.stages.find((s) => s.stage === stage)?.state, { stale: job.stages.find((s) => s.stage === stage)?.stale }]"><span>{{ LABELS[stage] }}</span></li>
+            <li
+              v-for="stage in STAGES"
+              :key="stage"
+              :class="[
+                job.stages.find((s) => s.stage === stage)?.state,
+                { stale: job.stages.find((s) => s.stage === stage)?.stale },
+              ]"
+            >
+              <span>{{ LABELS[stage] }}</span>
+            </li>
           </ol>
-          <span class="next" :class="{ bad: job.scrapped }"><span class="fig">{{ job.quantity > 1 ? `${job.piece}/${job.quantity}` : '1 off' }}</span> {{ job.next }}</span>
+          <span class="next" :class="{ bad: job.scrapped }"
+            ><span class="fig">{{ job.quantity > 1 ? `${job.piece}/${job.quantity}` : '1 off' }}</span>
+            {{ job.next }}</span
+          >
         </router-link>
       </li>
     </ul>
-    <v-btn v-if="jobs.length < total" class="more" @click="load(true)">Show more ({{ total - jobs.length }})</v-btn>
+    <v-btn v-if="jobs.length < total" class="more" @click="load(true)"
+      >Show more ({{ total - jobs.length }})</v-btn
+    >
     <NewJob v-model="adding" />
   </main>
 </template>
 
 <style scoped>
-.rack { padding: 20px 26px 40px; overflow-y: auto; }
-.top { display: flex; align-items: center; gap: 18px; margin-bottom: 16px; flex-wrap: wrap; }
-.top h1 { font-size: 26px; font-weight: 650; margin-right: auto; }
-.search { max-width: 320px; flex: 1 1 200px; }
-.away { margin-bottom: 12px; }
-.lathes { display: grid; grid-template-columns: repeat(auto-fit, minmax(min(420px, 100%), 1fr)); gap: 12px; margin-bottom: 20px; }
-.cards { list-style: none; margin: 0; padding: 0; display: grid; grid-template-columns: repeat(auto-fill, minmax(min(330px, 100%), 1fr)); gap: 14px; }
-.card { display: grid; gap: 6px; padding: 14px 16px 12px; text-decoration: none; height: 100%; align-content: start; }
-.card:hover { border-color: var(--blue); }
-.head { display: flex; justify-content: space-between; font-size: 14.5px; color: var(--ink-2); }
-.title { font-weight: 650; font-size: 17px; }
-.stages { display: grid; grid-template-columns: repeat(6, 1fr); gap: 3px; list-style: none; padding: 0; margin: 4px 0 2px; font-size: 12.5px; color: var(--ink-2); text-align: center; }
-.stages li { border-top: 4px solid var(--rule); padding-top: 4px; }
-.stages .done { border-color: var(--green); color: var(--green); }
-.stages .now { border-color: var(--blue); color: var(--blue); font-weight: 700; }
-.stages .stale { border-top-style: dashed; border-color: var(--brass-edge); color: var(--brass); }
-.next { font-size: 15.5px; }
-.next .fig { color: var(--ink-2); margin-right: 6px; }
-.next.bad { color: var(--red); }
-.more { margin-top: 16px; }
-@media (max-width: 640px) { .rack { padding: 14px 12px 30px; } }
+.rack {
+  padding: 20px 26px 40px;
+  overflow-y: auto;
+}
+.top {
+  display: flex;
+  align-items: center;
+  gap: 18px;
+  margin-bottom: 16px;
+  flex-wrap: wrap;
+}
+.top h1 {
+  font-size: 26px;
+  font-weight: 650;
+  margin-right: auto;
+}
+.search {
+  max-width: 320px;
+  flex: 1 1 200px;
+}
+.away {
+  margin-bottom: 12px;
+}
+.lathes {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(420px, 100%), 1fr));
+  gap: 12px;
+  margin-bottom: 20px;
+}
+.cards {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(330px, 100%), 1fr));
+  gap: 14px;
+}
+.card {
+  display: grid;
+  gap: 6px;
+  padding: 14px 16px 12px;
+  text-decoration: none;
+  height: 100%;
+  align-content: start;
+}
+.card:hover {
+  border-color: var(--blue);
+}
+.head {
+  display: flex;
+  justify-content: space-between;
+  font-size: 14.5px;
+  color: var(--ink-2);
+}
+.title {
+  font-weight: 650;
+  font-size: 17px;
+}
+.stages {
+  display: grid;
+  grid-template-columns: repeat(6, 1fr);
+  gap: 3px;
+  list-style: none;
+  padding: 0;
+  margin: 4px 0 2px;
+  font-size: 12.5px;
+  color: var(--ink-2);
+  text-align: center;
+}
+.stages li {
+  border-top: 4px solid var(--rule);
+  padding-top: 4px;
+}
+.stages .done {
+  border-color: var(--green);
+  color: var(--green);
+}
+.stages .now {
+  border-color: var(--blue);
+  color: var(--blue);
+  font-weight: 700;
+}
+.stages .stale {
+  border-top-style: dashed;
+  border-color: var(--brass-edge);
+  color: var(--brass);
+}
+.next {
+  font-size: 15.5px;
+}
+.next .fig {
+  color: var(--ink-2);
+  margin-right: 6px;
+}
+.next.bad {
+  color: var(--red);
+}
+.more {
+  margin-top: 16px;
+}
+@media (max-width: 640px) {
+  .rack {
+    padding: 14px 12px 30px;
+  }
+}
 </style>

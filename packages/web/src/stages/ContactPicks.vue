@@ -5,20 +5,40 @@ import { CONTACTS, type Contact, type Member } from '@anello/core';
 defineProps<{ picked: Contact | null; member: Member }>();
 defineEmits<{ pick: [contact: Contact] }>();
 const LABELS: Record<Member, Record<Contact, string>> = {
-  external: { large: 'large end', small: 'small end', middle: 'middle', ends: 'both ends', full: 'all along' },
+  external: {
+    large: 'large end',
+    small: 'small end',
+    middle: 'middle',
+    ends: 'both ends',
+    full: 'all along',
+  },
   internal: { large: 'mouth', small: 'bottom', middle: 'middle', ends: 'both ends', full: 'all along' },
 };
 const BANDS: Record<Contact, readonly (readonly [number, number])[]> = {
-  large: [[0, 0.3]], small: [[0.7, 1]], middle: [[0.35, 0.65]], ends: [[0, 0.22], [0.78, 1]], full: [[0, 1]],
+  large: [[0, 0.3]],
+  small: [[0.7, 1]],
+  middle: [[0.35, 0.65]],
+  ends: [
+    [0, 0.22],
+    [0.78, 1],
+  ],
+  full: [[0, 1]],
 };
 /** A cone lying on its side, large end left: half its height at t of its length. */
 const half = (t: number): number => 16 - 7 * t;
-const band = ([a, b]: readonly [number, number]): string => `M${6 + a * 68} ${20 - half(a)}L${6 + b * 68} ${20 - half(b)}V${20 + half(b)}L${6 + a * 68} ${20 + half(a)}Z`;
+const band = ([a, b]: readonly [number, number]): string =>
+  `M${6 + a * 68} ${20 - half(a)}L${6 + b * 68} ${20 - half(b)}V${20 + half(b)}L${6 + a * 68} ${20 + half(a)}Z`;
 </script>
 
 <template>
   <div class="picks">
-    <button v-for="contact in CONTACTS" :key="contact" class="plain pick" :aria-pressed="picked === contact" @click="$emit('pick', contact)">
+    <button
+      v-for="contact in CONTACTS"
+      :key="contact"
+      class="plain pick"
+      :aria-pressed="picked === contact"
+      @click="$emit('pick', contact)"
+    >
       <svg viewBox="0 0 80 40" aria-hidden="true">
         <path :d="band([0, 1])" class="cone" />
         <path v-for="(part, index) in BANDS[contact]" :key="index" :d="band(part)" class="blue" />
@@ -30,9 +50,40 @@ const band = ([a, b]: readonly [number, number]): string => `M${6 + a * 68} ${20
 </template>
 
 <style scoped>
-.picks { display: grid; grid-template-columns: repeat(auto-fit, minmax(96px, 1fr)); gap: 8px; }
-.pick { border: 1px solid var(--rule-2) !important; border-radius: 8px; background: var(--sheet); padding: 8px 4px 6px !important; text-align: center !important; font-size: 14.5px; min-height: 84px; }
-.pick[aria-pressed='true'] { border: 2px solid var(--blue) !important; color: var(--blue); font-weight: 700; }
-svg { width: 78px; display: block; margin: 0 auto 4px; }
-.cone { fill: var(--stock); } .blue { fill: var(--blue); opacity: 0.85; } .edge { fill: none; stroke: var(--ink); stroke-width: 1.2; }
+.picks {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(96px, 1fr));
+  gap: 8px;
+}
+.pick {
+  border: 1px solid var(--rule-2) !important;
+  border-radius: 8px;
+  background: var(--sheet);
+  padding: 8px 4px 6px !important;
+  text-align: center !important;
+  font-size: 14.5px;
+  min-height: 84px;
+}
+.pick[aria-pressed='true'] {
+  border: 2px solid var(--blue) !important;
+  color: var(--blue);
+  font-weight: 700;
+}
+svg {
+  width: 78px;
+  display: block;
+  margin: 0 auto 4px;
+}
+.cone {
+  fill: var(--stock);
+}
+.blue {
+  fill: var(--blue);
+  opacity: 0.85;
+}
+.edge {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 1.2;
+}
 </style>

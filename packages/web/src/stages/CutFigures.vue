@@ -26,10 +26,23 @@ const FIELDS: readonly { key: Figure; label: (end: string) => string; required: 
 
 <template>
   <section class="fields" aria-label="What the passes are counted from">
-    <QuantityField v-for="field in FIELDS" :key="field.key" :label="field.label(end)" dimension="length" :model-value="cut[field.key]" :required="field.required" :draft-key="`${job.id}.cut.${field.key}`" @update:model-value="(next) => set(field.key, next)" />
+    <QuantityField
+      v-for="field in FIELDS"
+      :key="field.key"
+      :label="field.label(end)"
+      dimension="length"
+      :model-value="cut[field.key]"
+      :required="field.required"
+      :draft-key="`${job.id}.cut.${field.key}`"
+      @update:model-value="(next) => set(field.key, next)"
+    />
   </section>
 </template>
 
 <style scoped>
-.fields { display: grid; gap: 14px; padding-top: 6px; }
+.fields {
+  display: grid;
+  gap: 14px;
+  padding-top: 6px;
+}
 </style>

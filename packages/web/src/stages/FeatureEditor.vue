@@ -14,14 +14,21 @@ const job = useJob();
 const preferences = usePreferences();
 const fields = computed(() => FEATURE_FIELDS[props.feature.kind]);
 const sentence = computed(() => (props.problem ? plainText(props.problem.phrase, preferences.units) : ''));
-const atField = (key: string): string | undefined => (props.problem?.field === key ? sentence.value : undefined);
+const atField = (key: string): string | undefined =>
+  props.problem?.field === key ? sentence.value : undefined;
 const unplaced = computed(() => {
   const { field } = props.problem ?? { field: null };
-  const shown = [...fields.value.map((f) => f.key), ...(props.feature.kind === 'profile' ? props.feature.points.flatMap((_, i) => [`points.${i}.z`, `points.${i}.diameter`]) : [])];
+  const shown = [
+    ...fields.value.map((f) => f.key),
+    ...(props.feature.kind === 'profile'
+      ? props.feature.points.flatMap((_, i) => [`points.${i}.z`, `points.${i}.diameter`])
+      : []),
+  ];
   return props.problem && !shown.includes(field ?? '') ? sentence.value : '';
 });
 
-const value = (key: string): Entry | undefined => (props.feature as unknown as Record<string, Entry | undefined>)[key];
+const value = (key: string): Entry | undefined =>
+  (props.feature as unknown as Record<string, Entry | undefined>)[key];
 
 function change(work: (feature: Record<string, unknown>) => void): void {
   job.edit((draft) => {
@@ -35,11 +42,20 @@ function setField(key: string, next: Entry | undefined): void {
     if (next === undefined) delete feature[key];
     else feature[key] = next;
     // A figure changed by hand is no longer the table's.
-    if (feature['series'] && ['ratio', 'halfAngle', 'gaugeDiameter', 'largeDiameter', 'smallDiameter'].includes(key)) delete feature['series'];
+    if (
+      feature['series'] &&
+      ['ratio', 'halfAngle', 'gaugeDiameter', 'largeDiameter', 'smallDiameter'].includes(key)
+    )
+      delete feature['series'];
   });
 }
 
-const SERIES = TAPER_SERIES.flatMap((series) => series.sizes.map((size) => ({ value: `${series.id}/${size.size}`, title: `${size.name}, ${series.unit === 'mm' ? 'metric' : 'inch'} table` })));
+const SERIES = TAPER_SERIES.flatMap((series) =>
+  series.sizes.map((size) => ({
+    value: `${series.id}/${size.size}`,
+    title: `${size.name}, ${series.unit === 'mm' ? 'metric' : 'inch'} table`,
+  })),
+);
 const chosenSeries = computed(() => {
   const taper = props.feature as TaperDocument;
   return taper.series ? `${taper.series.series}/${taper.series.size}` : null;
@@ -51,14 +67,17 @@ function useSize(key: string | null): void {
   const [series = '', size = ''] = key.split(/\/(.*)/s);
   const row = taperSize(series, size);
   const inch = TAPER_SERIES.find((s) => s.id === series)?.unit === 'in';
-  const typed = (mm: number): Entry => entry(inch ? `${Number((mm / 25.4).toPrecision(10))} in` : `${Number(mm.toPrecision(12))} mm`);
+  const typed = (mm: number): Entry =>
+    entry(inch ? `${Number((mm / 25.4).toPrecision(10))} in` : `${Number(mm.toPrecision(12))} mm`);
   const beyond = props.feature.side === 'external' ? row.beyondGauge : 0;
   change((feature) => {
     for (const stale of ['largeDiameter', 'smallDiameter', 'halfAngle']) delete feature[stale];
     Object.assign(feature, {
       name: row.name,
       series: { series, size },
-      ratio: inch ? entry(`${Number((row.ratio * 12).toPrecision(10))} in/ft`, 'taper') : entry(`1:${Number((1 / row.ratio).toPrecision(10))}`, 'taper'),
+      ratio: inch
+        ? entry(`${Number((row.ratio * 12).toPrecision(10))} in/ft`, 'taper')
+        : entry(`1:${Number((1 / row.ratio).toPrecision(10))}`, 'taper'),
       gaugeDiameter: typed(row.gaugeDiameter),
       beyondGauge: typed(beyond),
       length: typed(row.length + beyond),
@@ -83,26 +102,101 @@ function setPoint(index: number, key: 'z' | 'diameter', next: Entry | undefined)
   });
 }
 const addPoint = (): void => change((feature) => void (feature['points'] as object[]).push({}));
-const removePoint = (index: number): void => change((feature) => void (feature['points'] as object[]).splice(index, 1));
-const ENDS = [{ value: 'headstock', title: 'Headstock' }, { value: 'tailstock', title: 'Tailstock' }];
+const removePoint = (index: number): void =>
+  change((feature) => void (feature['points'] as object[]).splice(index, 1));
+const ENDS = [
+  { value: 'headstock', title: 'Headstock' },
+  { value: 'tailstock', title: 'Tailstock' },
+];
 </script>
 
 <template>
   <section class="editor sheet" :aria-label="`Figures of ${feature.name}`">
     <div class="grid">
-      <v-text-field class="wide" label="Name" :model-value="feature.name" :error-messages="feature.name.trim() ? '' : 'Give it a name.'" autocomplete="off" @update:model-value="(name: string) => change((f) => (f['name'] = name))" />
-      <v-select v-if="feature.kind === 'taper'" class="wide" label="From the tables" :items="SERIES" :model-value="chosenSeries" placeholder="or type any figures that settle it" persistent-placeholder @update:model-value="useSize" />
-      <v-select v-if="SIDES[feature.kind].length > 1" label="Outside or inside" :items="[{ value: 'external', title: 'Outside' }, { value: 'internal', title: 'Inside' }]" :model-value="feature.side" @update:model-value="setSide" />
-      <v-select v-if="feature.kind === 'taper'" label="Large end toward" :items="ENDS" :model-value="feature.largeEnd" @update:model-value="(end: string) => change((f) => (f['largeEnd'] = end))" />
-      <v-select v-if="feature.side === 'internal'" label="Sunk from the face at" :items="ENDS" :model-value="feature.from ?? 'tailstock'" @update:model-value="(end: string) => change((f) => (f['from'] = end))" />
-      <v-text-field v-if="feature.kind === 'thread'" label="Designation" :model-value="feature.designation" autocomplete="off" @update:model-value="(text: string) => change((f) => (f['designation'] = text))" />
-      <QuantityField v-for="field in fields" :key="field.key" :label="field.label" :dimension="field.dimension" :model-value="value(field.key)" :draft-key="`${job.id}.${feature.id}.${field.key}`" :error="atField(field.key)" @update:model-value="(next) => setField(field.key, next)" />
+      <v-text-field
+        class="wide"
+        label="Name"
+        :model-value="feature.name"
+        :error-messages="feature.name.trim() ? '' : 'Give it a name.'"
+        autocomplete="off"
+        @update:model-value="(name: string) => change((f) => (f['name'] = name))"
+      />
+      <v-select
+        v-if="feature.kind === 'taper'"
+        class="wide"
+        label="From the tables"
+        :items="SERIES"
+        :model-value="chosenSeries"
+        placeholder="or type any figures that settle it"
+        persistent-placeholder
+        @update:model-value="useSize"
+      />
+      <v-select
+        v-if="SIDES[feature.kind].length > 1"
+        label="Outside or inside"
+        :items="[
+          { value: 'external', title: 'Outside' },
+          { value: 'internal', title: 'Inside' },
+        ]"
+        :model-value="feature.side"
+        @update:model-value="setSide"
+      />
+      <v-select
+        v-if="feature.kind === 'taper'"
+        label="Large end toward"
+        :items="ENDS"
+        :model-value="feature.largeEnd"
+        @update:model-value="(end: string) => change((f) => (f['largeEnd'] = end))"
+      />
+      <v-select
+        v-if="feature.side === 'internal'"
+        label="Sunk from the face at"
+        :items="ENDS"
+        :model-value="feature.from ?? 'tailstock'"
+        @update:model-value="(end: string) => change((f) => (f['from'] = end))"
+      />
+      <v-text-field
+        v-if="feature.kind === 'thread'"
+        label="Designation"
+        :model-value="feature.designation"
+        autocomplete="off"
+        @update:model-value="(text: string) => change((f) => (f['designation'] = text))"
+      />
+      <QuantityField
+        v-for="field in fields"
+        :key="field.key"
+        :label="field.label"
+        :dimension="field.dimension"
+        :model-value="value(field.key)"
+        :draft-key="`${job.id}.${feature.id}.${field.key}`"
+        :error="atField(field.key)"
+        @update:model-value="(next) => setField(field.key, next)"
+      />
     </div>
     <template v-if="feature.kind === 'profile'">
       <div v-for="(point, index) in feature.points" :key="index" class="point">
-        <QuantityField label="Along" dimension="length" :model-value="point.z" :draft-key="`${job.id}.${feature.id}.${index}.z`" :error="atField(`points.${index}.z`)" @update:model-value="(next) => setPoint(index, 'z', next)" />
-        <QuantityField label="Diameter there" dimension="length" :model-value="point.diameter" :draft-key="`${job.id}.${feature.id}.${index}.d`" :error="atField(`points.${index}.diameter`)" @update:model-value="(next) => setPoint(index, 'diameter', next)" />
-        <v-btn :icon="mdiDeleteOutline" variant="text" :aria-label="`Take point ${index + 1} out`" @click="removePoint(index)" />
+        <QuantityField
+          label="Along"
+          dimension="length"
+          :model-value="point.z"
+          :draft-key="`${job.id}.${feature.id}.${index}.z`"
+          :error="atField(`points.${index}.z`)"
+          @update:model-value="(next) => setPoint(index, 'z', next)"
+        />
+        <QuantityField
+          label="Diameter there"
+          dimension="length"
+          :model-value="point.diameter"
+          :draft-key="`${job.id}.${feature.id}.${index}.d`"
+          :error="atField(`points.${index}.diameter`)"
+          @update:model-value="(next) => setPoint(index, 'diameter', next)"
+        />
+        <v-btn
+          :icon="mdiDeleteOutline"
+          variant="text"
+          :aria-label="`Take point ${index + 1} out`"
+          @click="removePoint(index)"
+        />
       </div>
       <v-btn :prepend-icon="mdiPlus" @click="addPoint">Add a point</v-btn>
     </template>
@@ -111,10 +205,33 @@ const ENDS = [{ value: 'headstock', title: 'Headstock' }, { value: 'tailstock', 
 </template>
 
 <style scoped>
-.editor { padding: 16px; display: grid; gap: 12px; }
-.grid { display: grid; grid-template-columns: repeat(2, minmax(0, 1fr)); gap: 14px 12px; align-items: start; }
-.wide { grid-column: 1 / -1; }
-.point { display: grid; grid-template-columns: 1fr 1fr auto; gap: 10px; align-items: start; }
-.unplaced { color: var(--brass); font-weight: 600; }
-@media (max-width: 420px) { .grid { grid-template-columns: minmax(0, 1fr); } }
+.editor {
+  padding: 16px;
+  display: grid;
+  gap: 12px;
+}
+.grid {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 14px 12px;
+  align-items: start;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+.point {
+  display: grid;
+  grid-template-columns: 1fr 1fr auto;
+  gap: 10px;
+  align-items: start;
+}
+.unplaced {
+  color: var(--brass);
+  font-weight: 600;
+}
+@media (max-width: 420px) {
+  .grid {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 </style>

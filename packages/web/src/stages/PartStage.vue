@@ -21,7 +21,13 @@ const screen = useScreen();
 const model = useJobModel();
 const preferences = usePreferences();
 const features = computed(() => job.document?.features ?? []);
-const selected = computed(() => features.value.find((f) => f.id === screen.selectedFeature) ?? features.value.find((f) => f.kind === 'taper') ?? features.value[0] ?? null);
+const selected = computed(
+  () =>
+    features.value.find((f) => f.id === screen.selectedFeature) ??
+    features.value.find((f) => f.kind === 'taper') ??
+    features.value[0] ??
+    null,
+);
 const KINDS = Object.entries(FEATURE_NAMES).map(([value, title]) => ({ value: value as FeatureKind, title }));
 
 useStageScreen({});
@@ -60,7 +66,10 @@ function size(id: string): string {
   if (!section || section.ghost) return 'figures missing';
   const radii = section.points.map((p) => p.r);
   const [least, most] = [Math.min(...radii), Math.max(...radii)];
-  const across = most - least < 1e-9 || least === 0 ? drawn(2 * most, preferences.units) : `${drawn(2 * most, preferences.units)} – ${drawn(2 * least, preferences.units)}`;
+  const across =
+    most - least < 1e-9 || least === 0
+      ? drawn(2 * most, preferences.units)
+      : `${drawn(2 * most, preferences.units)} – ${drawn(2 * least, preferences.units)}`;
   return `⌀${across} × ${drawn(section.z1 - section.z0, preferences.units)}`;
 }
 </script>
@@ -69,20 +78,49 @@ function size(id: string): string {
   <div class="part">
     <section class="list" aria-label="Features along the axis">
       <ol>
-        <li v-for="(feature, index) in features" :key="feature.id" :class="{ picked: feature.id === selected?.id, inner: feature.side === 'internal' }">
+        <li
+          v-for="(feature, index) in features"
+          :key="feature.id"
+          :class="{ picked: feature.id === selected?.id, inner: feature.side === 'internal' }"
+        >
           <button class="plain row" :aria-pressed="feature.id === selected?.id" @click="pick(feature.id)">
             <span class="name">{{ feature.name }}</span>
-            <span class="what quiet">{{ feature.side === 'internal' ? 'inside, ' : '' }}{{ FEATURE_NAMES[feature.kind].toLowerCase() }}</span>
-            <span class="fig size" :class="{ lacking: model.layout.value.problems.has(feature.id) }">{{ size(feature.id) }}</span>
+            <span class="what quiet"
+              >{{ feature.side === 'internal' ? 'inside, ' : ''
+              }}{{ FEATURE_NAMES[feature.kind].toLowerCase() }}</span
+            >
+            <span class="fig size" :class="{ lacking: model.layout.value.problems.has(feature.id) }">{{
+              size(feature.id)
+            }}</span>
           </button>
           <template v-if="feature.id === selected?.id">
-            <v-btn :icon="mdiArrowUp" variant="text" :aria-label="`${feature.name} nearer the headstock`" :disabled="index === 0" @click="move(index, -1)" />
-            <v-btn :icon="mdiArrowDown" variant="text" :aria-label="`${feature.name} nearer the tailstock`" :disabled="index === features.length - 1" @click="move(index, 1)" />
-            <v-btn :icon="mdiDeleteOutline" variant="text" :aria-label="`Take ${feature.name} out`" @click="remove(index)" />
+            <v-btn
+              :icon="mdiArrowUp"
+              variant="text"
+              :aria-label="`${feature.name} nearer the headstock`"
+              :disabled="index === 0"
+              @click="move(index, -1)"
+            />
+            <v-btn
+              :icon="mdiArrowDown"
+              variant="text"
+              :aria-label="`${feature.name} nearer the tailstock`"
+              :disabled="index === features.length - 1"
+              @click="move(index, 1)"
+            />
+            <v-btn
+              :icon="mdiDeleteOutline"
+              variant="text"
+              :aria-label="`Take ${feature.name} out`"
+              @click="remove(index)"
+            />
           </template>
         </li>
       </ol>
-      <p v-if="features.length === 0" class="quiet start">Build the part from the headstock end: a cylinder, then what follows it. A Morse shank needs only its size.</p>
+      <p v-if="features.length === 0" class="quiet start">
+        Build the part from the headstock end: a cylinder, then what follows it. A Morse shank needs only its
+        size.
+      </p>
       <v-menu>
         <template #activator="{ props: activator }">
           <v-btn v-bind="activator" :prepend-icon="mdiPlus" class="add">Add a feature</v-btn>
@@ -92,7 +130,13 @@ function size(id: string): string {
         </v-list>
       </v-menu>
     </section>
-    <FeatureEditor v-if="selected" :key="selected.id" :feature="selected" :problem="model.layout.value.problems.get(selected.id) ?? null" class="editor" />
+    <FeatureEditor
+      v-if="selected"
+      :key="selected.id"
+      :feature="selected"
+      :problem="model.layout.value.problems.get(selected.id) ?? null"
+      class="editor"
+    />
     <aside class="side">
       <TaperFigures v-if="model.taper.value" :taper="model.taper.value" />
       <JobSheet />
@@ -101,22 +145,98 @@ function size(id: string): string {
 </template>
 
 <style scoped>
-.part { display: grid; grid-template-columns: minmax(290px, 1fr) minmax(320px, 1.25fr) minmax(280px, 0.95fr); gap: 18px; padding: 16px 18px 28px; align-items: start; }
-ol { list-style: none; margin: 0 0 12px; padding: 0; border: 1px solid var(--rule); border-radius: 10px; overflow: hidden; background: var(--sheet); }
-ol:empty { display: none; }
-ol li { display: flex; align-items: center; border-left: 5px solid transparent; }
-ol li + li { border-top: 1px solid var(--rule); }
-.inner .row { padding-left: 26px; }
-.picked { background: var(--blue-wash); border-left-color: var(--blue); }
-.row { flex: 1; min-height: 52px; padding: 6px 12px !important; display: grid; grid-template-columns: 1fr auto; align-items: center; gap: 0 10px; min-width: 0; }
-.name { font-weight: 600; }
-.what { grid-row: 2; font-size: 14px; }
-.size { grid-row: 1 / span 2; grid-column: 2; font-size: 14px; color: var(--ink-2); }
-.picked .size { display: none; }
-.lacking { color: var(--brass); font-weight: 600; }
-.start { margin-bottom: 14px; max-width: 36ch; }
-.side { display: grid; gap: 16px; }
-.list :deep(.v-btn--icon) { min-width: 44px; border-radius: 6px !important; }
-@media (max-width: 1180px) { .part { grid-template-columns: minmax(260px, 1fr) minmax(300px, 1.3fr); } .side { grid-column: 1 / -1; grid-template-columns: repeat(auto-fit, minmax(280px, 1fr)); } }
-@media (max-width: 680px) { .part { grid-template-columns: minmax(0, 1fr); padding: 12px; } .side { grid-template-columns: minmax(0, 1fr); } }
+.part {
+  display: grid;
+  grid-template-columns: minmax(290px, 1fr) minmax(320px, 1.25fr) minmax(280px, 0.95fr);
+  gap: 18px;
+  padding: 16px 18px 28px;
+  align-items: start;
+}
+ol {
+  list-style: none;
+  margin: 0 0 12px;
+  padding: 0;
+  border: 1px solid var(--rule);
+  border-radius: 10px;
+  overflow: hidden;
+  background: var(--sheet);
+}
+ol:empty {
+  display: none;
+}
+ol li {
+  display: flex;
+  align-items: center;
+  border-left: 5px solid transparent;
+}
+ol li + li {
+  border-top: 1px solid var(--rule);
+}
+.inner .row {
+  padding-left: 26px;
+}
+.picked {
+  background: var(--blue-wash);
+  border-left-color: var(--blue);
+}
+.row {
+  flex: 1;
+  min-height: 52px;
+  padding: 6px 12px !important;
+  display: grid;
+  grid-template-columns: 1fr auto;
+  align-items: center;
+  gap: 0 10px;
+  min-width: 0;
+}
+.name {
+  font-weight: 600;
+}
+.what {
+  grid-row: 2;
+  font-size: 14px;
+}
+.size {
+  grid-row: 1 / span 2;
+  grid-column: 2;
+  font-size: 14px;
+  color: var(--ink-2);
+}
+.picked .size {
+  display: none;
+}
+.lacking {
+  color: var(--brass);
+  font-weight: 600;
+}
+.start {
+  margin-bottom: 14px;
+  max-width: 36ch;
+}
+.side {
+  display: grid;
+  gap: 16px;
+}
+.list :deep(.v-btn--icon) {
+  min-width: 44px;
+  border-radius: 6px !important;
+}
+@media (max-width: 1180px) {
+  .part {
+    grid-template-columns: minmax(260px, 1fr) minmax(300px, 1.3fr);
+  }
+  .side {
+    grid-column: 1 / -1;
+    grid-template-columns: repeat(auto-fit, minmax(280px, 1fr));
+  }
+}
+@media (max-width: 680px) {
+  .part {
+    grid-template-columns: minmax(0, 1fr);
+    padding: 12px;
+  }
+  .side {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 </style>

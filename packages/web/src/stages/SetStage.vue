@@ -38,7 +38,14 @@ function barRequest(): BarRequest | null {
   const common = { dimension: 'length' as const, defaultUnit: defaultUnit.value };
   const decide = { ...common, noInput: true as const };
   if (desk.carried.value !== null) {
-    return { ...decide, key: `${job.id}.carried`, label: 'Setting carried over', hint: 'Nothing to set for this piece.', keep: () => undefined, empty: { label: 'On to Cut', run: toCut } };
+    return {
+      ...decide,
+      key: `${job.id}.carried`,
+      label: 'Setting carried over',
+      hint: 'Nothing to set for this piece.',
+      keep: () => undefined,
+      empty: { label: 'On to Cut', run: toCut },
+    };
   }
   const sweep = step.sweep;
   if (sweep && station.value && !(isDone.value && !desk.aimed.value)) {
@@ -46,32 +53,72 @@ function barRequest(): BarRequest | null {
     const where = sweep.onPart ? `Reading ${place.value} ${shortLength(at)}` : 'Reading on the barrel';
     const key = `${job.id}.${job.piece}.${model.way.value}.${step.id}.${at}`;
     const examples = preferences.units === 'mm' ? '.0745in or 74 1/2 thou' : '1.893 mm or 74 1/2 thou';
-    return { ...common, key, label: where, hint: `Type it any way: ${examples}`, judge: (seen) => judge(seen, expected), keep: ({ value }, text) => desk.keepReading(value, text) };
+    return {
+      ...common,
+      key,
+      label: where,
+      hint: `Type it any way: ${examples}`,
+      judge: (seen) => judge(seen, expected),
+      keep: ({ value }, text) => desk.keepReading(value, text),
+    };
   }
   if (isSweep.value && !isDone.value) {
     const keepIt = settled.value ? { label: 'Keep this setting', run: desk.keepSetting } : undefined;
-    const nudge = desk.verdict.value?.nudge ? { label: 'Nudged, read again', run: desk.keepNudge } : undefined;
+    const nudge = desk.verdict.value?.nudge
+      ? { label: 'Nudged, read again', run: desk.keepNudge }
+      : undefined;
     const again = nudge ?? keepIt;
-    const hint = settled.value ? 'In band from end to end.' : nudge ? 'Nudge it, then read every station again.' : 'Pick a station in the table to read it again.';
-    return { ...decide, key: `${job.id}.decide`, label: 'All stations read', hint, keep: () => undefined, ...(again ? { empty: again } : {}) };
+    const hint = settled.value
+      ? 'In band from end to end.'
+      : nudge
+        ? 'Nudge it, then read every station again.'
+        : 'Pick a station in the table to read it again.';
+    return {
+      ...decide,
+      key: `${job.id}.decide`,
+      label: 'All stations read',
+      hint,
+      keep: () => undefined,
+      ...(again ? { empty: again } : {}),
+    };
   }
   if (isDone.value) {
     const last = desk.index.value >= model.steps.value.length - 1 || desk.allDone.value;
-    return { ...decide, key: `${job.id}.done`, label: 'This card is done', hint: '', keep: () => undefined, empty: last ? { label: 'On to Cut', run: toCut } : { label: 'Next card', run: () => void desk.index.value++ } };
+    return {
+      ...decide,
+      key: `${job.id}.done`,
+      label: 'This card is done',
+      hint: '',
+      keep: () => undefined,
+      empty: last
+        ? { label: 'On to Cut', run: toCut }
+        : { label: 'Next card', run: () => void desk.index.value++ },
+    };
   }
-  const nudge = sweep && desk.verdict.value?.nudge ? { label: 'Nudged, read again', run: desk.keepNudge } : null;
-  return { ...decide, key: `${job.id}.${step.id}.tick`, label: sweep ? 'Read' : 'Set it, then', hint: '', keep: () => undefined, empty: nudge ?? { label: 'Done', run: desk.keepStep } };
+  const nudge =
+    sweep && desk.verdict.value?.nudge ? { label: 'Nudged, read again', run: desk.keepNudge } : null;
+  return {
+    ...decide,
+    key: `${job.id}.${step.id}.tick`,
+    label: sweep ? 'Read' : 'Set it, then',
+    hint: '',
+    keep: () => undefined,
+    empty: nudge ?? { label: 'Done', run: desk.keepStep },
+  };
 }
 
 const toCut = (): void => void router.push(`/job/${job.id}/cut`);
-const shortLength = (at: number): string => `${drawn(at, preferences.units)} ${preferences.units === 'mm' ? 'mm' : 'in'}`;
+const shortLength = (at: number): string =>
+  `${drawn(at, preferences.units)} ${preferences.units === 'mm' ? 'mm' : 'in'}`;
 
 function judge(seen: number, expected: number): ReturnType<NonNullable<BarRequest['judge']>> {
   if (!station.value) return null;
   const off = seen - expected;
   const good = withinBand(seen, station.value, resolution.value);
   const amount: Figure = length(Math.abs(off), resolution.value);
-  const phrase: Phrase = good ? ['in band, ', amount, off >= 0 ? ' over' : ' under'] : [amount, off > 0 ? ' over' : ' under'];
+  const phrase: Phrase = good
+    ? ['in band, ', amount, off >= 0 ? ' over' : ' under']
+    : [amount, off > 0 ? ' over' : ' under'];
   return { phrase, tone: good ? 'good' : 'warn' };
 }
 
@@ -79,11 +126,17 @@ function across(): Across | null {
   const step = desk.step.value;
   if (!step) return null;
   const nudge = desk.verdict.value?.nudge;
-  if (nudge && !station.value) return { step: ['Nudge ', nudge.direction], label: '', figure: nudge.amount, after: nudge.place };
+  if (nudge && !station.value)
+    return { step: ['Nudge ', nudge.direction], label: '', figure: nudge.amount, after: nudge.place };
   if (station.value && step.sweep) {
     const { low, high, expected, at } = station.value;
     const r = resolution.value;
-    return { step: [step.sweep.label, ' at ', length(at, 0.1)], label: 'should read', figure: length(expected, r), band: [length(low, r, { bare: true }), ' to ', length(high, r)] };
+    return {
+      step: [step.sweep.label, ' at ', length(at, 0.1)],
+      label: 'should read',
+      figure: length(expected, r),
+      band: [length(low, r, { bare: true }), ' to ', length(high, r)],
+    };
   }
   const first = step.figures[0];
   return first ? { step: step.title, label: first.label, figure: first.figure, after: first.after } : null;
@@ -97,11 +150,17 @@ function marks(): StripMarks {
   const read = new Set(desk.tries.value.at(-1)?.readings.map((r) => r.body.at) ?? []);
   const shrink = sweep.travelAlong === 'slide' ? Math.cos(taper.task.halfAngle) : 1;
   const fromRight = taper.feature.side === 'internal' || taper.feature.largeEnd === 'headstock';
-  const at = (travel: number): number => (fromRight ? taper.z1 - travel * shrink : taper.z0 + travel * shrink);
+  const at = (travel: number): number =>
+    fromRight ? taper.z1 - travel * shrink : taper.z0 + travel * shrink;
   const shown = sweep.stations.map((s) => ({
     z: at(s.at),
     travel: s.at,
-    state: s.at === desk.nextStation.value?.at ? ('next' as const) : read.has(s.at) ? ('read' as const) : ('ahead' as const),
+    state:
+      s.at === desk.nextStation.value?.at
+        ? ('next' as const)
+        : read.has(s.at)
+          ? ('read' as const)
+          : ('ahead' as const),
   }));
   return { stations: [{ z: at(0), travel: 0, state: 'ahead' }, ...shown] };
 }
@@ -112,13 +171,26 @@ useStageScreen({ bar: barRequest, across, marks });
 <template>
   <div v-if="desk.step.value && model.context.value" class="set">
     <section class="main" aria-label="Setting">
-      <NoticeText v-if="stale" tone="warn" class="gapped">The setting kept before was <PhraseText :phrase="stale" />. Set and read it again.</NoticeText>
-      <NoticeText v-if="desk.carried.value !== null" tone="good" class="gapped">Carried over from piece {{ desk.carried.value }}: the {{ model.lathe.value?.name }} still stands at <FigureText :figure="angle(model.context.value.task.halfAngle)" />. A first cut and a try will show whether it moved.</NoticeText>
+      <NoticeText v-if="stale" tone="warn" class="gapped"
+        >The setting kept before was <PhraseText :phrase="stale" />. Set and read it again.</NoticeText
+      >
+      <NoticeText v-if="desk.carried.value !== null" tone="good" class="gapped"
+        >Carried over from piece {{ desk.carried.value }}: the {{ model.lathe.value?.name }} still stands at
+        <FigureText :figure="angle(model.context.value.task.halfAngle)" />. A first cut and a try will show
+        whether it moved.</NoticeText
+      >
       <SettingCard :desk="desk" :resolution="resolution" />
       <p class="then">
         <strong>Then</strong>
-        <button v-for="(step, index) in model.steps.value" :key="step.id" class="plain" :aria-current="index === desk.index.value ? 'step' : undefined" @click="desk.index.value = index">
-          <span aria-hidden="true">{{ desk.done.value[index] ? '✓' : index + 1 }}</span> {{ step.short }}<span v-if="desk.done.value[index]" class="visually-hidden"> (done)</span>
+        <button
+          v-for="(step, index) in model.steps.value"
+          :key="step.id"
+          class="plain"
+          :aria-current="index === desk.index.value ? 'step' : undefined"
+          @click="desk.index.value = index"
+        >
+          <span aria-hidden="true">{{ desk.done.value[index] ? '✓' : index + 1 }}</span> {{ step.short
+          }}<span v-if="desk.done.value[index]" class="visually-hidden"> (done)</span>
         </button>
       </p>
     </section>
@@ -126,8 +198,12 @@ useStageScreen({ bar: barRequest, across, marks });
       <template v-if="desk.verdict.value?.nudge">
         <h2 class="label">Next nudge</h2>
         <div class="nudge sheet">
-          <p><strong class="amount"><FigureText :figure="desk.verdict.value.nudge.amount" large /></strong></p>
-          <p class="where">{{ desk.verdict.value.nudge.place }}, <strong>{{ desk.verdict.value.nudge.direction }}</strong></p>
+          <p>
+            <strong class="amount"><FigureText :figure="desk.verdict.value.nudge.amount" large /></strong>
+          </p>
+          <p class="where">
+            {{ desk.verdict.value.nudge.place }}, <strong>{{ desk.verdict.value.nudge.direction }}</strong>
+          </p>
           <p class="quiet"><PhraseText :phrase="desk.verdict.value.nudge.because" /></p>
           <v-btn class="go" @click="desk.keepNudge">Nudged, read again</v-btn>
         </div>
@@ -136,39 +212,114 @@ useStageScreen({ bar: barRequest, across, marks });
         <p><strong>In band from end to end.</strong></p>
         <v-btn class="go" @click="desk.keepSetting">Keep this setting</v-btn>
       </div>
-      <NoticeText v-if="desk.verdict.value?.remark" :tone="settled ? 'good' : 'warn'"><PhraseText :phrase="desk.verdict.value.remark" /></NoticeText>
+      <NoticeText v-if="desk.verdict.value?.remark" :tone="settled ? 'good' : 'warn'"
+        ><PhraseText :phrase="desk.verdict.value.remark"
+      /></NoticeText>
       <template v-if="desk.step.value.working.length">
         <h2 class="label">How it is worked</h2>
         <HowWorked :lines="[...(desk.verdict.value?.nudge?.working ?? []), ...desk.step.value.working]" />
       </template>
-      <NoticeText v-if="desk.step.value.caution" tone="bad">{{ desk.step.value.caution }} The machine’s manual and the shop’s rules come first.</NoticeText>
+      <NoticeText v-if="desk.step.value.caution" tone="bad"
+        >{{ desk.step.value.caution }} The machine’s manual and the shop’s rules come first.</NoticeText
+      >
     </aside>
   </div>
   <section v-else-if="model.taper.value && !model.way.value" class="none">
     <h2>No way chosen yet</h2>
     <v-btn :to="`/job/${job.id}/way`" class="go">Choose the way</v-btn>
   </section>
-  <section v-else-if="model.taper.value" class="none"><h2>The {{ model.lathe.value?.name }} cannot be set this way</h2><v-btn :to="`/job/${job.id}/way`">Choose another way</v-btn></section>
+  <section v-else-if="model.taper.value" class="none">
+    <h2>The {{ model.lathe.value?.name }} cannot be set this way</h2>
+    <v-btn :to="`/job/${job.id}/way`">Choose another way</v-btn>
+  </section>
   <NoTaper v-else-if="!model.taperError.value" />
 </template>
 
 <style scoped>
-.set { display: grid; grid-template-columns: minmax(0, 1fr) 372px; min-height: 100%; }
-.main { padding: 12px 18px 12px; }
-.gapped { margin-bottom: 12px; }
-.then { margin-top: 2px; display: flex; flex-wrap: wrap; gap: 0 18px; align-items: center; font-size: 15px; color: var(--ink-2); }
-.then strong { color: var(--ink); }
-.then button { min-height: 44px; }
-.then [aria-current] { color: var(--blue); font-weight: 650; }
-.side { background: var(--paper-2); border-left: 1px solid var(--rule); padding: 14px 18px 20px; display: grid; gap: 10px; align-content: start; }
-.side h2 { font-weight: 600; }
-.nudge { padding: 12px 16px; border: 1.5px solid var(--brass-edge); display: grid; gap: 4px; }
-.nudge.good { border-color: var(--green); gap: 10px; }
-.amount { font-size: 38px; line-height: 1.1; }
-.where { font-size: 16.5px; }
-.nudge .v-btn { margin-top: 6px; }
-.none { padding: 28px 24px; display: grid; gap: 14px; justify-items: start; }
-@media (max-width: 1060px) { .set { grid-template-columns: minmax(0, 1fr) 320px; } }
-@media (max-width: 860px) { .set { grid-template-columns: minmax(0, 1fr); } .side { border-left: 0; border-top: 1px solid var(--rule); } }
-@media (max-width: 560px) { .main { padding: 12px 10px; } }
+.set {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 372px;
+  min-height: 100%;
+}
+.main {
+  padding: 12px 18px 12px;
+}
+.gapped {
+  margin-bottom: 12px;
+}
+.then {
+  margin-top: 2px;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 18px;
+  align-items: center;
+  font-size: 15px;
+  color: var(--ink-2);
+}
+.then strong {
+  color: var(--ink);
+}
+.then button {
+  min-height: 44px;
+}
+.then [aria-current] {
+  color: var(--blue);
+  font-weight: 650;
+}
+.side {
+  background: var(--paper-2);
+  border-left: 1px solid var(--rule);
+  padding: 14px 18px 20px;
+  display: grid;
+  gap: 10px;
+  align-content: start;
+}
+.side h2 {
+  font-weight: 600;
+}
+.nudge {
+  padding: 12px 16px;
+  border: 1.5px solid var(--brass-edge);
+  display: grid;
+  gap: 4px;
+}
+.nudge.good {
+  border-color: var(--green);
+  gap: 10px;
+}
+.amount {
+  font-size: 38px;
+  line-height: 1.1;
+}
+.where {
+  font-size: 16.5px;
+}
+.nudge .v-btn {
+  margin-top: 6px;
+}
+.none {
+  padding: 28px 24px;
+  display: grid;
+  gap: 14px;
+  justify-items: start;
+}
+@media (max-width: 1060px) {
+  .set {
+    grid-template-columns: minmax(0, 1fr) 320px;
+  }
+}
+@media (max-width: 860px) {
+  .set {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .side {
+    border-left: 0;
+    border-top: 1px solid var(--rule);
+  }
+}
+@media (max-width: 560px) {
+  .main {
+    padding: 12px 10px;
+  }
+}
 </style>

@@ -35,9 +35,29 @@ const includedAngle = computed(() => angle(2 * props.taper.solved.halfAngle, DEG
 </template>
 
 <style scoped>
-.figures { padding: 14px 16px; }
-.big { font-size: 34px; font-weight: 650; line-height: 1.15; }
-.included { font-size: 14.5px; margin-bottom: 8px; }
-dl { display: grid; grid-template-columns: 1fr auto; gap: 6px 12px; margin: 0; border-top: 1px solid var(--rule); padding-top: 10px; font-size: 15px; }
-dd { margin: 0; text-align: right; }
+.figures {
+  padding: 14px 16px;
+}
+.big {
+  font-size: 34px;
+  font-weight: 650;
+  line-height: 1.15;
+}
+.included {
+  font-size: 14.5px;
+  margin-bottom: 8px;
+}
+dl {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 6px 12px;
+  margin: 0;
+  border-top: 1px solid var(--rule);
+  padding-top: 10px;
+  font-size: 15px;
+}
+dd {
+  margin: 0;
+  text-align: right;
+}
 </style>

@@ -36,12 +36,32 @@ useStageScreen({
     const can = choice.value?.recommended;
     if (!can) return null;
     if (chosen.value && !stale.value) {
-      return { key: 'way', label: 'The way is chosen', noInput: true, dimension: 'length', defaultUnit: 'mm', hint: 'Another can be chosen above at any time.', keep: () => undefined, empty: { label: 'On to Set', run: () => void router.push(`/job/${job.id}/set`) } };
+      return {
+        key: 'way',
+        label: 'The way is chosen',
+        noInput: true,
+        dimension: 'length',
+        defaultUnit: 'mm',
+        hint: 'Another can be chosen above at any time.',
+        keep: () => undefined,
+        empty: { label: 'On to Set', run: () => void router.push(`/job/${job.id}/set`) },
+      };
     }
-    return { key: 'way', label: 'Take the recommended way', noInput: true, dimension: 'length', defaultUnit: 'mm', hint: 'Or choose another above.', keep: () => undefined, empty: { label: 'Choose it', run: () => choose(can) } };
+    return {
+      key: 'way',
+      label: 'Take the recommended way',
+      noInput: true,
+      dimension: 'length',
+      defaultUnit: 'mm',
+      hint: 'Or choose another above.',
+      keep: () => undefined,
+      empty: { label: 'Choose it', run: () => choose(can) },
+    };
   },
   across: () => {
-    const found = choice.value?.assessments.find((a: WayAssessment) => a.id === (chosen.value ?? choice.value?.recommended));
+    const found = choice.value?.assessments.find(
+      (a: WayAssessment) => a.id === (chosen.value ?? choice.value?.recommended),
+    );
     return found ? { step: [found.title], label: found.settingLabel, figure: found.setting } : null;
   },
 });
@@ -50,19 +70,48 @@ useStageScreen({
 <template>
   <div v-if="choice && model.taper.value" class="ways">
     <NoticeText :tone="choice.recommended ? 'good' : 'bad'" class="reason">
-      <strong v-if="choice.recommended">{{ choice.assessments.find((a) => a.id === choice?.recommended)?.title }}: </strong><PhraseText :phrase="choice.reason" />
+      <strong v-if="choice.recommended"
+        >{{ choice.assessments.find((a) => a.id === choice?.recommended)?.title }}: </strong
+      ><PhraseText :phrase="choice.reason" />
     </NoticeText>
-    <NoticeText v-if="stale" tone="warn">Choose again: <PhraseText :phrase="stale" />, and it is <FigureText :figure="angle(model.taper.value.task.halfAngle)" /> on the {{ model.lathe.value?.name }} now.</NoticeText>
+    <NoticeText v-if="stale" tone="warn"
+      >Choose again: <PhraseText :phrase="stale" />, and it is
+      <FigureText :figure="angle(model.taper.value.task.halfAngle)" /> on the
+      {{ model.lathe.value?.name }} now.</NoticeText
+    >
     <div class="three">
-      <WayCard v-for="way in choice.assessments" :key="way.id" :way="way" :recommended="way.id === choice.recommended" :chosen="way.id === chosen" :allowed="model.taper.value.task.tolerance.overLength" @choose="choose(way.id)" />
+      <WayCard
+        v-for="way in choice.assessments"
+        :key="way.id"
+        :way="way"
+        :recommended="way.id === choice.recommended"
+        :chosen="way.id === chosen"
+        :allowed="model.taper.value.task.tolerance.overLength"
+        @choose="choose(way.id)"
+      />
     </div>
   </div>
   <NoTaper v-else-if="!model.taperError.value" />
 </template>
 
 <style scoped>
-.ways { padding: 16px 18px 28px; display: grid; gap: 14px; }
-.reason { font-size: 16.5px; }
-.three { display: grid; grid-template-columns: repeat(auto-fit, minmax(min(300px, 100%), 1fr)); gap: 16px; align-items: stretch; }
-@media (max-width: 680px) { .ways { padding: 12px; } }
+.ways {
+  padding: 16px 18px 28px;
+  display: grid;
+  gap: 14px;
+}
+.reason {
+  font-size: 16.5px;
+}
+.three {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(270px, 100%), 1fr));
+  gap: 16px;
+  align-items: stretch;
+}
+@media (max-width: 680px) {
+  .ways {
+    padding: 12px;
+  }
+}
 </style>

@@ -1,7 +1,13 @@
 import { angle, length, type KeptRecord, type Phrase } from '@anello/core';
 
 const WAYS = { compound: 'compound', attachment: 'bar', tailstock: 'tailstock' } as const;
-const CONTACTS = { large: 'at the large end', small: 'at the small end', middle: 'in the middle', ends: 'at both ends', full: 'all along' } as const;
+const CONTACTS = {
+  large: 'at the large end',
+  small: 'at the small end',
+  middle: 'in the middle',
+  ends: 'at both ends',
+  full: 'all along',
+} as const;
 const SEEN = 0.001;
 
 /** A kept row in a sentence, its figures left as figures. */
@@ -10,23 +16,69 @@ export function describeRecord({ body, piece }: KeptRecord): Phrase {
     case 'step':
       return ['Card done: ', body.step, ' (', WAYS[body.way], ')'];
     case 'reading':
-      return [body.step === 'offset' ? 'Barrel read ' : 'Read ', length(body.seen, SEEN), ...(body.step === 'offset' ? [] : [' at ', length(body.at, 0.1)]), ', should be ', length(body.expected, SEEN)];
+      return [
+        body.step === 'offset' ? 'Barrel read ' : 'Read ',
+        length(body.seen, SEEN),
+        ...(body.step === 'offset' ? [] : [' at ', length(body.at, 0.1)]),
+        ', should be ',
+        length(body.expected, SEEN),
+      ];
     case 'nudge':
-      return ['Nudged ', length(body.amount, SEEN), ' ', body.direction, ': from ', angle(body.fromHalfAngle), ' toward ', angle(body.toHalfAngle)];
+      return [
+        'Nudged ',
+        length(body.amount, SEEN),
+        ' ',
+        body.direction,
+        ': from ',
+        angle(body.fromHalfAngle),
+        ' toward ',
+        angle(body.toHalfAngle),
+      ];
     case 'setting-kept':
       return ['Setting kept: ', WAYS[body.way], ' at ', angle(body.halfAngle)];
     case 'pass':
-      return ['Cut to ', length(body.dialTo, SEEN), ' on the dial, ', length(body.depth, SEEN), ' on radius', ...(body.planned !== null && Math.abs(body.planned - body.dialTo) > 1e-9 ? [', planned ', length(body.planned, SEEN)] : [])];
+      return [
+        'Cut to ',
+        length(body.dialTo, SEEN),
+        ' on the dial, ',
+        length(body.depth, SEEN),
+        ' on radius',
+        ...(body.planned !== null && Math.abs(body.planned - body.dialTo) > 1e-9
+          ? [', planned ', length(body.planned, SEEN)]
+          : []),
+      ];
     case 'measured':
-      return ['Measured ', length(body.diameter, SEEN), ...(body.expected === null ? [] : [', expected ', length(body.expected, SEEN)])];
+      return [
+        'Measured ',
+        length(body.diameter, SEEN),
+        ...(body.expected === null ? [] : [', expected ', length(body.expected, SEEN)]),
+      ];
     case 'stand-off':
-      return ['Stood off ', length(body.seen, 0.01), ': ', length(body.diameterLeft, SEEN), ' left on diameter'];
+      return [
+        'Stood off ',
+        length(body.seen, 0.01),
+        ': ',
+        length(body.diameterLeft, SEEN),
+        ' left on diameter',
+      ];
     case 'contact':
-      return ['Touched ', CONTACTS[body.contact], ...(body.swing === null ? [] : [', swung ', length(body.swing, SEEN), ' over ', length(body.distance ?? 0, 0.1)])];
+      return [
+        'Touched ',
+        CONTACTS[body.contact],
+        ...(body.swing === null
+          ? []
+          : [', swung ', length(body.swing, SEEN), ' over ', length(body.distance ?? 0, 0.1)]),
+      ];
     case 'verdict':
-      return [`${body.verdict.charAt(0).toUpperCase()}${body.verdict.slice(1)}`, ...(body.cause ? [': ', body.cause] : [])];
+      return [
+        `${body.verdict.charAt(0).toUpperCase()}${body.verdict.slice(1)}`,
+        ...(body.cause ? [': ', body.cause] : []),
+      ];
     case 'piece':
-      return [`Piece ${piece} started`, ...(body.carriedFrom ? [`, settings carried over from piece ${body.carriedFrom}`] : [])];
+      return [
+        `Piece ${piece} started`,
+        ...(body.carriedFrom ? [`, settings carried over from piece ${body.carriedFrom}`] : []),
+      ];
     case 'note':
       return [body.text];
     case 'withdrawn':

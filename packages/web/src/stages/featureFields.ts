@@ -13,10 +13,26 @@ const LENGTH: FieldSpec = { key: 'length', label: 'Length', dimension: 'length' 
 /** The figures each kind of feature is described by, in the order a drawing gives them. */
 export const FEATURE_FIELDS: Readonly<Record<FeatureKind, readonly FieldSpec[]>> = {
   cylinder: [DIAMETER, LENGTH],
-  groove: [{ ...DIAMETER, label: 'Diameter at the bottom' }, { ...LENGTH, label: 'Width' }],
-  bore: [DIAMETER, { ...LENGTH, label: 'Depth' }, { key: 'pointAngle', label: 'Drill point, included', dimension: 'angle' }],
-  thread: [{ ...DIAMETER, label: 'Nominal diameter' }, { key: 'pitch', label: 'Pitch', dimension: 'length' }, LENGTH],
-  eccentric: [DIAMETER, LENGTH, { key: 'throw', label: 'Throw', dimension: 'length' }, { key: 'phase', label: 'High side at', dimension: 'angle' }],
+  groove: [
+    { ...DIAMETER, label: 'Diameter at the bottom' },
+    { ...LENGTH, label: 'Width' },
+  ],
+  bore: [
+    DIAMETER,
+    { ...LENGTH, label: 'Depth' },
+    { key: 'pointAngle', label: 'Drill point, included', dimension: 'angle' },
+  ],
+  thread: [
+    { ...DIAMETER, label: 'Nominal diameter' },
+    { key: 'pitch', label: 'Pitch', dimension: 'length' },
+    LENGTH,
+  ],
+  eccentric: [
+    DIAMETER,
+    LENGTH,
+    { key: 'throw', label: 'Throw', dimension: 'length' },
+    { key: 'phase', label: 'High side at', dimension: 'angle' },
+  ],
   taper: [
     { key: 'largeDiameter', label: 'Large diameter', dimension: 'length' },
     { key: 'smallDiameter', label: 'Small diameter', dimension: 'length' },

@@ -94,7 +94,10 @@ export const useJob = defineStore('job', () => {
   }
 
   async function hold(): Promise<void> {
-    if (document.value) await (await bench()).put('drafts', { jobId: id.value, version: version.value, document: plain(document.value) });
+    if (document.value)
+      await (
+        await bench()
+      ).put('drafts', { jobId: id.value, version: version.value, document: plain(document.value) });
   }
 
   const saveSoon = useDebounceFn(() => save(), SAVE_AFTER);
@@ -108,7 +111,10 @@ export const useJob = defineStore('job', () => {
     const jobId = id.value;
     const sent = plain(document.value);
     try {
-      const row = await request<JobRow>('PUT', `/api/jobs/${jobId}`, { version: version.value, document: sent });
+      const row = await request<JobRow>('PUT', `/api/jobs/${jobId}`, {
+        version: version.value,
+        document: sent,
+      });
       if (id.value === jobId) await taken(row, sent);
     } catch (error) {
       if (id.value === jobId) notTaken(error);
@@ -172,7 +178,24 @@ export const useJob = defineStore('job', () => {
   }
 
   /** Takes the last kept thing back; it stays on record as withdrawn. */
-  const withdraw = (record: KeptRecord): Promise<KeptRecord> => keep({ kind: 'withdrawn', record: record.id }, record.piece);
+  const withdraw = (record: KeptRecord): Promise<KeptRecord> =>
+    keep({ kind: 'withdrawn', record: record.id }, record.piece);
 
-  return { id, version, document, records, state, saveState, refusal, theirs, piece, open, edit, save, settle, keep, withdraw };
+  return {
+    id,
+    version,
+    document,
+    records,
+    state,
+    saveState,
+    refusal,
+    theirs,
+    piece,
+    open,
+    edit,
+    save,
+    settle,
+    keep,
+    withdraw,
+  };
 });

@@ -91,7 +91,18 @@ export const useOutbox = defineStore('outbox', () => {
     await reload();
   }
 
-  return { waiting, refused, away, count: computed(() => waiting.value.length), add, flush, reload, noticeAway, reached, dismiss };
+  return {
+    waiting,
+    refused,
+    away,
+    count: computed(() => waiting.value.length),
+    add,
+    flush,
+    reload,
+    noticeAway,
+    reached,
+    dismiss,
+  };
 });
 
 function asData(error: unknown): ErrorData {

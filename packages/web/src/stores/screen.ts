@@ -33,7 +33,11 @@ export interface Across {
 /** What the current stage draws on the strip. */
 export interface StripMarks {
   /** Places along the axis, mm from the part's headstock face, with the travel written there. */
-  readonly stations?: readonly { readonly z: number; readonly travel: number; readonly state: 'read' | 'next' | 'ahead' }[];
+  readonly stations?: readonly {
+    readonly z: number;
+    readonly travel: number;
+    readonly state: 'read' | 'next' | 'ahead';
+  }[];
   /** Diameter at the place the tool touches first, while stock is still on. */
   readonly stockOver?: number;
   readonly contact?: Contact;
@@ -43,6 +47,8 @@ export interface StripMarks {
 
 /** What the stage on the screen has asked the frame round it to show. */
 export const useScreen = defineStore('screen', () => {
+  /** The stage that is in charge of what follows. */
+  const owner = shallowRef<symbol | null>(null);
   const bar = shallowRef<BarRequest | null>(null);
   const across = shallowRef<Across | null>(null);
   const marks = shallowRef<StripMarks>({});
@@ -53,5 +59,5 @@ export const useScreen = defineStore('screen', () => {
   const focusBar = ref(0);
   /** Last slip that can be taken back, said quietly. */
   const undoable = shallowRef<{ readonly text: string; run(): void } | null>(null);
-  return { bar, across, marks, acrossOpen, keysOpen, selectedFeature, focusBar, undoable };
+  return { owner, bar, across, marks, acrossOpen, keysOpen, selectedFeature, focusBar, undoable };
 });

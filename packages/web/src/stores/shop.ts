@@ -47,7 +47,14 @@ export const useShop = defineStore('shop', () => {
 
   const byId = (id: string): MachineRow | undefined => machines.value.find((m) => m.id === id);
 
-  return { machines, loaded, load, byId, keepSetting, byName: computed(() => machines.value.map((m) => ({ value: m.id, title: m.document.name }))) };
+  return {
+    machines,
+    loaded,
+    load,
+    byId,
+    keepSetting,
+    byName: computed(() => machines.value.map((m) => ({ value: m.id, title: m.document.name }))),
+  };
 });
 
 export const latheOf = (row: MachineRow): Lathe => coreLathe(row.document);
@@ -58,5 +65,9 @@ export function stillSetOn(row: MachineRow): (SettingRow & { halfAngle: number }
 }
 
 export function asStillSet(rows: readonly (SettingRow & { halfAngle: number })[]): StillSet[] {
-  return rows.map(({ device, halfAngle, workLength }) => ({ device: device as Device, halfAngle, workLength: workLength ?? undefined }));
+  return rows.map(({ device, halfAngle, workLength }) => ({
+    device: device as Device,
+    halfAngle,
+    workLength: workLength ?? undefined,
+  }));
 }

@@ -7,8 +7,28 @@ export const vuetify = createVuetify({
   theme: {
     defaultTheme: 'light',
     themes: {
-      light: { dark: false, colors: { background: '#EFEBE1', surface: '#FAF8F2', primary: '#1D4F91', error: '#A4372A', warning: '#A8741A', success: '#2F6F4E' } },
-      dark: { dark: true, colors: { background: '#1D2528', surface: '#273135', primary: '#8DB6EA', error: '#F0958A', warning: '#E6BD6C', success: '#86CBA6' } },
+      light: {
+        dark: false,
+        colors: {
+          background: '#EFEBE1',
+          surface: '#FAF8F2',
+          primary: '#1D4F91',
+          error: '#A4372A',
+          warning: '#A8741A',
+          success: '#2F6F4E',
+        },
+      },
+      dark: {
+        dark: true,
+        colors: {
+          background: '#1D2528',
+          surface: '#273135',
+          primary: '#8DB6EA',
+          error: '#F0958A',
+          warning: '#E6BD6C',
+          success: '#86CBA6',
+        },
+      },
     },
   },
   defaults: {

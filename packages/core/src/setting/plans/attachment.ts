@@ -14,11 +14,17 @@ export const attachmentSetting: SettingSchool = {
   device: 'attachment',
   steps(context) {
     const bar = context.lathe.attachment;
-    return bar ? [scaleStep(context, bar), sweepStep(context, bar), lockStep(bar), toolHeightStep(context)] : [];
+    return bar
+      ? [scaleStep(context, bar), sweepStep(context, bar), lockStep(bar), toolHeightStep(context)]
+      : [];
   },
   nudge(context, from) {
     const bar = context.lathe.attachment as Attachment;
-    const { shift } = attachmentBarShift({ pivotLength: bar.pivotLength, fromHalfAngle: from, toHalfAngle: context.task.halfAngle });
+    const { shift } = attachmentBarShift({
+      pivotLength: bar.pivotLength,
+      fromHalfAngle: from,
+      toHalfAngle: context.task.halfAngle,
+    });
     return {
       amount: length(Math.abs(shift), context.lathe.indicator),
       place: `at the bar’s ${bar.indicatedEnd} end`,
@@ -26,7 +32,12 @@ export const attachmentSetting: SettingSchool = {
       working: [
         {
           tex: '#0\\,(\\tan #1 - \\tan #2) = #3',
-          figures: [length(bar.pivotLength, 1), angle(context.task.halfAngle), angle(from), length(shift, 0.001, { signed: true })],
+          figures: [
+            length(bar.pivotLength, 1),
+            angle(context.task.halfAngle),
+            angle(from),
+            length(shift, 0.001, { signed: true }),
+          ],
           note: ['bar’s end, from the pivot'],
         },
       ],
@@ -52,12 +63,20 @@ function scaleStep(context: SettingContext, bar: Attachment): SettingStep {
     short: 'bar scale',
     title: ['Set the bar to ', angle(task.halfAngle, bar.division), ' on its scale'],
     detail: [
-      'The scale only brings it near: the indicator decides. Left over: ', angle(left), ' (',
-      length(2 * task.length * (Math.tan(task.halfAngle) - Math.tan(task.halfAngle - left)), 0.001, { signed: true }),
+      'The scale only brings it near: the indicator decides. Left over: ',
+      angle(left),
+      ' (',
+      length(2 * task.length * (Math.tan(task.halfAngle) - Math.tan(task.halfAngle - left)), 0.001, {
+        signed: true,
+      }),
       ' on diameter).',
     ],
     figures: [
-      { label: 'Bar scale', figure: angle(task.halfAngle, bar.division), also: ['exactly ', angle(task.halfAngle), ', ratio ', ratio(ratioOf(task.halfAngle))] },
+      {
+        label: 'Bar scale',
+        figure: angle(task.halfAngle, bar.division),
+        also: ['exactly ', angle(task.halfAngle), ', ratio ', ratio(ratioOf(task.halfAngle))],
+      },
     ],
     working: [angleWorking(context)],
   };
@@ -73,8 +92,19 @@ function sweepStep(context: SettingContext, bar: Attachment): SettingStep {
     id: 'sweep',
     short: 'sweep',
     title: ['Run the carriage ', length(travel, travelShown(lathe)), ' and watch the cross-slide'],
-    detail: ['Start ', length(start, 1), ' past the end so the bar’s lash is gone before you zero. Leave the cross-slide handle alone.'],
-    figures: [{ label: 'Cross-slide moves', figure: length(check.radial, lathe.indicator), after: 'on radius', also: [length(check.diametral, lathe.indicator), ' if the readout shows diameter'] }],
+    detail: [
+      'Start ',
+      length(start, 1),
+      ' past the end so the bar’s lash is gone before you zero. Leave the cross-slide handle alone.',
+    ],
+    figures: [
+      {
+        label: 'Cross-slide moves',
+        figure: length(check.radial, lathe.indicator),
+        after: 'on radius',
+        also: [length(check.diametral, lathe.indicator), ' if the readout shows diameter'],
+      },
+    ],
     sweep: { label: 'Carriage', travelAlong: 'axis', stations, onPart: true },
     bandNote: bandNote(context, stations.at(-1) as Station),
     working: [angleWorking(context), ...travelWorking(context, travel, check.radial)],
@@ -84,11 +114,19 @@ function sweepStep(context: SettingContext, bar: Attachment): SettingStep {
 function travelWorking({ task }: SettingContext, travel: number, radial: number): SettingStep['working'] {
   const slide = compoundCheck({ halfAngle: task.halfAngle, slideTravel: travel }).radial;
   return [
-    { tex: '#0 \\times \\tan #1 = #2', figures: [length(travel, 0.1), angle(task.halfAngle), length(radial, 0.0001)], note: ['the carriage runs along the bed'] },
+    {
+      tex: '#0 \\times \\tan #1 = #2',
+      figures: [length(travel, 0.1), angle(task.halfAngle), length(radial, 0.0001)],
+      note: ['the carriage runs along the bed'],
+    },
     {
       tex: '#0 \\times \\sin #1 = #2',
       figures: [length(travel, 0.1), angle(task.halfAngle), length(slide, 0.0001)],
-      note: ['that is for the slide, not the bed: ', length(2 * (radial - slide), 0.0001), ' on diameter if confused'],
+      note: [
+        'that is for the slide, not the bed: ',
+        length(2 * (radial - slide), 0.0001),
+        ' on diameter if confused',
+      ],
       confusion: true,
     },
   ];
@@ -102,7 +140,9 @@ function lockStep(bar: Attachment): SettingStep {
         id: 'lock',
         short: 'lock screws',
         title: ['Snug the two lock screws'],
-        detail: ['Finger-tight and no more: the telescopic screw must be able to slide. From here on feed with the compound; the cross-slide handle stays where it is.'],
+        detail: [
+          'Finger-tight and no more: the telescopic screw must be able to slide. From here on feed with the compound; the cross-slide handle stays where it is.',
+        ],
         figures: [],
         caution: 'A bumped cross-slide handle makes a flat in the taper: hang a tag on it.',
         working: [],
@@ -113,7 +153,8 @@ function lockStep(bar: Attachment): SettingStep {
         title: ['Free the cross-slide screw and clamp the bar’s link'],
         detail: ['The link carries the slide now. Feed with the compound.'],
         figures: [],
-        caution: 'With the screw freed the cross-slide can be pulled by the cut: clamp the link before the tool touches.',
+        caution:
+          'With the screw freed the cross-slide can be pulled by the cut: clamp the link before the tool touches.',
         working: [],
       };
 }

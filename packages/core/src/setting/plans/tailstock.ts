@@ -22,7 +22,12 @@ export const tailstockSetting: SettingSchool = {
       working: [
         {
           tex: '#0\\,(\\sin #1 - \\sin #2) = #3',
-          figures: [length(task.workLength, 0.1), angle(task.halfAngle), angle(from), length(change, 0.001, { signed: true })],
+          figures: [
+            length(task.workLength, 0.1),
+            angle(task.halfAngle),
+            angle(from),
+            length(change, 0.001, { signed: true }),
+          ],
           note: ['change of set-over'],
         },
       ],
@@ -43,15 +48,26 @@ function offsetStep(context: SettingContext): SettingStep {
     short: 'set over',
     title: ['Set the tailstock over ', towardOperator(context) ? 'toward you' : 'away from you'],
     detail: [
-      'Indicator on the barrel, zeroed where a test bar runs parallel. The base scale reads to ', length(stock.division, stock.division),
+      'Indicator on the barrel, zeroed where a test bar runs parallel. The base scale reads to ',
+      length(stock.division, stock.division),
       ' only. Clamp, then read again: clamping shifts it.',
     ],
-    figures: [{ label: 'Barrel moves', figure: length(setOver, lathe.indicator), after: towardOperator(context) ? 'toward you' : 'away from you' }],
+    figures: [
+      {
+        label: 'Barrel moves',
+        figure: length(setOver, lathe.indicator),
+        after: towardOperator(context) ? 'toward you' : 'away from you',
+      },
+    ],
     sweep: { label: 'Barrel', travelAlong: 'slide', stations, onPart: false },
     bandNote: bandNote(context, stations.at(-1) as Station),
     working: [
       angleWorking(context),
-      { tex: '#0 \\times \\sin #1 = #2', figures: [length(task.workLength, 0.1), angle(task.halfAngle), length(setOver, 0.0001)], note: ['length between centre contacts'] },
+      {
+        tex: '#0 \\times \\sin #1 = #2',
+        figures: [length(task.workLength, 0.1), angle(task.halfAngle), length(setOver, 0.0001)],
+        note: ['length between centre contacts'],
+      },
       {
         tex: '#0 \\times \\tan #1 = #2',
         figures: [length(task.workLength, 0.1), angle(task.halfAngle), length(shopRule, 0.0001)],
@@ -71,14 +87,22 @@ function sweepStep(context: SettingContext): SettingStep {
     id: 'sweep',
     short: 'sweep',
     title: ['Sweep the parallel blank over ', length(travel, lathe.dial.units === 'mm' ? 1 : 0.254)],
-    detail: ['Indicator on the carriage at centre height, along the front of the turned blank between its centres.'],
-    figures: [{ label: 'Indicator moves', figure: length(last.expected, lathe.indicator), after: 'on radius' }],
+    detail: [
+      'Indicator on the carriage at centre height, along the front of the turned blank between its centres.',
+    ],
+    figures: [
+      { label: 'Indicator moves', figure: length(last.expected, lathe.indicator), after: 'on radius' },
+    ],
     sweep: { label: 'Carriage', travelAlong: 'axis', stations, onPart: true },
     bandNote: bandNote(context, last),
     caution: 'Grease or anti-seize on a plain centre, and look at it often: set over it wears.',
     working: [
       angleWorking(context),
-      { tex: '#0 \\times \\tan #1 = #2', figures: [length(travel, 0.1), angle(task.halfAngle), length(last.expected, 0.0001)], note: ['the carriage runs along the bed'] },
+      {
+        tex: '#0 \\times \\tan #1 = #2',
+        figures: [length(travel, 0.1), angle(task.halfAngle), length(last.expected, 0.0001)],
+        note: ['the carriage runs along the bed'],
+      },
     ],
   };
 }

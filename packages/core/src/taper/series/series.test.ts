@@ -4,7 +4,9 @@ import { TAPER_SERIES, taperSize } from './registry';
 describe('the Morse tables', () => {
   const all = TAPER_SERIES.flatMap((s) => s.sizes);
   it.each(all)('$series $size: gauge diameter, ratio and length give the published small end', (size) => {
-    expect(Math.abs(size.gaugeDiameter - size.length * size.ratio - size.publishedSmall)).toBeLessThanOrEqual(size.publishedRounding);
+    expect(Math.abs(size.gaugeDiameter - size.length * size.ratio - size.publishedSmall)).toBeLessThanOrEqual(
+      size.publishedRounding,
+    );
   });
 
   it.each(['0', '1', '2', '3', '4', '5', '6'])('No. %s is the same taper in both tables', (size) => {

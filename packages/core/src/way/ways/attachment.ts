@@ -29,7 +29,10 @@ export const attachmentWay: Way = {
       needed: length(needed, SHOWN),
       available: bar ? length(bar.barTravel, SHOWN) : null,
       divisionError: bar
-        ? length(divisionError({ length: task.length, halfAngle: task.halfAngle, division: bar.division }), 0.001)
+        ? length(
+            divisionError({ length: task.length, halfAngle: task.halfAngle, division: bar.division }),
+            0.001,
+          )
         : null,
       feed: bar ? 'power' : null,
       notes: notes(context),
@@ -44,15 +47,22 @@ function blockers({ task, lathe }: WayContext, needed: number): Phrase[] {
   if (task.halfAngle > bar.maxHalfAngle) {
     found.push(['The bar goes to ', angle(bar.maxHalfAngle), '; this needs ', angle(task.halfAngle), '.']);
   }
-  if (needed > bar.barTravel) found.push(['The bar is ', length(needed - bar.barTravel, SHOWN), ' too short.']);
+  if (needed > bar.barTravel)
+    found.push(['The bar is ', length(needed - bar.barTravel, SHOWN), ' too short.']);
   return found;
 }
 
 function notes({ task, lathe, stillSet }: WayContext): Phrase[] {
   const bar = lathe.attachment;
   if (!bar) return [];
-  const { takeUp } = attachmentCheck({ halfAngle: task.halfAngle, carriageTravel: task.length, lash: bar.lash });
-  const found: Phrase[] = [['Lash swallows ', length(takeUp, SHOWN), ' of carriage travel: start that far before the work.']];
+  const { takeUp } = attachmentCheck({
+    halfAngle: task.halfAngle,
+    carriageTravel: task.length,
+    lash: bar.lash,
+  });
+  const found: Phrase[] = [
+    ['Lash swallows ', length(takeUp, SHOWN), ' of carriage travel: start that far before the work.'],
+  ];
   const left = stillSet.find((s) => s.device === 'attachment');
   if (left) found.unshift(['Still set to ', angle(left.halfAngle), '.']);
   return found;

@@ -34,7 +34,10 @@ export const compoundWay: Way = {
       needed: length(needed, SHOWN),
       available: slide ? length(slide.travel, SHOWN) : null,
       divisionError: slide
-        ? length(divisionError({ length: task.length, halfAngle: task.halfAngle, division: slide.division }), 0.001)
+        ? length(
+            divisionError({ length: task.length, halfAngle: task.halfAngle, division: slide.division }),
+            0.001,
+          )
         : null,
       feed: slide ? 'hand' : null,
       notes: notes(context, needed),
@@ -50,9 +53,14 @@ function blockers({ lathe }: WayContext, needed: number): Phrase[] {
 
 function notes({ task, lathe }: WayContext, needed: number): Phrase[] {
   const found: Phrase[] = [];
-  if (needed > EVEN_BY_HAND) found.push(['Fed by hand over ', length(needed, SHOWN), ': the finish follows the hand.']);
+  if (needed > EVEN_BY_HAND)
+    found.push(['Fed by hand over ', length(needed, SHOWN), ': the finish follows the hand.']);
   if (lathe.compound?.zero === 'across') {
-    found.push(['Its zero lies across the bed: it reads 90° less the half angle, ', angle(task.halfAngle), '.']);
+    found.push([
+      'Its zero lies across the bed: it reads 90° less the half angle, ',
+      angle(task.halfAngle),
+      '.',
+    ]);
   }
   return found;
 }

@@ -11,14 +11,24 @@ const PLAIN_CENTRE_LIMIT = 0.02;
  * Change of diameter over a taper length (mm) when the set-over stays and the blank is longer by `longer`:
  * 2 l (tan asin(S / L) - tan asin(S / (L + longer))).
  */
-export function blankLengthError(workLength: number, halfAngle: number, taperLength: number, longer: number): number {
+export function blankLengthError(
+  workLength: number,
+  halfAngle: number,
+  taperLength: number,
+  longer: number,
+): number {
   const { setOver } = tailstockSetOver({ workLength, halfAngle });
   const became = Math.asin(setOver / (workLength + longer));
   return 2 * taperLength * (Math.tan(halfAngle) - Math.tan(became));
 }
 
 /** Diameter error over the taper for one division of the set-over scale. */
-export function setOverDivisionError(workLength: number, halfAngle: number, taperLength: number, division: number): number {
+export function setOverDivisionError(
+  workLength: number,
+  halfAngle: number,
+  taperLength: number,
+  division: number,
+): number {
   const { setOver } = tailstockSetOver({ workLength, halfAngle });
   const sine = (setOver + division) / workLength;
   return 2 * taperLength * (Math.tan(Math.asin(Math.min(sine, 1 - 1e-9))) - Math.tan(halfAngle));
@@ -66,7 +76,13 @@ function notes({ task, lathe }: WayContext, setOver: number): Phrase[] {
   if (!lathe.tailstock || task.member === 'internal') return [];
   const perMm = blankLengthError(task.workLength, task.halfAngle, task.length, 1);
   const found: Phrase[] = [
-    ['Every blank the same length: one ', length(1, 1), ' longer comes out ', length(perMm, 0.001), ' less tapered.'],
+    [
+      'Every blank the same length: one ',
+      length(1, 1),
+      ' longer comes out ',
+      length(perMm, 0.001),
+      ' less tapered.',
+    ],
   ];
   if (setOver > task.workLength * PLAIN_CENTRE_LIMIT) {
     found.push(['That much over wants ball centres, or the centres wear oval.']);

@@ -1,0 +1,13 @@
+import { benchCore } from './core.ts';
+import { benchServer } from './server.ts';
+import { firstLoad } from './firstLoad.ts';
+
+export interface Figure {
+  readonly what: string;
+  readonly measured: string;
+  readonly budget: string;
+  readonly within: boolean;
+}
+
+const figures: Figure[] = [...firstLoad(), ...benchCore(), ...(await benchServer())];
+console.table(Object.fromEntries(figures.map(({ what, ...rest }) => [what, rest])));

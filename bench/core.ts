@@ -1,0 +1,49 @@
+import { coreFeatures, coreLathe, jobFacts, taperOfJob } from '@anello/contract';
+import { compareWays, jobProgress, layoutPart, passPlan, settingSteps } from '@anello/core';
+import { DEMO_JOBS } from '../packages/server/src/demo/jobs.ts';
+import { demoRecords } from '../packages/server/src/demo/history.ts';
+import { DEMO_MACHINES } from '../packages/server/src/demo/machines.ts';
+import type { Figure } from './bench.ts';
+import { median, milliseconds } from './stats.ts';
+
+const RUNS = 400;
+const BUDGET_MS = 4;
+
+/** Everything the job screen works out again after a keystroke. */
+export function benchCore(): Figure[] {
+  const { document, id } = DEMO_JOBS.find((job) => job.id === 'j-101')!;
+  const lathe = coreLathe(DEMO_MACHINES[0]!.document);
+  const records = demoRecords(new Date()).filter((r) => r.jobId === id);
+  const recompute = (): void => {
+    layoutPart(coreFeatures(document.features));
+    const { task } = taperOfJob(document)!;
+    compareWays({ task, lathe, stillSet: [] });
+    settingSteps('attachment', { task, lathe });
+    jobProgress(jobFacts(document), records);
+    passPlan({
+      member: 'external',
+      now: 25,
+      finish: task.smallDiameter,
+      allowance: 0.16,
+      lastStock: 0.6,
+      roughDepth: 0.75,
+      division: 0.02,
+      reads: 'diameter',
+      dialNow: 0,
+    });
+  };
+  const times = Array.from({ length: RUNS }, () => {
+    const from = performance.now();
+    recompute();
+    return performance.now() - from;
+  });
+  const ms = median(times);
+  return [
+    {
+      what: 'recompute a job after a keystroke, median',
+      measured: milliseconds(ms),
+      budget: `${BUDGET_MS} ms`,
+      within: ms < BUDGET_MS,
+    },
+  ];
+}

@@ -1,0 +1,88 @@
+import { Bar, expect, jobOnServer, test } from './shop';
+
+test('with the server away the work goes on, and everything arrives once when it is back', async ({
+  page,
+  shop,
+}) => {
+  const bar = new Bar(page);
+  await page.goto(`${shop.address}/job/j-101/set`);
+  await expect(page.getByText('Reading at 75 mm')).toBeVisible();
+  await page.waitForLoadState('networkidle');
+  await shop.stop('SIGKILL');
+
+  await bar.keep('1.893');
+  await expect(page.getByText(/Server away, 1 kept here/)).toBeVisible();
+  await expect(page.locator('.nudge')).toContainText('0.026');
+  await bar.does('Nudged, read again');
+  await bar.keep('.627');
+  await page.getByRole('link', { name: 'Part' }).click();
+  await page.getByLabel('What it is').fill('Boring-bar shank, renamed while away');
+  await expect(page.getByText('held in this browser')).toBeVisible();
+  await page.getByRole('link', { name: 'Cut' }).click();
+  await bar.does('Cut it');
+  await page.getByRole('link', { name: 'Record' }).click();
+  await expect(page.getByText('kept here, not yet on the server').first()).toBeVisible();
+  await expect(page.getByText(/4 kept here/)).toBeVisible();
+
+  await shop.start();
+  await expect(page.getByText(/Server away/)).toBeHidden({ timeout: 20_000 });
+  await expect
+    .poll(async () => (await jobOnServer(shop, 'j-101')).records.map((r) => r.body.kind))
+    .toEqual(['step', 'reading', 'reading', 'reading', 'nudge', 'reading', 'pass']);
+  await expect
+    .poll(async () => (await jobOnServer(shop, 'j-101')).job.document.title)
+    .toBe('Boring-bar shank, renamed while away');
+});
+
+test('what was kept while away survives closing the page, and a lost answer does not double it', async ({
+  page,
+  shop,
+}) => {
+  const bar = new Bar(page);
+  await page.goto(`${shop.address}/job/j-101/set`);
+  await page.waitForLoadState('networkidle');
+  // The server takes the reading, but its answer is lost on the way back.
+  let lost = 0;
+  await page.route('**/api/records', async (route) => {
+    if (lost++ === 0) {
+      await route.fetch();
+      await route.abort();
+    } else await route.continue();
+  });
+  await bar.keep('1.893');
+  await expect.poll(() => lost, { timeout: 15_000 }).toBeGreaterThan(1);
+  await expect(page.getByText(/kept here/)).toBeHidden();
+  expect((await jobOnServer(shop, 'j-101')).records).toHaveLength(4);
+  await page.unroute('**/api/records');
+
+  await shop.stop('SIGKILL');
+  await bar.does('Nudged, read again');
+  await expect(page.getByText(/1 kept here/)).toBeVisible();
+  await page.goto('about:blank');
+  await shop.start();
+  await page.goto(`${shop.address}/job/j-101/set`);
+  await expect.poll(async () => (await jobOnServer(shop, 'j-101')).records.at(-1)?.body.kind).toBe('nudge');
+  expect((await jobOnServer(shop, 'j-101')).records).toHaveLength(5);
+  await expect(page.getByText('Reading at 25 mm')).toBeVisible();
+});
+
+test('two screens on one job: the later save is refused, shown, and neither is lost', async ({
+  page,
+  shop,
+  context,
+}) => {
+  await page.goto(`${shop.address}/job/j-106/part`);
+  await expect(page.getByLabel('Note')).toBeVisible();
+  const other = await context.browser()!.newContext();
+  const second = await other.newPage();
+  await second.goto(`${shop.address}/job/j-106/part`);
+  await second.getByLabel('Material').fill('EN16');
+  await expect.poll(async () => (await jobOnServer(shop, 'j-106')).job.version).toBe(2);
+  await page.getByLabel('Tried in').fill('White-metal bearings');
+  await expect(page.getByText('Changed by somebody else meanwhile.')).toBeVisible();
+  await expect(page.getByLabel('Tried in')).toHaveValue('White-metal bearings');
+  await page.getByRole('button', { name: 'Keep mine' }).click();
+  await expect.poll(async () => (await jobOnServer(shop, 'j-106')).job.version).toBe(3);
+  expect(JSON.stringify((await jobOnServer(shop, 'j-106')).job.document)).toContain('White-metal');
+  await other.close();
+});

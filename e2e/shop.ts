@@ -1,0 +1,113 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test as base, type Locator, type Page } from '@playwright/test';
+import type { ChildProcess } from 'node:child_process';
+import { mkdtemp, rm } from 'node:fs/promises';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { startServer } from '../scripts/lib.mjs';
+
+/** A real server on its own demo shop, that a journey can kill and start again. */
+export class Shop {
+  private child: ChildProcess | null = null;
+  constructor(
+    readonly folder: string,
+    readonly port: number,
+  ) {}
+
+  get address(): string {
+    return `http://127.0.0.1:${this.port}`;
+  }
+
+  async start(): Promise<void> {
+    this.child = await startServer({ dataFolder: this.folder, port: this.port });
+  }
+
+  async stop(signal: 'SIGKILL' | 'SIGTERM' = 'SIGKILL'): Promise<void> {
+    const { child } = this;
+    if (!child || child.exitCode !== null) return;
+    const gone = new Promise((resolve) => child.once('exit', resolve));
+    child.kill(signal);
+    await gone;
+    this.child = null;
+  }
+}
+
+function freePort(): Promise<number> {
+  return new Promise((resolve) => {
+    const probe = createServer().listen(0, '127.0.0.1', () => {
+      const { port } = probe.address() as { port: number };
+      probe.close(() => resolve(port));
+    });
+  });
+}
+
+export const test = base.extend<{ shop: Shop }>({
+  shop: async ({ page }, use) => {
+    const folder = await mkdtemp(join(tmpdir(), 'anello-e2e-'));
+    const shop = new Shop(folder, await freePort());
+    await shop.start();
+    const broken: string[] = [];
+    page.on('pageerror', (error) => broken.push(error.message));
+    await page.addInitScript(() => {
+      if (location.protocol === 'http:') localStorage.setItem('anello.operator', 'RK');
+    });
+    await use(shop);
+    await shop.stop('SIGTERM');
+    await rm(folder, { recursive: true, force: true });
+    expect(broken, 'errors thrown in the page').toEqual([]);
+  },
+});
+
+export { expect };
+
+/** The reading bar at the bottom. */
+export class Bar {
+  readonly input: Locator;
+  constructor(private readonly page: Page) {
+    this.input = page.locator('#reading');
+  }
+
+  async keep(text: string): Promise<void> {
+    await this.input.fill(text);
+    await this.input.press('Enter');
+    // Kept: the bar is empty again, or asks for nothing to be typed.
+    await expect.poll(async () => ((await this.input.count()) === 0 ? '' : this.input.inputValue())).toBe('');
+  }
+
+  async does(name: string | RegExp): Promise<void> {
+    await this.page.locator('form.bar').getByRole('button', { name }).click();
+  }
+}
+
+/** Nothing serious that a machine can see is in the way of anybody. */
+export async function accessible(page: Page, where: string): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  const serious = violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
+  expect(
+    serious.map(
+      (v) =>
+        `${v.id}: ${v.nodes
+          .map((n) => n.target.join(' '))
+          .slice(0, 3)
+          .join(' | ')}`,
+    ),
+    where,
+  ).toEqual([]);
+}
+
+/** The figures of a job as the server has them. */
+export async function jobOnServer(
+  shop: Shop,
+  id: string,
+): Promise<{
+  job: { version: number; document: { title: string; features: { name: string }[] } };
+  records: {
+    id: string;
+    piece: number;
+    operator: string;
+    body: { kind: string } & Record<string, unknown>;
+  }[];
+}> {
+  return (await fetch(`${shop.address}/api/jobs/${id}`)).json();
+}

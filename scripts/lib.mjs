@@ -1,0 +1,103 @@
+// Shared by the scripts: run a command, know what is stale, find a browser.
+import { spawn, spawnSync } from 'node:child_process';
+import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export const root = fileURLToPath(new URL('..', import.meta.url));
+const stamps = join(root, '.anello');
+
+/** Runs a command to its end, its output on ours; throws when it fails. */
+export function run(command, args, options = {}) {
+  const { status, error } = spawnSync(command, args, { cwd: root, stdio: 'inherit', ...options });
+  if (error) throw error;
+  if (status !== 0) throw new Error(`${command} ${args.join(' ')} ended with ${status}`);
+}
+
+/** Installs exactly what the lock file names, when it is not what is installed already. */
+export function ensureInstalled() {
+  const lock = readFileSync(join(root, 'package-lock.json'), 'utf8');
+  const stamp = join(stamps, 'installed');
+  if (existsSync(join(root, 'node_modules')) && existsSync(stamp) && readFileSync(stamp, 'utf8') === lock)
+    return;
+  console.log('Installing packages…');
+  run('npm', ['ci', '--no-audit', '--no-fund', '--include=dev']);
+  mkdirSync(stamps, { recursive: true });
+  writeFileSync(stamp, lock);
+}
+
+/** Builds the web side when any source is newer than the build. */
+export function ensureBuilt() {
+  const built = join(root, 'packages/web/dist/index.html');
+  const newest = Math.max(
+    ...['packages/web', 'packages/core/src', 'packages/contract/src', 'package-lock.json'].map((p) =>
+      newestIn(join(root, p)),
+    ),
+  );
+  if (existsSync(built) && statSync(built).mtimeMs > newest) return;
+  console.log('Building the web side…');
+  run('npm', ['run', '--silent', 'build']);
+}
+
+function newestIn(path) {
+  const stat = statSync(path);
+  if (!stat.isDirectory()) return stat.mtimeMs;
+  return Math.max(
+    0,
+    ...readdirSync(path)
+      .filter((n) => n !== 'dist' && n !== 'node_modules')
+      .map((n) => newestIn(join(path, n))),
+  );
+}
+
+const BROWSERS = ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'];
+
+/** Path of a Chromium; installs Debian's where it can, and otherwise says exactly what to install. */
+export function ensureChromium() {
+  const found = () => [process.env.ANELLO_CHROMIUM, ...BROWSERS].find((path) => path && existsSync(path));
+  if (found()) return found();
+  console.log('Installing Chromium for the browser journeys…');
+  const sudo = process.getuid?.() === 0 ? [] : ['sudo', '-n'];
+  for (const args of [['update'], ['install', '-y', '--no-install-recommends', 'chromium']]) {
+    const [command, ...rest] = [...sudo, 'apt-get', ...args];
+    spawnSync(command, rest, {
+      stdio: 'inherit',
+      env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+    });
+  }
+  if (!found())
+    throw new Error(
+      'The browser journeys need Chromium: install the Debian package "chromium", or set ANELLO_CHROMIUM to its path.',
+    );
+  return found();
+}
+
+/** Starts the server on its own folder and port, and waits until it can serve. */
+export async function startServer({ dataFolder, port, flags = [] }) {
+  const child = spawn(process.execPath, ['--import', 'tsx', 'packages/server/src/main.ts', ...flags], {
+    cwd: root,
+    env: { ...process.env, ANELLO_DATA: dataFolder, PORT: String(port), HOST: '127.0.0.1' },
+    stdio: ['ignore', 'inherit', 'inherit'],
+  });
+  for (let i = 0; i < 150; i++) {
+    const ok = await fetch(`http://127.0.0.1:${port}/api/health`).then(
+      (r) => r.ok,
+      () => false,
+    );
+    if (ok) return child;
+    if (child.exitCode !== null) break;
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  }
+  child.kill('SIGKILL');
+  throw new Error('The server did not start.');
+}
+
+export const CHROMIUM_FLAGS = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+  '--no-first-run',
+];

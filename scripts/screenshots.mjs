@@ -1,0 +1,47 @@
+// npm run screenshots: one current picture of each main view, from the demo data, into docs/screenshots.
+import { chromium } from '@playwright/test';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { CHROMIUM_FLAGS, ensureBuilt, ensureChromium, ensureInstalled, root, startServer } from './lib.mjs';
+
+const VIEWS = [
+  { name: 'rack', url: '/rack' },
+  { name: 'part', url: '/job/j-101/part' },
+  { name: 'way', url: '/job/j-101/way' },
+  { name: 'set', url: '/job/j-101/set' },
+  { name: 'cut', url: '/job/j-108/cut' },
+  { name: 'prove', url: '/job/j-102/prove' },
+  { name: 'record', url: '/job/j-109/record' },
+  { name: 'across-the-shop', url: '/job/j-101/set', act: (page) => page.keyboard.press('b') },
+  { name: 'machine', url: '/machines/long-lathe' },
+  { name: 'set-dark-1024', url: '/job/j-101/set', size: { width: 1024, height: 768 }, theme: 'dark' },
+  { name: 'set-phone', url: '/job/j-101/set', size: { width: 390, height: 844 } },
+];
+
+ensureInstalled();
+const executablePath = ensureChromium();
+ensureBuilt();
+const dataFolder = mkdtempSync(join(tmpdir(), 'anello-shots-'));
+const port = 4671;
+const server = await startServer({ dataFolder, port });
+const browser = await chromium.launch({ executablePath, args: CHROMIUM_FLAGS });
+try {
+  for (const { name, url, act, size = { width: 1280, height: 800 }, theme = 'light' } of VIEWS) {
+    const page = await browser.newPage({ viewport: size });
+    await page.addInitScript((t) => {
+      localStorage.setItem('anello.theme', t);
+      localStorage.setItem('anello.operator', 'RK');
+    }, theme);
+    await page.goto(`http://127.0.0.1:${port}${url}`, { waitUntil: 'networkidle' });
+    await page.evaluate(() => document.fonts.ready);
+    await act?.(page);
+    await page.waitForTimeout(300);
+    await page.screenshot({ path: join(root, 'docs/screenshots', `${name}.png`) });
+    await page.close();
+  }
+} finally {
+  await browser.close();
+  server.kill('SIGTERM');
+  rmSync(dataFolder, { recursive: true, force: true });
+}

@@ -1,0 +1,61 @@
+// npm test: everything, on a fresh clone: install, browser, types, lint, unit tests, build, browser journeys.
+import { mkdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { ensureBuilt, ensureChromium, ensureInstalled, root, run } from './lib.mjs';
+
+ensureInstalled();
+ensureChromium();
+const results = join(root, '.anello');
+mkdirSync(results, { recursive: true });
+const totals = { passed: 0, failed: 0 };
+let broken = null;
+
+function step(name, work) {
+  if (broken) return;
+  console.log(`\n== ${name}`);
+  try {
+    work();
+  } catch (error) {
+    broken = `${name}: ${error.message}`;
+  }
+}
+
+const read = (file) => {
+  try {
+    return JSON.parse(readFileSync(join(results, file), 'utf8'));
+  } catch {
+    return null;
+  }
+};
+
+step('types', () => run('npm', ['run', '--silent', 'typecheck']));
+step('lint', () => run('npm', ['run', '--silent', 'lint']));
+step('unit tests', () => {
+  try {
+    run('npx', [
+      'vitest',
+      'run',
+      '--reporter=default',
+      '--reporter=json',
+      `--outputFile.json=${join(results, 'unit.json')}`,
+    ]);
+  } finally {
+    const unit = read('unit.json');
+    totals.passed += unit?.numPassedTests ?? 0;
+    totals.failed += unit?.numFailedTests ?? 0;
+  }
+});
+step('build', () => ensureBuilt());
+step('journeys', () => {
+  try {
+    run('node', ['scripts/e2e.mjs'], { env: { ...process.env, ANELLO_E2E_JSON: join(results, 'e2e.json') } });
+  } finally {
+    const stats = read('e2e.json')?.stats;
+    totals.passed += (stats?.expected ?? 0) + (stats?.flaky ?? 0);
+    totals.failed += stats?.unexpected ?? 0;
+  }
+});
+
+if (broken) console.error(`\nStopped at ${broken}`);
+console.log(`\n${totals.passed} passed, ${totals.failed} failed`);
+process.exit(broken || totals.failed > 0 ? 1 : 0);
