@@ -35,9 +35,11 @@ const off = (seen: number, station: Station): string => (seen > station.expected
           <span v-if="item.after" class="after">{{ item.after }}</span>
         </p>
         <p class="other quiet">
-          <FigureText :figure="item.figure" other /><template v-if="item.also">
-            · <PhraseText :phrase="item.also"
-          /></template>
+          <FigureText v-if="item.figure.quantity === 'length'" :figure="item.figure" other /><template
+            v-if="item.figure.quantity === 'length' && item.also"
+          >
+            · </template
+          ><PhraseText v-if="item.also" :phrase="item.also" />
         </p>
       </div>
       <div v-if="last" class="band">
@@ -128,9 +130,9 @@ h2 {
   margin-top: 2px;
 }
 .figures {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 44px;
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(230px, 100%), 1fr));
+  gap: 2px 28px;
   margin-top: 6px;
 }
 .big {
@@ -139,6 +141,7 @@ h2 {
   line-height: 1.08;
 }
 .after {
+  white-space: nowrap;
   font-size: 18px;
   font-weight: 500;
   color: var(--ink-2);
@@ -205,6 +208,17 @@ th:first-child {
 .seen.bad {
   color: var(--red);
   font-weight: 700;
+}
+@media (max-width: 1100px) {
+  .big {
+    font-size: 42px;
+  }
+  .between {
+    font-size: 25px;
+  }
+  .figures {
+    grid-template-columns: repeat(auto-fit, minmax(min(210px, 100%), 1fr));
+  }
 }
 @media (max-width: 560px) {
   .card {
