@@ -2,8 +2,6 @@ import js from '@eslint/js';
 import tseslint from 'typescript-eslint';
 import vue from 'eslint-plugin-vue';
 import vueParser from 'vue-eslint-parser';
-import { importX } from 'eslint-plugin-import-x';
-import { createTypeScriptImportResolver } from 'eslint-import-resolver-typescript';
 import prettier from 'eslint-config-prettier';
 
 /** One way only: web → contract → core, server → contract → core. */
@@ -19,7 +17,6 @@ export default tseslint.config(
   ...vue.configs['flat/recommended'],
   {
     files: ['**/*.ts', '**/*.vue', '**/*.mjs', '**/*.js'],
-    plugins: { 'import-x': importX },
     languageOptions: {
       globals: {
         console: 'readonly',
@@ -32,16 +29,7 @@ export default tseslint.config(
         document: 'readonly',
       },
     },
-    settings: {
-      'import-x/resolver-next': [
-        createTypeScriptImportResolver({
-          project: ['tsconfig.json', 'packages/web/tsconfig.json'],
-          noWarnOnMultipleProjects: true,
-        }),
-      ],
-    },
     rules: {
-      'import-x/no-cycle': ['error', { ignoreExternal: true }],
       'no-warning-comments': ['error', { terms: ['todo', 'fixme'] }],
       '@typescript-eslint/consistent-type-imports': 'error',
       '@typescript-eslint/no-explicit-any': 'error',
