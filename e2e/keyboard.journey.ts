@@ -33,6 +33,7 @@ test('a shank set, cut and proved without touching the mouse', async ({ page, sh
   await expect(action('Nudged, read again')).toBeFocused();
   await press('Enter');
   await expect(page.getByText('Reading at 25 mm')).toBeVisible();
+  await expect(reading).toBeFocused();
   await type('.627');
   await expect(page.getByText('Reading at 50 mm')).toBeVisible();
   await type('1.255');

@@ -9,8 +9,9 @@ import PhraseText from './PhraseText.vue';
 const screen = useScreen();
 const drafts = useSessionStorage<Record<string, string>>('anello.bar', {});
 const input = ref<HTMLInputElement | null>(null);
+const form = ref<HTMLFormElement | null>(null);
 const button = ref<ComponentPublicInstance | null>(null);
-const busy = ref(false);
+const doing = ref<string | null>(null);
 const failed = ref<string | null>(null);
 
 const request = computed(() => screen.bar);
@@ -41,9 +42,17 @@ const remark = computed<{ phrase: Phrase; tone: Tone }>(() => {
   }
   return { phrase: [request.value?.hint ?? ''], tone: 'plain' };
 });
+const offered = computed(() =>
+  emptyAction.value ? `${request.value?.key}/${emptyAction.value.label}` : null,
+);
+const busy = computed(() => doing.value !== null && doing.value === offered.value);
 const emptyAction = computed(() => (text.value.trim() === '' ? request.value?.empty : undefined));
 
 watch(() => screen.focusBar, focus);
+// Whoever is typing here stays here when the question changes, before the next key is struck.
+watch(request, () => {
+  if (form.value?.contains(document.activeElement)) void nextTick(focus);
+});
 
 function focus(): void {
   if (input.value) input.value.focus();
@@ -61,7 +70,8 @@ async function keep(): Promise<void> {
     failed.value = error instanceof Error ? error.message : 'That could not be kept.';
   }
   await nextTick();
-  focus();
+  // Not when the hand has gone elsewhere meanwhile.
+  if (document.activeElement === document.body || form.value?.contains(document.activeElement)) focus();
 }
 
 /** The box is free for the next figure at once; if keeping fails the text comes back. */
@@ -77,20 +87,21 @@ async function keepTyped(asked: BarRequest, value: ParsedQuantity): Promise<void
   }
 }
 
-/** What the bar offers is done once, however often Enter is struck meanwhile. */
+/** What the bar offers is done once, however often Enter is struck meanwhile; the next thing it offers is another matter. */
 async function doOffered(): Promise<void> {
-  if (busy.value || !emptyAction.value) return;
-  busy.value = true;
+  const mine = offered.value;
+  if (busy.value || !mine || !emptyAction.value) return;
+  doing.value = mine;
   try {
     await emptyAction.value.run();
   } finally {
-    busy.value = false;
+    if (doing.value === mine) doing.value = null;
   }
 }
 </script>
 
 <template>
-  <form class="bar frame" :aria-busy="busy" @submit.prevent="keep">
+  <form ref="form" class="bar frame" :aria-busy="busy" @submit.prevent="keep">
     <template v-if="request">
       <span v-if="request.noInput" class="ask">{{ request.label }}</span>
       <label v-else class="ask" for="reading">{{ request.label }}</label>

@@ -88,7 +88,7 @@ ul {
   list-style: none;
   margin: 0;
   padding: 0;
-  flex: 1 1 300px;
+  flex: 1 1 min(300px, 100%);
   min-width: 0;
 }
 li {
@@ -124,12 +124,13 @@ li + li {
 }
 @container (max-width: 480px) {
   li {
-    grid-template-columns: auto auto 1fr auto;
+    grid-template-columns: auto auto minmax(0, 1fr) auto;
     padding: 4px 0;
   }
   .by {
     grid-column: 2 / -1;
     grid-row: 2;
+    white-space: normal;
   }
 }
 .disturb {
