@@ -1,5 +1,14 @@
 import { coreFeatures, coreLathe, jobFacts, taperOfJob } from '@anello/contract';
-import { compareWays, jobProgress, layoutPart, passPlan, settingSteps } from '@anello/core';
+import {
+  METRIC_88,
+  gaugeBlockStack,
+  identifyTaper,
+  compareWays,
+  jobProgress,
+  layoutPart,
+  passPlan,
+  settingSteps,
+} from '@anello/core';
 import { DEMO_JOBS } from '../packages/server/src/demo/jobs.ts';
 import { demoRecords } from '../packages/server/src/demo/history.ts';
 import { DEMO_MACHINES } from '../packages/server/src/demo/machines.ts';
@@ -39,6 +48,8 @@ export function benchCore(): Figure[] {
   });
   const ms = median(times);
   return [
+    timed('gauge blocks from an 88-piece set, hardest of 40', 50, blocks),
+    timed('identify over the whole library, median', BUDGET_MS, identify),
     {
       what: 'recompute a job after a keystroke, median',
       measured: milliseconds(ms),
@@ -46,4 +57,30 @@ export function benchCore(): Figure[] {
       within: ms < BUDGET_MS,
     },
   ];
+}
+
+function timed(what: string, budget: number, work: () => number): Figure {
+  const ms = work();
+  return { what, measured: milliseconds(ms), budget: `${budget} ms`, within: ms < budget };
+}
+
+function blocks(): number {
+  const targets = Array.from({ length: 40 }, (_, i) => 2.0005 + i * 4.3777);
+  return Math.max(
+    ...targets.map((target) => {
+      const from = performance.now();
+      gaugeBlockStack({ target: Number(target.toFixed(4)), blocks: METRIC_88, maxCount: 5 });
+      return performance.now() - from;
+    }),
+  );
+}
+
+function identify(): number {
+  return median(
+    Array.from({ length: RUNS }, (_, i) => {
+      const from = performance.now();
+      identifyTaper({ largeDiameter: 24 + i / RUNS, smallDiameter: 20, length: 70, uncertainty: 0.01 });
+      return performance.now() - from;
+    }),
+  );
 }

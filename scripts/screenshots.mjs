@@ -15,6 +15,7 @@ const VIEWS = [
   { name: 'record', url: '/job/j-109/record' },
   { name: 'across-the-shop', url: '/job/j-101/set', act: (page) => page.keyboard.press('b') },
   { name: 'machine', url: '/machines/long-lathe' },
+  { name: 'tapers', url: '/tapers' },
   { name: 'set-dark-1024', url: '/job/j-101/set', size: { width: 1024, height: 768 }, theme: 'dark' },
   { name: 'set-phone', url: '/job/j-101/set', size: { width: 390, height: 844 } },
 ];

@@ -1,5 +1,6 @@
 export { entry, entrySchema, isEntry, valuesOf, type Entry } from './entry';
 export { coreFeatures, featureSchema, type FeatureDocument, type TaperDocument } from './feature';
+export { taperFigures, type TaperFigures } from './taperFromTable';
 export {
   JOB_SCHEMA,
   jobDocumentSchema,

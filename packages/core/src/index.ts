@@ -6,7 +6,7 @@ export type { DefaultUnit, Dimension } from './quantity/units';
 export { figureParts, formatFigure, MM_PER_INCH, type UnitSystem } from './quantity/format';
 export { snap, snapDown } from './quantity/round';
 
-export { angle, count, length, ratio, type Figure, type Quantity } from './phrase/figure';
+export { angle, count, degrees, length, perFoot, ratio, type Figure, type Quantity } from './phrase/figure';
 export { plainText, type Phrase } from './phrase/phrase';
 export type { Working } from './phrase/working';
 
@@ -20,7 +20,14 @@ export {
 } from './taper/solve';
 export { GRADES, coneAngleTolerance, type Grade } from './taper/grade';
 export { taperTolerance, type TaperTolerance } from './taper/tolerance';
-export { TAPER_SERIES, taperSize } from './taper/series/registry';
+export { TAPER_SERIES, taperSeries, taperSize } from './taper/series/registry';
+export {
+  identifyTaper,
+  type Identification,
+  type TaperMatch,
+  type TaperMeasured,
+} from './taper/identifyTaper';
+export { selfHolding, FRICTION, type Holding } from './taper/selfHolding';
 export type { SeriesId, TaperSeries, TaperSize } from './taper/series/series';
 
 export type { Attachment, Compound, CrossDial, Device, Lathe, StillSet, Tailstock } from './lathe/lathe';
@@ -86,3 +93,24 @@ export {
   type RecordOf,
 } from './job/records';
 export { lastReadings, triesOf, type Try } from './job/tries';
+
+export { sineBarStack } from './kit/sineBarStack';
+export { pinBlock, type PinPosition } from './kit/pinBlock';
+export { gaugeBlockStack, type BlockStack } from './kit/gaugeBlockStack';
+export { halfAngleOverRollers } from './gauging/halfAngleOverRollers';
+export { smallEndOverRollers } from './gauging/smallEndOverRollers';
+export { boreBetweenBalls } from './gauging/boreBetweenBalls';
+export { diameterAt20, EXPANSION } from './gauging/diameterAt20';
+export { fourJawOffset } from './holding/fourJawOffset';
+export { threeJawPacking } from './eccentric/threeJawPacking';
+export { valveAdvance } from './eccentric/valveAdvance';
+export { flatFormTool } from './profile/flatFormTool';
+export { circularFormTool } from './profile/circularFormTool';
+export { scallopHeight } from './cutting/scallopHeight';
+export { theoreticalFinish } from './cutting/theoreticalFinish';
+export { handFeedPace } from './cutting/handFeedPace';
+export { spindleSpeed } from './cutting/spindleSpeed';
+export { compoundInfeed } from './way/compoundInfeed';
+export { METRIC_88 } from './kit/blockSets';
+export { QUICK_PHRASES, quickSum } from './quick/quickSum';
+export type { QuickAnswer, QuickContext, QuickLine } from './quick/quickPhrase';

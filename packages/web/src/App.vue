@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { onMounted, watch } from 'vue';
+import { defineAsyncComponent, onMounted, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { useTheme } from 'vuetify';
 import { useKeys } from './composables/useKeys';
@@ -10,6 +10,8 @@ import { usePreferences } from './stores/preferences';
 import { useScreen } from './stores/screen';
 import { useShop } from './stores/shop';
 
+/** Fetched on its own: the first screen does not wait for it. */
+const QuickSum = defineAsyncComponent(() => import('./parts/QuickSum.vue'));
 const preferences = usePreferences();
 const outbox = useOutbox();
 const screen = useScreen();
@@ -38,6 +40,7 @@ useKeys({
   d: () => preferences.swapTheme(),
   g: () => void router.push('/rack'),
   '?': () => (screen.keysOpen = true),
+  '/': () => (screen.quickOpen = true),
   z: () => takeBack(),
 });
 
@@ -59,6 +62,7 @@ function takeBack(): void {
       <button class="plain" aria-label="Leave it" @click="screen.undoable = null">Leave it</button>
     </div>
     <KeyList />
+    <QuickSum />
   </v-app>
 </template>
 

@@ -12,6 +12,19 @@ export const router = createRouter({
       meta: { title: 'Rack' },
     },
     {
+      path: '/tapers/:series?/:size?',
+      name: 'tapers',
+      component: () => import('./places/TapersPlace.vue'),
+      props: true,
+      meta: { title: 'Tapers' },
+    },
+    {
+      path: '/identify',
+      name: 'identify',
+      component: () => import('./places/IdentifyPlace.vue'),
+      meta: { title: 'Copy an old part' },
+    },
+    {
       path: '/machines',
       name: 'machines',
       component: () => import('./places/MachinesPlace.vue'),

@@ -1,5 +1,5 @@
 /** What kind of quantity a figure is; it decides the units and the way it is written. */
-export type Quantity = 'length' | 'angle' | 'ratio' | 'number' | 'percent';
+export type Quantity = 'length' | 'angle' | 'degrees' | 'ratio' | 'perFoot' | 'number' | 'percent';
 
 /**
  * A figure on its way to the eye: the exact value in house units (mm, rad, ratio, 1), and the
@@ -28,6 +28,12 @@ export const angle = (value: number, resolution?: number): Figure =>
 
 /** A taper ratio on diameter, 2 tan(half angle). */
 export const ratio = (value: number): Figure => ({ quantity: 'ratio', value });
+
+/** The same ratio in inches per foot. */
+export const perFoot = (value: number): Figure => ({ quantity: 'perFoot', value });
+
+/** An angle in radians, written in decimal degrees. */
+export const degrees = (value: number): Figure => ({ quantity: 'degrees', value });
 
 /** A plain count or number. */
 export const count = (value: number, resolution = 1): Figure => ({ quantity: 'number', value, resolution });

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { angle, count, length, ratio } from '../phrase/figure';
+import { angle, count, degrees, length, perFoot, ratio } from '../phrase/figure';
 import { formatFigure } from './format';
 import { decimalsFor, snap, snapDown } from './round';
 
@@ -32,6 +32,8 @@ describe('figures at an instrument’s resolution', () => {
     expect(text(ratio(1 / 19.922))).toBe('1:19.922');
     expect(text(ratio(1 / 12))).toBe('1:12');
     expect(text(count(3))).toBe('3');
+    expect(text(perFoot(0.60235 / 12))).toBe('0.60235 in/ft');
+    expect(text(degrees(8 * D))).toBe('8.00000°');
   });
   it('never strays from the value by more than half the resolution', () => {
     fc.assert(

@@ -24,8 +24,12 @@ export function figureParts(figure: Figure, shownIn: UnitSystem): { text: string
       return { text: sign + lengthText(figure, system), unit: system === 'mm' ? 'mm' : 'in' };
     case 'angle':
       return { text: sign + formatDms(figure.value, figure.resolution ?? SECOND), unit: '' };
+    case 'degrees':
+      return { text: `${sign}${fixed((figure.value * 180) / Math.PI, 5)}°`, unit: '' };
     case 'ratio':
       return { text: ratioText(figure.value), unit: '' };
+    case 'perFoot':
+      return { text: fixed(figure.value * 12, 5), unit: 'in/ft' };
     case 'percent':
       return { text: sign + fixed(figure.value * 100, 0), unit: '%' };
     case 'number':

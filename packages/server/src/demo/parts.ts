@@ -1,4 +1,4 @@
-import { entry, type FeatureDocument } from '@anello/contract';
+import { entry, taperFigures, type FeatureDocument } from '@anello/contract';
 import { taperSize } from '@anello/core';
 
 type End = 'headstock' | 'tailstock';
@@ -87,20 +87,15 @@ export const profile = (name: string, points: readonly (readonly [string, string
 /** A Morse shank or socket from the metric table, drawbar form. */
 export function morse(size: string, side: 'external' | 'internal', largeEnd: End, from?: End): Of<'taper'> {
   const row = taperSize('morse-iso', size);
-  const beyond = side === 'external' ? row.beyondGauge : 0;
-  return {
+  const placed = {
     id: id(row.name),
     name: row.name,
-    kind: 'taper',
+    kind: 'taper' as const,
     side,
     largeEnd,
     ...(from ? { from } : {}),
-    series: { series: row.series, size: row.size },
-    ratio: entry(`1:${1 / row.ratio}`, 'taper'),
-    gaugeDiameter: entry(`${row.gaugeDiameter} mm`),
-    beyondGauge: entry(`${beyond} mm`),
-    length: entry(`${row.length + beyond} mm`),
   };
+  return { ...placed, ...taperFigures(row, side) };
 }
 
 export const taper = (

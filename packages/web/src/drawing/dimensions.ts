@@ -138,7 +138,8 @@ function lengths(
   const shown = lines.filter(
     (line) => line.id === 'whole' || line.id === selected || line.textX === (line.x1 + line.x2) / 2,
   );
-  const lanes = assignLanes(shown);
+  // Neighbours share an extension line, as on a drawing.
+  const lanes = assignLanes(shown, -0.5);
   return {
     lengths: shown.map(({ from: _from, to: _to, ...line }, index) => ({
       ...line,

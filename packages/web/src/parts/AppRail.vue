@@ -1,5 +1,11 @@
 <script setup lang="ts">
-import { mdiHelpCircleOutline, mdiViewAgendaOutline, mdiWeatherNight, mdiWhiteBalanceSunny } from '@mdi/js';
+import {
+  mdiCalculatorVariantOutline,
+  mdiHelpCircleOutline,
+  mdiViewAgendaOutline,
+  mdiWeatherNight,
+  mdiWhiteBalanceSunny,
+} from '@mdi/js';
 import { usePreferences } from '../stores/preferences';
 import { useScreen } from '../stores/screen';
 
@@ -8,8 +14,11 @@ const preferences = usePreferences();
 const screen = useScreen();
 /** A lathe seen from the front: headstock, bed, tailstock. */
 const LATHE = 'M2 9h6v6H2zM8 11h3v2H8zM16 10h5v5h-5zM14 12h2v1h-2zM2 17h20v2H2z';
+/** A cone on its axis. */
+const CONE = 'M3 6l18 3.2v5.6L3 18zM1 11.5h22v1H1z';
 const PLACES = [
   { to: '/rack', label: 'Rack', icon: mdiViewAgendaOutline },
+  { to: '/tapers', label: 'Tapers', icon: CONE },
   { to: '/machines', label: 'Machines', icon: LATHE },
 ];
 </script>
@@ -32,6 +41,9 @@ const PLACES = [
         :icon="preferences.theme === 'light' ? mdiWeatherNight : mdiWhiteBalanceSunny"
         size="22"
       /><span>{{ preferences.theme === 'light' ? 'Dark' : 'Light' }}</span>
+    </button>
+    <button class="plain place" @click="screen.quickOpen = true">
+      <v-icon :icon="mdiCalculatorVariantOutline" size="22" /><span>Sum</span>
     </button>
     <button class="plain place" @click="screen.keysOpen = true">
       <v-icon :icon="mdiHelpCircleOutline" size="22" /><span>Keys</span>

@@ -6,6 +6,7 @@ const screen = useScreen();
 const KEYS: readonly (readonly [string, string])[] = [
   ['1 – 6', 'Part, Way, Set, Cut, Prove, Record'],
   ['R', 'to the reading bar'],
+  ['/', 'a quick sum'],
   ['Enter', 'keep what is typed, or do what the bar offers'],
   ['Esc', 'out of a box, back from the big figures'],
   ['B', 'big figures, to be read across the shop'],
@@ -18,7 +19,7 @@ const KEYS: readonly (readonly [string, string])[] = [
 </script>
 
 <template>
-  <v-dialog v-model="screen.keysOpen" max-width="520">
+  <v-dialog v-model="screen.keysOpen" aria-label="Keys" max-width="520">
     <div class="sheet card">
       <h2>Keys</h2>
       <dl>

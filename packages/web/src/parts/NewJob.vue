@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { newJobDocument, type JobRow, type Rack } from '@anello/contract';
+import { newJobDocument, type FeatureDocument, type JobRow, type Rack } from '@anello/contract';
 import { AnelloError } from '@anello/core';
 import { computed, reactive, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
@@ -9,6 +9,8 @@ import { useShop } from '../stores/shop';
 
 /** A new job: its number, what it is, and on which lathe. The figures follow on its Part stage. */
 const open = defineModel<boolean>({ required: true });
+/** What the part starts with, and a title for it, when it comes from the tables. */
+const props = defineProps<{ features?: readonly FeatureDocument[]; title?: string }>();
 const shop = useShop();
 const router = useRouter();
 const form = reactive({ id: newId(), number: '', title: '', machineId: '', quantity: '1' });
@@ -18,6 +20,7 @@ const busy = ref(false);
 watch(open, async (isOpen) => {
   if (!isOpen) return;
   form.machineId ||= shop.machines[0]?.id ?? '';
+  form.title ||= props.title ?? '';
   if (!form.number) form.number = await nextNumber();
 });
 
@@ -44,7 +47,10 @@ async function add(): Promise<void> {
   busy.value = true;
   try {
     const { id, quantity, ...rest } = form;
-    const document = newJobDocument({ ...rest, title: rest.title.trim(), quantity: Number(quantity) });
+    const document = {
+      ...newJobDocument({ ...rest, title: rest.title.trim(), quantity: Number(quantity) }),
+      features: [...(props.features ?? [])],
+    };
     const row = await request<JobRow>('POST', '/api/jobs', { id, document });
     open.value = false;
     Object.assign(form, { id: newId(), number: '', title: '', quantity: '1' });
@@ -65,7 +71,7 @@ async function add(): Promise<void> {
 </script>
 
 <template>
-  <v-dialog v-model="open">
+  <v-dialog v-model="open" aria-label="New job">
     <form class="sheet form" @submit.prevent="add">
       <h2>New job</h2>
       <div class="row">

@@ -49,6 +49,15 @@ const busy = computed(() => doing.value !== null && doing.value === offered.valu
 const emptyAction = computed(() => (text.value.trim() === '' ? request.value?.empty : undefined));
 
 watch(() => screen.focusBar, focus);
+watch(
+  () => screen.handed,
+  (handed) => {
+    if (!handed || !request.value || request.value.noInput) return;
+    text.value = handed.text;
+    screen.handed = null;
+    void nextTick(focus);
+  },
+);
 // Whoever is typing here stays here when the question changes, before the next key is struck.
 watch(request, () => {
   if (form.value?.contains(document.activeElement)) void nextTick(focus);

@@ -52,6 +52,7 @@ onMounted(() => {
     import('../stages/ProveStage.vue'),
     import('../stages/RecordStage.vue'),
     import('../lib/typeset'),
+    import('../parts/QuickSum.vue'),
   ]).catch(() => undefined);
 });
 watch(

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiPlus, mdiDeleteOutline } from '@mdi/js';
-import { entry, type Entry, type FeatureDocument, type TaperDocument } from '@anello/contract';
+import { taperFigures, type Entry, type FeatureDocument, type TaperDocument } from '@anello/contract';
 import { plainText, TAPER_SERIES, taperSize, type AnelloError } from '@anello/core';
 import { computed } from 'vue';
 import QuantityField from '../parts/QuantityField.vue';
@@ -53,7 +53,9 @@ function setField(key: string, next: Entry | undefined): void {
 const SERIES = TAPER_SERIES.flatMap((series) =>
   series.sizes.map((size) => ({
     value: `${series.id}/${size.size}`,
-    title: `${size.name}, ${series.unit === 'mm' ? 'metric' : 'inch'} table`,
+    title: series.id.startsWith('morse')
+      ? `${size.name}, ${series.unit === 'mm' ? 'metric' : 'inch'} table`
+      : size.name,
   })),
 );
 const chosenSeries = computed(() => {
@@ -61,27 +63,15 @@ const chosenSeries = computed(() => {
   return taper.series ? `${taper.series.series}/${taper.series.size}` : null;
 });
 
-/** Takes a size from the table: ratio, gauge line and length; the drawing may change any of them after. */
+/** Takes a size from the table: its ratio, its place and its length; the drawing may change any of them after. */
 function useSize(key: string | null): void {
   if (!key) return;
   const [series = '', size = ''] = key.split(/\/(.*)/s);
   const row = taperSize(series, size);
-  const inch = TAPER_SERIES.find((s) => s.id === series)?.unit === 'in';
-  const typed = (mm: number): Entry =>
-    entry(inch ? `${Number((mm / 25.4).toPrecision(10))} in` : `${Number(mm.toPrecision(12))} mm`);
-  const beyond = props.feature.side === 'external' ? row.beyondGauge : 0;
   change((feature) => {
-    for (const stale of ['largeDiameter', 'smallDiameter', 'halfAngle']) delete feature[stale];
-    Object.assign(feature, {
-      name: row.name,
-      series: { series, size },
-      ratio: inch
-        ? entry(`${Number((row.ratio * 12).toPrecision(10))} in/ft`, 'taper')
-        : entry(`1:${Number((1 / row.ratio).toPrecision(10))}`, 'taper'),
-      gaugeDiameter: typed(row.gaugeDiameter),
-      beyondGauge: typed(beyond),
-      length: typed(row.length + beyond),
-    });
+    for (const stale of ['largeDiameter', 'smallDiameter', 'halfAngle', 'gaugeDiameter', 'beyondGauge'])
+      delete feature[stale];
+    Object.assign(feature, { name: row.name }, taperFigures(row, props.feature.side));
   });
 }
 
@@ -121,9 +111,10 @@ const ENDS = [
         autocomplete="off"
         @update:model-value="(name: string) => change((f) => (f['name'] = name))"
       />
-      <v-select
+      <v-autocomplete
         v-if="feature.kind === 'taper'"
         class="wide"
+        auto-select-first
         label="From the tables"
         :items="SERIES"
         :model-value="chosenSeries"

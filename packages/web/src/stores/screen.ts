@@ -54,10 +54,25 @@ export const useScreen = defineStore('screen', () => {
   const marks = shallowRef<StripMarks>({});
   const acrossOpen = ref(false);
   const keysOpen = ref(false);
+  const quickOpen = ref(false);
+  /** A figure on its way into the reading bar, as text that reads the same in any units. */
+  const handed = shallowRef<{ readonly text: string } | null>(null);
   const selectedFeature = ref<string | null>(null);
   /** Counts up to ask the reading bar for the keyboard. */
   const focusBar = ref(0);
   /** Last slip that can be taken back, said quietly. */
   const undoable = shallowRef<{ readonly text: string; run(): void } | null>(null);
-  return { owner, bar, across, marks, acrossOpen, keysOpen, selectedFeature, focusBar, undoable };
+  return {
+    owner,
+    bar,
+    across,
+    marks,
+    acrossOpen,
+    keysOpen,
+    quickOpen,
+    handed,
+    selectedFeature,
+    focusBar,
+    undoable,
+  };
 });

@@ -35,6 +35,7 @@ export const vuetify = createVuetify({
     VBtn: { variant: 'outlined', ripple: false },
     VTextField: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto' },
     VTextarea: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto', rows: 2, autoGrow: true },
+    VAutocomplete: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto' },
     VSelect: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto' },
     VDialog: { maxWidth: 620, transition: false },
   },

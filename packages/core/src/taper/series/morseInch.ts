@@ -1,6 +1,4 @@
-import type { TaperSeries, TaperSize } from './series';
-
-const INCH = 25.4;
+import { INCH, sizeOf, type TaperSeries } from './series';
 
 /** size, taper per foot, gauge diameter, small diameter, plug depth: inches, ASME B5.10. */
 const ROWS: readonly (readonly [string, number, number, number, number])[] = [
@@ -15,24 +13,23 @@ const ROWS: readonly (readonly [string, number, number, number, number])[] = [
   ['7', 0.624, 3.27, 2.75, 10],
 ];
 
-const toSize = ([size, perFoot, gauge, small, depth]: (typeof ROWS)[number]): TaperSize => ({
-  series: 'morse-inch',
-  size,
-  name: `No. ${size} Morse`,
-  ratio: perFoot / 12,
-  gaugeDiameter: gauge * INCH,
-  beyondGauge: 0,
-  length: depth * INCH,
-  publishedSmall: small * INCH,
-  publishedRounding: 0.0006 * INCH,
-  drawbarThread: null,
-});
-
 /** Morse tapers from the inch table: gauge line at the socket's mouth, small end at the plug's depth. */
 export const MORSE_INCH: TaperSeries = {
   id: 'morse-inch',
   title: 'Morse, inch table',
   standard: 'ASME B5.10',
   unit: 'in',
-  sizes: ROWS.map(toSize),
+  use: 'Tailstocks, drills and reamers, drill-press spindles, lathe centres.',
+  note: 'Every size has its own taper: none is the round 0.6 or 5/8 inch per foot.',
+  sizes: ROWS.map(([size, perFoot, gauge, small, depth]) =>
+    sizeOf({
+      series: 'morse-inch',
+      size,
+      name: `No. ${size} Morse`,
+      ratio: perFoot / 12,
+      gaugeDiameter: gauge * INCH,
+      length: depth * INCH,
+      small: { value: small * INCH, rounding: 0.0006 * INCH },
+    }),
+  ),
 };

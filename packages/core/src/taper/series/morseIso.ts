@@ -1,4 +1,4 @@
-import type { TaperSeries, TaperSize } from './series';
+import { sizeOf, type TaperSeries } from './series';
 
 /** size, x of 1:x, gauge diameter, beyond gauge, small diameter and length of the drawbar form, thread: mm, ISO 296. */
 const ROWS: readonly (readonly [string, number, number, number, number, number, string | null])[] = [
@@ -11,24 +11,25 @@ const ROWS: readonly (readonly [string, number, number, number, number, number, 
   ['6', 19.18, 63.348, 8, 53.9, 182, 'M24'],
 ];
 
-const toSize = ([size, x, gauge, beyond, small, along, thread]: (typeof ROWS)[number]): TaperSize => ({
-  series: 'morse-iso',
-  size,
-  name: `No. ${size} Morse`,
-  ratio: 1 / x,
-  gaugeDiameter: gauge,
-  beyondGauge: beyond,
-  length: along,
-  publishedSmall: small,
-  publishedRounding: 0.05,
-  drawbarThread: thread,
-});
-
 /** Morse tapers from the metric table, shanks with a tapped end for a drawbar. */
 export const MORSE_ISO: TaperSeries = {
   id: 'morse-iso',
   title: 'Morse, metric table',
   standard: 'ISO 296',
   unit: 'mm',
-  sizes: ROWS.map(toSize),
+  use: 'Tailstocks, drills and reamers, drill-press and milling spindles with a drawbar.',
+  note: 'The same tapers as the inch table, to within the rounding of the two.',
+  sizes: ROWS.map(([size, x, gauge, beyond, small, length, thread]) =>
+    sizeOf({
+      series: 'morse-iso',
+      size,
+      name: `No. ${size} Morse`,
+      ratio: 1 / x,
+      gaugeDiameter: gauge,
+      beyondGauge: beyond,
+      length,
+      small: { value: small, rounding: 0.05 },
+      thread,
+    }),
+  ),
 };

@@ -1,14 +1,41 @@
 import { AnelloError } from '../../basics/error';
+import { BROWN_SHARPE } from './brownSharpe';
+import { CHUCK } from './chuck';
+import { COLLET_SEAT } from './colletSeat';
+import { GENERAL } from './general';
+import { JARNO } from './jarno';
+import { METRIC_ISO } from './metricIso';
 import { MORSE_INCH } from './morseInch';
 import { MORSE_ISO } from './morseIso';
+import { STEEP } from './steep';
+import { TAPER_PIN_INCH, TAPER_PIN_METRIC } from './taperPins';
 import type { TaperSeries, TaperSize } from './series';
 
 /** Every series Anello knows, in the order they are offered. */
-export const TAPER_SERIES: readonly TaperSeries[] = [MORSE_ISO, MORSE_INCH];
+export const TAPER_SERIES: readonly TaperSeries[] = [
+  MORSE_ISO,
+  MORSE_INCH,
+  STEEP,
+  METRIC_ISO,
+  BROWN_SHARPE,
+  JARNO,
+  CHUCK,
+  COLLET_SEAT,
+  TAPER_PIN_METRIC,
+  TAPER_PIN_INCH,
+  GENERAL,
+];
+
+/** A series by its id. Error: unknown-size. */
+export function taperSeries(id: string): TaperSeries {
+  const found = TAPER_SERIES.find((s) => s.id === id);
+  if (!found) throw new AnelloError('unknown-size', 'series', `There is no taper series ${id}.`);
+  return found;
+}
 
 /** A size of a series. Error: unknown-size. */
 export function taperSize(series: string, size: string): TaperSize {
-  const found = TAPER_SERIES.find((s) => s.id === series)?.sizes.find((s) => s.size === size);
+  const found = taperSeries(series).sizes.find((s) => s.size === size);
   if (!found)
     throw new AnelloError('unknown-size', 'size', `There is no size ${size} in the series ${series}.`);
   return found;

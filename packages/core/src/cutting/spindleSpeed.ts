@@ -1,0 +1,9 @@
+import { positive } from '../basics/check';
+
+/** Spindle speed (rpm) for a surface speed (m/min) at a diameter (mm): 1000 v / πd. Errors: out-of-range. */
+export function spindleSpeed({ surfaceSpeed, diameter }: { surfaceSpeed: number; diameter: number }): {
+  rpm: number;
+} {
+  positive(surfaceSpeed, 'surfaceSpeed', 'The surface speed');
+  return { rpm: (1000 * surfaceSpeed) / (Math.PI * positive(diameter, 'diameter', 'The diameter')) };
+}

@@ -1,0 +1,31 @@
+import { finite, positive } from '../basics/check';
+
+/** Expansion per °C of what is commonly turned; standard handbook means, near room temperature. */
+export const EXPANSION = {
+  steel: 11.5e-6,
+  'cast iron': 10.5e-6,
+  brass: 19e-6,
+  bronze: 18e-6,
+  aluminium: 23.5e-6,
+} as const;
+
+/**
+ * What a diameter (mm) measured warm (°C) comes to at 20 °C: d / (1 + α (t - 20)). Errors: out-of-range.
+ * Example: 40 mm of steel at 45 °C → 39.9885.
+ */
+export function diameterAt20({
+  diameter,
+  temperature,
+  expansion,
+}: {
+  diameter: number;
+  temperature: number;
+  expansion: number;
+}): { diameterAt20: number } {
+  positive(expansion, 'expansion', 'The expansion');
+  return {
+    diameterAt20:
+      positive(diameter, 'diameter', 'The diameter') /
+      (1 + expansion * (finite(temperature, 'temperature') - 20)),
+  };
+}

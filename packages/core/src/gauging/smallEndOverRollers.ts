@@ -1,0 +1,30 @@
+import { AnelloError } from '../basics/error';
+import { positive, taperAngle } from '../basics/check';
+
+/**
+ * Small diameter (mm) of a cone standing on its small end, from a measurement over two rollers beside it
+ * on the plate: M - D (1 + tan a + sec a). Errors: out-of-range, impossible.
+ * Source: the roller touches plate and cone, so its centre lies r (tan a + sec a) outside the small end.
+ */
+export function smallEndOverRollers({
+  measurement,
+  rollerDiameter,
+  halfAngle,
+}: {
+  measurement: number;
+  rollerDiameter: number;
+  halfAngle: number;
+}): { smallDiameter: number } {
+  positive(measurement, 'measurement', 'The measurement');
+  positive(rollerDiameter, 'rollerDiameter', 'The roller');
+  const a = taperAngle(halfAngle);
+  const smallDiameter = measurement - rollerDiameter * (1 + Math.tan(a) + 1 / Math.cos(a));
+  if (smallDiameter <= 0) {
+    throw new AnelloError(
+      'impossible',
+      'measurement',
+      'That measures less than the two rollers side by side.',
+    );
+  }
+  return { smallDiameter };
+}

@@ -1,0 +1,30 @@
+import { AnelloError } from '../basics/error';
+import { arithmeticPhrase } from './phrases/arithmetic';
+import { setOverPhrase } from './phrases/setOver';
+import { stackPhrase } from './phrases/stack';
+import { standOffPhrase } from './phrases/standOff';
+import { taperPhrase } from './phrases/taper';
+import type { QuickAnswer, QuickContext, QuickPhrase } from './quickPhrase';
+
+/** Every phrase of the quick line, tried in this order; arithmetic takes what is left. */
+export const QUICK_PHRASES: readonly QuickPhrase[] = [
+  taperPhrase,
+  setOverPhrase,
+  standOffPhrase,
+  stackPhrase,
+  arithmeticPhrase,
+];
+
+/**
+ * One line in, an answer out: `mt 3`, `set over 180 at mt2`, `7/24 angle`, `dz 1.6 mt3`, `stack 34.562`, or any
+ * sum. The same functions as everywhere else. Errors: as the phrase's own function, or as parseQuantity.
+ */
+export function quickSum(text: string, context: QuickContext): QuickAnswer {
+  const line = text.trim();
+  if (line === '') throw new AnelloError('empty', null, 'Nothing typed yet.');
+  for (const phrase of QUICK_PHRASES) {
+    const answer = phrase.answer(line, context);
+    if (answer) return answer;
+  }
+  throw new AnelloError('unreadable', null, `Could not read “${line}”.`);
+}
