@@ -3,6 +3,7 @@ import '@fontsource-variable/jetbrains-mono/index.css';
 import 'vuetify/styles';
 import './theme/tokens.css';
 import './theme/base.css';
+import './theme/stage.css';
 import { createPinia } from 'pinia';
 import { createApp } from 'vue';
 import App from './App.vue';

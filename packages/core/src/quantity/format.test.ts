@@ -19,6 +19,7 @@ describe('figures at an instrument’s resolution', () => {
   });
   it('writes signs, true minus and no negative zero', () => {
     expect(text(length(0.026, 0.001, { signed: true }))).toBe('+0.026 mm');
+    expect(text(length(0.0004, 0.001, { signed: true }))).toBe('0.000 mm');
     expect(text(length(-0.026, 0.001))).toBe('−0.026 mm');
     expect(text(length(-0.0001, 0.001))).toBe('0.000 mm');
   });

@@ -17,23 +17,27 @@ export function formatFigure(figure: Figure, system: UnitSystem): string {
 
 /** The same in two pieces, for where the number is set large and the unit small. */
 export function figureParts(figure: Figure, shownIn: UnitSystem): { text: string; unit: string } {
-  const system = figure.system ?? shownIn;
-  const sign = figure.signed && figure.value > 0 ? '+' : '';
+  const { text, unit } = written(figure, figure.system ?? shownIn);
+  const plus = figure.signed && figure.value > 0 && /[1-9]/.test(text);
+  return { text: plus ? `+${text}` : text, unit };
+}
+
+function written(figure: Figure, system: UnitSystem): { text: string; unit: string } {
   switch (figure.quantity) {
     case 'length':
-      return { text: sign + lengthText(figure, system), unit: system === 'mm' ? 'mm' : 'in' };
+      return { text: lengthText(figure, system), unit: system === 'mm' ? 'mm' : 'in' };
     case 'angle':
-      return { text: sign + formatDms(figure.value, figure.resolution ?? SECOND), unit: '' };
+      return { text: formatDms(figure.value, figure.resolution ?? SECOND), unit: '' };
     case 'degrees':
-      return { text: `${sign}${fixed((figure.value * 180) / Math.PI, 5)}°`, unit: '' };
+      return { text: `${fixed((figure.value * 180) / Math.PI, 5)}°`, unit: '' };
     case 'ratio':
       return { text: ratioText(figure.value), unit: '' };
     case 'perFoot':
       return { text: fixed(figure.value * 12, 5), unit: 'in/ft' };
     case 'percent':
-      return { text: sign + fixed(figure.value * 100, 0), unit: '%' };
+      return { text: fixed(figure.value * 100, 0), unit: '%' };
     case 'number':
-      return { text: sign + fixed(figure.value, decimalsFor(figure.resolution ?? 0.001)), unit: '' };
+      return { text: fixed(figure.value, decimalsFor(figure.resolution ?? 0.001)), unit: '' };
   }
 }
 

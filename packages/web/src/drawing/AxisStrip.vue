@@ -314,6 +314,11 @@ text {
   fill: var(--ink);
   font-variant-numeric: tabular-nums;
 }
+.dims text {
+  paint-order: stroke;
+  stroke: var(--sheet);
+  stroke-width: 3px;
+}
 .leader,
 .dim {
   stroke: var(--rule-2);

@@ -104,7 +104,7 @@ useStageScreen({
 </script>
 
 <template>
-  <div v-if="model.taper.value" class="cut">
+  <div v-if="model.taper.value" class="split">
     <section class="main" aria-label="Cutting">
       <NoticeText v-if="!desk.state.value" tone="warn"
         >Give the stock’s diameter at the right: the passes are counted from it.</NoticeText
@@ -187,17 +187,6 @@ useStageScreen({
 </template>
 
 <style scoped>
-.cut {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 340px;
-  min-height: 100%;
-}
-.main {
-  padding: 16px 18px 20px;
-  display: grid;
-  gap: 12px;
-  align-content: start;
-}
 .card {
   border: 2px solid var(--blue);
   padding: 16px 20px;
@@ -261,27 +250,7 @@ h2 {
   border: 2px solid var(--blue) !important;
   color: var(--blue) !important;
 }
-.side {
-  background: var(--paper-2);
-  border-left: 1px solid var(--rule);
-  padding: 14px 18px;
-  display: grid;
-  gap: 14px;
-  align-content: start;
-}
-@media (max-width: 860px) {
-  .cut {
-    grid-template-columns: minmax(0, 1fr);
-  }
-  .side {
-    border-left: 0;
-    border-top: 1px solid var(--rule);
-  }
-}
 @media (max-width: 560px) {
-  .main {
-    padding: 12px 10px;
-  }
   .big {
     font-size: 46px;
   }

@@ -173,7 +173,7 @@ useStageScreen({
 </script>
 
 <template>
-  <div class="prove">
+  <div class="split">
     <section class="main" aria-label="Trying it in its mate">
       <article v-if="task" class="card sheet" aria-live="polite">
         <h2 v-if="!now">Clean both, try it in the {{ mate }}, and read how far it stands off</h2>
@@ -282,17 +282,6 @@ useStageScreen({
 </template>
 
 <style scoped>
-.prove {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 372px;
-  min-height: 100%;
-}
-.main {
-  padding: 16px 18px 20px;
-  display: grid;
-  gap: 14px;
-  align-content: start;
-}
 .card {
   border: 2px solid var(--blue);
   padding: 16px 20px;
@@ -334,17 +323,6 @@ useStageScreen({
   padding-top: 8px;
   width: 100%;
 }
-.side {
-  background: var(--paper-2);
-  border-left: 1px solid var(--rule);
-  padding: 14px 18px 20px;
-  display: grid;
-  gap: 10px;
-  align-content: start;
-}
-.side h2 {
-  font-weight: 600;
-}
 .nudge {
   padding: 12px 16px;
   border: 1.5px solid var(--brass-edge);
@@ -354,24 +332,7 @@ useStageScreen({
   font-weight: 650;
   line-height: 1.15;
 }
-@media (max-width: 1060px) {
-  .prove {
-    grid-template-columns: minmax(0, 1fr) 320px;
-  }
-}
-@media (max-width: 860px) {
-  .prove {
-    grid-template-columns: minmax(0, 1fr);
-  }
-  .side {
-    border-left: 0;
-    border-top: 1px solid var(--rule);
-  }
-}
 @media (max-width: 560px) {
-  .main {
-    padding: 12px 10px;
-  }
   .big {
     font-size: 46px;
   }

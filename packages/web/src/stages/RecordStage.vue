@@ -90,7 +90,7 @@ useStageScreen({
 </script>
 
 <template>
-  <div class="record">
+  <div class="split">
     <section class="main" aria-label="What was kept">
       <div v-if="pieces.length > 1" class="pieces" role="group" aria-label="Piece">
         <v-btn
@@ -154,17 +154,6 @@ useStageScreen({
 </template>
 
 <style scoped>
-.record {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 372px;
-  min-height: 100%;
-}
-.main {
-  padding: 16px 18px 20px;
-  display: grid;
-  gap: 12px;
-  align-content: start;
-}
 .pieces {
   display: flex;
   gap: 10px;
@@ -220,14 +209,6 @@ time,
   gap: 10px;
   align-items: start;
 }
-.side {
-  background: var(--paper-2);
-  border-left: 1px solid var(--rule);
-  padding: 14px 18px;
-  display: grid;
-  gap: 12px;
-  align-content: start;
-}
 .next {
   padding: 14px 16px;
   display: grid;
@@ -237,24 +218,7 @@ time,
   font-size: 19px;
   font-weight: 650;
 }
-@media (max-width: 1060px) {
-  .record {
-    grid-template-columns: minmax(0, 1fr) 320px;
-  }
-}
-@media (max-width: 860px) {
-  .record {
-    grid-template-columns: minmax(0, 1fr);
-  }
-  .side {
-    border-left: 0;
-    border-top: 1px solid var(--rule);
-  }
-}
 @media (max-width: 560px) {
-  .main {
-    padding: 12px 10px;
-  }
   .rows li {
     grid-template-columns: 1fr auto;
     gap: 0 10px;

@@ -169,12 +169,12 @@ useStageScreen({ bar: barRequest, across, marks });
 </script>
 
 <template>
-  <div v-if="desk.step.value && model.context.value" class="set">
+  <div v-if="desk.step.value && model.context.value" class="split">
     <section class="main" aria-label="Setting">
-      <NoticeText v-if="stale" tone="warn" class="gapped"
+      <NoticeText v-if="stale" tone="warn"
         >The setting kept before was <PhraseText :phrase="stale" />. Set and read it again.</NoticeText
       >
-      <NoticeText v-if="desk.carried.value !== null" tone="good" class="gapped"
+      <NoticeText v-if="desk.carried.value !== null" tone="good"
         >Carried over from piece {{ desk.carried.value }}: the {{ model.lathe.value?.name }} still stands at
         <FigureText :figure="angle(model.context.value.task.halfAngle)" />. A first cut and a try will show
         whether it moved.</NoticeText
@@ -236,17 +236,6 @@ useStageScreen({ bar: barRequest, across, marks });
 </template>
 
 <style scoped>
-.set {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 372px;
-  min-height: 100%;
-}
-.main {
-  padding: 12px 18px 12px;
-}
-.gapped {
-  margin-bottom: 12px;
-}
 .then {
   margin-top: 2px;
   display: flex;
@@ -265,17 +254,6 @@ useStageScreen({ bar: barRequest, across, marks });
 .then [aria-current] {
   color: var(--blue);
   font-weight: 650;
-}
-.side {
-  background: var(--paper-2);
-  border-left: 1px solid var(--rule);
-  padding: 14px 18px 20px;
-  display: grid;
-  gap: 10px;
-  align-content: start;
-}
-.side h2 {
-  font-weight: 600;
 }
 .nudge {
   padding: 12px 16px;
@@ -302,24 +280,5 @@ useStageScreen({ bar: barRequest, across, marks });
   display: grid;
   gap: 14px;
   justify-items: start;
-}
-@media (max-width: 1060px) {
-  .set {
-    grid-template-columns: minmax(0, 1fr) 320px;
-  }
-}
-@media (max-width: 860px) {
-  .set {
-    grid-template-columns: minmax(0, 1fr);
-  }
-  .side {
-    border-left: 0;
-    border-top: 1px solid var(--rule);
-  }
-}
-@media (max-width: 560px) {
-  .main {
-    padding: 12px 10px;
-  }
 }
 </style>
