@@ -269,3 +269,23 @@ for (const size of [
     await expect(page.locator('.nudge')).toContainText('0.026');
   });
 }
+
+test('typing slips are said and break nothing: a wild reading, a wild swing, a stock in metres', async ({
+  page,
+  shop,
+}) => {
+  const bar = new Bar(page);
+  await page.goto(`${shop.address}/job/j-101/set`);
+  await bar.keep('9999');
+  await expect(page.getByText('Look for a loose gib', { exact: false })).toBeVisible();
+  await page.goto(`${shop.address}/job/j-101/prove`);
+  await page.getByRole('button', { name: 'large end' }).click();
+  await page.getByRole('button', { name: /Clock the swing/ }).click();
+  await bar.input.fill('50');
+  await bar.input.press('Enter');
+  await expect(page.locator('#reading-remark')).toContainText('more than the whole taper');
+  await expect(bar.input).toHaveValue('50');
+  await page.getByRole('link', { name: 'Cut' }).click();
+  await page.getByLabel('Stock at the small end, diameter').fill('25 m');
+  await expect(page.getByText('roughing passes for', { exact: false })).toBeVisible();
+});

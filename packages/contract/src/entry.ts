@@ -16,11 +16,16 @@ const HOUSE: Record<'length' | 'angle' | 'taper', DefaultUnit> = {
 const SAME = 1e-9;
 
 /** A typed figure of one dimension. The text must read as the value it came with. */
-export function entrySchema(dimension: 'length' | 'angle' | 'taper') {
+export function entrySchema(
+  dimension: 'length' | 'angle' | 'taper',
+  limit: { readonly positive?: boolean } = {},
+) {
   return z
     .strictObject({ typed: z.string().min(1).max(200), value: z.number() })
     .superRefine((entry, context) => {
-      const message = disagreement(entry, dimension);
+      const message =
+        disagreement(entry, dimension) ??
+        (limit.positive && entry.value <= 0 ? 'This must be more than zero.' : null);
       if (message) context.addIssue({ code: 'custom', message });
     });
 }

@@ -3,8 +3,9 @@ import { z } from 'zod';
 import { entrySchema, valuesOf } from './entry';
 
 export const MACHINE_SCHEMA = 1;
-const length = () => entrySchema('length');
-const angle = () => entrySchema('angle');
+/** A scale, a travel or a distance of nothing is a slip: everything here is more than zero, but for lash. */
+const length = () => entrySchema('length', { positive: true });
+const angle = () => entrySchema('angle', { positive: true });
 
 /** A lathe as its owner describes it. */
 export const machineDocumentSchema = z.strictObject({
@@ -24,7 +25,7 @@ export const machineDocumentSchema = z.strictObject({
       pivotLength: length(),
       indicatedEnd: z.enum(['headstock', 'tailstock']),
       division: angle(),
-      lash: length(),
+      lash: entrySchema('length'),
     })
     .nullable(),
   tailstock: z.strictObject({ limit: length(), division: length() }).nullable(),

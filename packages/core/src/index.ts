@@ -4,6 +4,7 @@ export { CATALOGUE, isErrorCode, type ErrorCode } from './basics/catalogue';
 export { parseQuantity, type ParsedQuantity, type QuantityRequest } from './quantity/parseQuantity';
 export type { DefaultUnit, Dimension } from './quantity/units';
 export { figureParts, formatFigure, MM_PER_INCH, type UnitSystem } from './quantity/format';
+export { exactText } from './quantity/exactText';
 export { snap, snapDown } from './quantity/round';
 
 export { angle, count, degrees, length, perFoot, ratio, type Figure, type Quantity } from './phrase/figure';

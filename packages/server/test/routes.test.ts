@@ -196,6 +196,16 @@ describe('machines', () => {
         .statusCode,
     ).toBe(404);
   });
+  it('refuse a scale of nothing at its field', async () => {
+    const { version, document } = (await server.send('GET', '/api/machines/short-lathe')).json();
+    const zero = { ...document, dial: { ...document.dial, division: { typed: '0 mm', value: 0 } } };
+    const answer = await server.send('PUT', '/api/machines/short-lathe', { version, document: zero });
+    expect(answer.json()).toMatchObject({
+      code: 'invalid-document',
+      field: 'dial.division',
+      sentence: 'This must be more than zero.',
+    });
+  });
   it('are saved by version like jobs', async () => {
     const { version, document } = (await server.send('GET', '/api/machines/short-lathe')).json();
     const save = (v: number) =>

@@ -94,6 +94,12 @@ describe('passes from stock to finish', () => {
     );
   });
 
+  it('does not plan a thousand passes for a slip of the keys', () => {
+    expect(() => passPlan({ ...base, now: 1e9 })).toThrow(
+      expect.objectContaining({ code: 'out-of-range', field: 'roughDepth' }),
+    );
+  });
+
   it('says when the part is already past its size', () => {
     expect(() => passPlan({ ...base, now: 19.7 })).toThrow(
       expect.objectContaining({ code: 'impossible', field: 'now' }),

@@ -1,7 +1,7 @@
 import { AnelloError } from '../basics/error';
 import { notNegative, positive } from '../basics/check';
 import { dialOf, radialOf, type DialReads } from '../gauging/advanceFromInfeed';
-import { length } from '../phrase/figure';
+import { count, length } from '../phrase/figure';
 import { snapDown } from '../quantity/round';
 import type { Member } from '../way/way';
 
@@ -36,6 +36,8 @@ export interface Pass {
 }
 
 const LAST_CUTS = 3;
+/** More than this is a slip of the keys, not a plan. */
+const MOST_PASSES = 200;
 /** Anything under a hundredth of a division is rounding, not stock. */
 const DUST = 0.01;
 
@@ -53,6 +55,15 @@ export function passPlan(request: PassRequest): Pass[] {
   const last = Math.min(toRemove, lastStock / 2);
   const rough = toRemove - last;
   const step = radialOf(division, reads);
+  if (rough / request.roughDepth > MOST_PASSES) {
+    throw new AnelloError('out-of-range', 'roughDepth', [
+      'That is more than ',
+      count(MOST_PASSES),
+      ' roughing passes for ',
+      length(stock, 0.1),
+      ' of stock: check both figures.',
+    ]);
+  }
   const targets = [
     ...roughTargets(rough, request.roughDepth, step),
     ...lastTargets(rough, last, lastStock / 2),

@@ -90,6 +90,10 @@ describe('reading stations', () => {
       }),
     );
   });
+  it('a reading no taper could give is called a slip, not corrected from', () => {
+    for (const seen of [9999, -9999])
+      expect(read([{ at: 75, seen }])).toMatchObject({ pattern: 'unsteady', halfAngle: null });
+  });
   it('one reading is enough for an angle, none is not', () => {
     expect(read([{ at: 75, seen: 1.893 }]).halfAngle).toBeCloseTo(Math.atan(1.893 / 75), 12);
     expect(read([]).pattern).toBe('too-few');

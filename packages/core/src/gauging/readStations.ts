@@ -1,3 +1,4 @@
+import { MAX_HALF_ANGLE } from '../basics/check';
 import { halfAngleFromIndicator, type TravelAlong } from '../way/halfAngleFromIndicator';
 
 /** What was seen at one place along a measured travel, zeroed at the start. */
@@ -68,12 +69,15 @@ function evenFit(given: StationCase, slope: number, spread: number): StationFit 
 }
 
 function fit(pattern: Pattern, given: StationCase, slope: number, spread: number, step = 0): StationFit {
-  return { pattern, halfAngle: angleOf(slope, given.travelAlong), step, scatter: spread };
+  const halfAngle = angleOf(slope, given.travelAlong);
+  // Readings no taper could give are a slip of the hand, not an angle to correct from.
+  return { pattern: halfAngle === null ? 'unsteady' : pattern, halfAngle, step, scatter: spread };
 }
 
 function angleOf(slope: number, travelAlong: TravelAlong): number | null {
   if (travelAlong === 'slide' && Math.abs(slope) > 1) return null;
-  return halfAngleFromIndicator({ travel: 1, radial: slope, travelAlong }).halfAngle;
+  const { halfAngle } = halfAngleFromIndicator({ travel: 1, radial: slope, travelAlong });
+  return Math.abs(halfAngle) > MAX_HALF_ANGLE ? null : halfAngle;
 }
 
 const scatter = (points: readonly StationReading[], model: (x: number) => number): number =>

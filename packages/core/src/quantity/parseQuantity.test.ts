@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { generateParser } from '../../../../scripts/grammar.mjs';
+import { exactText } from './exactText';
 import { parseQuantity } from './parseQuantity';
 import type { DefaultUnit, Dimension } from './units';
 
@@ -140,6 +141,15 @@ describe('the reading back', () => {
         },
       ),
       { seed: 7 },
+    );
+  });
+
+  it('reads an exact figure back as the very same value', () => {
+    fc.assert(
+      fc.property(fc.double({ min: -400, max: 400, noNaN: true }), (value) => {
+        expect(read(exactText({ quantity: 'length', value }), 'length', 'in').value).toBe(value + 0);
+        expect(read(exactText({ quantity: 'angle', value }), 'angle').value).toBe(value + 0);
+      }),
     );
   });
 

@@ -99,6 +99,17 @@ describe('setting the attachment', () => {
   });
 });
 
+it('no reading, however wild, breaks the card or asks for a nudge', () => {
+  for (const way of ['attachment', 'compound', 'tailstock'] as const) {
+    const card = step(way, 'sweep');
+    for (const wild of [0, -5, 1e4, -1e4, 1e12]) {
+      const verdict = judgeSweep(way, long, card.sweep!, [{ at: card.sweep!.stations[0]!.at, seen: wild }]);
+      expect(verdict.inBand).toBe(false);
+      if (Math.abs(wild) > 100) expect(verdict.nudge).toBeNull();
+    }
+  }
+});
+
 describe('set, read, nudge, read again', () => {
   const devices: [WayId, SettingContext, string][] = [
     ['attachment', long, 'sweep'],

@@ -49,6 +49,7 @@ describe('what is missing or disagrees is said, at the field', () => {
     [{ largeDiameter: 20, ratio: 0.05 }, 'underdetermined', 'length'],
     [{ largeDiameter: 18, smallDiameter: 20, length: 40 }, 'impossible', 'smallDiameter'],
     [{ largeDiameter: 20, length: 500, ratio: 0.05 }, 'impossible', 'length'],
+    [{ largeDiameter: 200, smallDiameter: 1, length: 0.5 }, 'impossible', 'length'],
     [{ largeDiameter: -20 }, 'out-of-range', 'largeDiameter'],
     [{ largeDiameter: NaN }, 'not-finite', 'largeDiameter'],
   ] as [TaperGivens, string, string][])('%o → %s at %s', (givens, code, field) => {

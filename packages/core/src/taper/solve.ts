@@ -1,5 +1,5 @@
 import { AnelloError } from '../basics/error';
-import { angleOfSide, notNegative, positive } from '../basics/check';
+import { angleOfSide, MAX_HALF_ANGLE, notNegative, positive } from '../basics/check';
 import { length, ratio as ratioFigure } from '../phrase/figure';
 
 export interface TaperGivens {
@@ -41,6 +41,12 @@ export function solveTaper(givens: TaperGivens): SolvedTaper {
   if (solved.smallDiameter < -AGREEMENT) throw runsToPoint(solved);
   if (solved.length <= 0)
     throw new AnelloError('impossible', 'length', 'The length of the taper must be more than zero.');
+  if (solved.halfAngle > MAX_HALF_ANGLE)
+    throw new AnelloError(
+      'impossible',
+      'length',
+      'That is a face, not a taper: the half angle must stay under 89°.',
+    );
   if (ratio !== undefined) checkAgreement(givens, solved);
   return { ...solved, smallDiameter: Math.max(0, solved.smallDiameter) };
 }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import {
   AnelloError,
+  exactText,
   METRIC_88,
   QUICK_PHRASES,
   quickSum,
@@ -58,22 +59,14 @@ watch(
   },
 );
 
-/** The exact value with its unit, so that nothing is lost on the way. */
-function exact({ figure }: QuickLine): string {
-  if (figure.quantity === 'length') return `${figure.value} mm`;
-  if (figure.quantity === 'angle' || figure.quantity === 'degrees')
-    return `${(figure.value * 180) / Math.PI}°`;
-  return String(figure.value);
-}
-
 async function send(): Promise<void> {
   if (!line.value) return;
   if (fits.value) {
     screen.quickOpen = false;
-    screen.handed = { text: exact(line.value) };
+    screen.handed = { text: exactText(line.value.figure) };
     return;
   }
-  await copy(exact(line.value));
+  await copy(exactText(line.value.figure));
   said.value = 'Copied.';
 }
 

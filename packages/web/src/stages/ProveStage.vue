@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  AnelloError,
   advanceFromInfeed,
   angle,
   angleFromContact,
@@ -8,6 +9,7 @@ import {
   ofKind,
   readContact,
   stockFromStandOff,
+  type AngleEstimate,
   type Contact,
 } from '@anello/core';
 import { computed, ref } from 'vue';
@@ -52,18 +54,34 @@ const cause = computed(() =>
   contact.value && task.value ? readContact(task.value.member, contact.value.contact) : null,
 );
 const distance = computed(() => task.value?.length ?? 0);
-const estimate = computed(() => {
-  if (!contact.value || !task.value) return null;
-  const { contact: picture, swing, distance: y } = contact.value;
+const estimate = computed(() => (contact.value ? estimateFrom(contact.value) : null));
+
+/** Throws when the swing is more than the whole taper: said at the bar, before anything is kept. */
+function angleNow(seen: {
+  contact: Contact;
+  swing: number | null;
+  distance: number | null;
+}): AngleEstimate | null {
+  if (!task.value) return null;
   return angleFromContact({
     member: task.value.member,
-    contact: picture,
+    contact: seen.contact,
     halfAngle: task.value.halfAngle,
-    swing: swing ?? undefined,
-    distance: y ?? undefined,
+    swing: seen.swing ?? undefined,
+    distance: seen.distance ?? undefined,
     band: task.value.tolerance.halfAngle,
   });
-});
+}
+
+/** A swing kept for another taper may be impossible for this one: then it says nothing. */
+function estimateFrom(seen: Parameters<typeof angleNow>[0]): AngleEstimate | null {
+  try {
+    return angleNow(seen);
+  } catch (error) {
+    if (error instanceof AnelloError) return null;
+    throw error;
+  }
+}
 const nudge = computed(() => {
   if (!estimate.value || estimate.value.basis === 'none' || !model.way.value || !model.context.value)
     return null;
@@ -94,7 +112,9 @@ function barRequest(): BarRequest | null {
       defaultUnit,
       hint: 'Total swing on the indicator, rocking it by hand.',
       keep: async ({ value }) => {
-        await keepContact(picture, Math.abs(value));
+        const swing = Math.abs(value);
+        angleNow({ contact: picture, swing, distance: distance.value });
+        await keepContact(picture, swing);
         asking.value = 'standOff';
       },
     };
