@@ -36,12 +36,14 @@ export function angleFromContact(evidence: ContactEvidence): AngleEstimate {
     return { halfAngle: evidence.halfAngle + sign * evidence.band, basis: 'trial-step' };
   }
   const { ratioError } = ratioErrorFromSwing({ swing: evidence.swing, distance: evidence.distance });
-  const slope = Math.tan(evidence.halfAngle) + (sign * ratioError) / 2;
-  if (slope <= 0)
+  const whole = 2 * Math.tan(evidence.halfAngle);
+  if (ratioError >= whole) {
     throw new AnelloError(
       'impossible',
       'swing',
-      'That much swing is more than the whole taper: check the distance.',
+      'That much swing is more than the whole taper: check the figure and the distance.',
     );
+  }
+  const slope = (whole + sign * ratioError) / 2;
   return { halfAngle: Math.atan(slope), basis: 'clocked' };
 }

@@ -54,6 +54,13 @@ describe('contact', () => {
       }
     }
   });
+  it('a swing larger than the whole taper is a slip, whichever end touched', () => {
+    for (const contact of ['large', 'small'] as const) {
+      expect(() =>
+        angleFromContact({ member: 'external', contact, halfAngle: a, swing: 50, distance: 80, band: 4e-5 }),
+      ).toThrow(expect.objectContaining({ code: 'impossible', field: 'swing' }));
+    }
+  });
   it('a clocked swing becomes an angle; without one the step is only a trial', () => {
     const clocked = angleFromContact({
       member: 'external',
