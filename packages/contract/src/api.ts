@@ -2,8 +2,10 @@ import { STAGES } from '@anello/core';
 import { z } from 'zod';
 import { featureSchema } from './feature';
 import { jobDocumentSchema } from './job';
+import { kitDocumentSchema } from './kit';
 import { machineDocumentSchema } from './machine';
 import { recordSchema, settingSchema } from './record';
+import { shopTaperSchema } from './shopTaper';
 
 const id = z.string().min(1).max(60);
 /** Made by the client, so that a request sent twice makes one thing. */
@@ -72,6 +74,18 @@ export type MachineRow = z.infer<typeof machineRowSchema>;
 export const machinesSchema = z.object({ machines: z.array(machineRowSchema) });
 export const createMachineSchema = z.strictObject({ id: newId, document: machineDocumentSchema });
 export const saveMachineSchema = z.strictObject({ version, document: machineDocumentSchema });
+
+export const kitRowSchema = z.object({ id, version, document: kitDocumentSchema });
+export type KitRow = z.infer<typeof kitRowSchema>;
+export const kitListSchema = z.object({ rows: z.array(kitRowSchema) });
+export const createKitSchema = z.strictObject({ id: newId, document: kitDocumentSchema });
+export const saveKitSchema = z.strictObject({ version, document: kitDocumentSchema });
+
+export const taperRowSchema = z.object({ id, version, document: shopTaperSchema });
+export type TaperRow = z.infer<typeof taperRowSchema>;
+export const taperListSchema = z.object({ rows: z.array(taperRowSchema) });
+export const createTaperSchema = z.strictObject({ id: newId, document: shopTaperSchema });
+export const saveTaperSchema = z.strictObject({ version, document: shopTaperSchema });
 
 export const keptSchema = z.object({ kept: z.literal(true), id });
 

@@ -7,19 +7,18 @@ export interface Entry {
   readonly value: number;
 }
 
-const HOUSE: Record<'length' | 'angle' | 'taper', DefaultUnit> = {
+const HOUSE = {
   length: 'mm',
   angle: 'rad',
   taper: 'ratio',
-};
+  number: '1',
+} as const satisfies Partial<Record<Dimension, DefaultUnit>>;
+export type EntryDimension = keyof typeof HOUSE;
 /** The typed text and the value may differ by the dust of one conversion, no more. */
 const SAME = 1e-9;
 
 /** A typed figure of one dimension. The text must read as the value it came with. */
-export function entrySchema(
-  dimension: 'length' | 'angle' | 'taper',
-  limit: { readonly positive?: boolean } = {},
-) {
+export function entrySchema(dimension: EntryDimension, limit: { readonly positive?: boolean } = {}) {
   return z
     .strictObject({ typed: z.string().min(1).max(200), value: z.number() })
     .superRefine((entry, context) => {
@@ -30,7 +29,7 @@ export function entrySchema(
     });
 }
 
-function disagreement(entry: Entry, dimension: Dimension & keyof typeof HOUSE): string | null {
+function disagreement(entry: Entry, dimension: EntryDimension): string | null {
   try {
     const { value } = parseQuantity({ text: entry.typed, dimension, defaultUnit: HOUSE[dimension] });
     const near = Math.abs(value - entry.value) <= SAME * Math.max(1, Math.abs(value));
@@ -42,7 +41,7 @@ function disagreement(entry: Entry, dimension: Dimension & keyof typeof HOUSE): 
 }
 
 /** An entry as the demo shop and defaults write it: text in, value worked out by the one parser. */
-export function entry(typed: string, dimension: keyof typeof HOUSE = 'length'): Entry {
+export function entry(typed: string, dimension: EntryDimension = 'length'): Entry {
   return { typed, value: parseQuantity({ text: typed, dimension, defaultUnit: HOUSE[dimension] }).value };
 }
 

@@ -1,4 +1,4 @@
-export { entry, entrySchema, isEntry, valuesOf, type Entry } from './entry';
+export { entry, entrySchema, isEntry, valuesOf, type Entry, type EntryDimension } from './entry';
 export { coreFeatures, featureSchema, type FeatureDocument, type TaperDocument } from './feature';
 export { taperFigures, type TaperFigures } from './taperFromTable';
 export {
@@ -11,7 +11,34 @@ export {
   taperOfJobIfComplete,
   type JobDocument,
 } from './job';
-export { coreLathe, MACHINE_SCHEMA, machineDocumentSchema, type MachineDocument } from './machine';
+export {
+  CHUCK_KINDS,
+  coreLathe,
+  MACHINE_SCHEMA,
+  machineDocumentSchema,
+  migrateMachineDocument,
+  type MachineDocument,
+} from './machine';
+export {
+  coreKit,
+  KIT_SCHEMA,
+  kitDocumentSchema,
+  sizes,
+  sizesSchema,
+  type KitDocument,
+  type KitKind,
+  type Sizes,
+} from './kit';
+export { SHOP_TAPER_SCHEMA, shopTaperSchema, shopTaperSize, type ShopTaper } from './shopTaper';
+export {
+  BUNDLE_FORMAT,
+  BUNDLE_SCHEMA,
+  bundleJsonSchema,
+  bundleSchema,
+  importedSchema,
+  type Bundle,
+  type Imported,
+} from './bundle';
 export {
   asKept,
   recordBodySchema,
@@ -22,7 +49,9 @@ export {
 } from './record';
 export {
   createJobSchema,
+  createKitSchema,
   createMachineSchema,
+  createTaperSchema,
   errorSchema,
   healthSchema,
   jobCardSchema,
@@ -34,7 +63,15 @@ export {
   rackQuerySchema,
   rackSchema,
   saveJobSchema,
+  kitListSchema,
+  kitRowSchema,
+  saveKitSchema,
   saveMachineSchema,
+  saveTaperSchema,
+  taperListSchema,
+  taperRowSchema,
+  type KitRow,
+  type TaperRow,
   type ErrorBody,
   type JobCard,
   type JobRow,

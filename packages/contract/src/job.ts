@@ -1,10 +1,18 @@
-import { AnelloError, GRADES, layoutPart, taperOfPart, type JobFacts, type TaperOfPart } from '@anello/core';
+import {
+  AnelloError,
+  GRADES,
+  layoutPart,
+  SCHOOL_IDS,
+  taperOfPart,
+  WAY_IDS,
+  type JobFacts,
+  type TaperOfPart,
+} from '@anello/core';
 import { z } from 'zod';
 import { entry, entrySchema, type Entry } from './entry';
 import { coreFeatures, featureSchema } from './feature';
 
-export const JOB_SCHEMA = 1;
-export const WAY_IDS = ['compound', 'attachment', 'tailstock'] as const;
+export const JOB_SCHEMA = 2;
 
 /** A job as typed: the part, its tolerance, the chosen way and the cut. Records are kept beside it. */
 export const jobDocumentSchema = z.strictObject({
@@ -32,13 +40,22 @@ export const jobDocumentSchema = z.strictObject({
   }),
   /** The user's choice, with what it was chosen for. */
   way: z
-    .strictObject({ id: z.enum(WAY_IDS), machineId: z.string().max(60), halfAngle: z.number() })
+    .strictObject({
+      id: z.enum(WAY_IDS),
+      machineId: z.string().max(60),
+      halfAngle: z.number(),
+      /** How it is set, where the user chose; the way's usual school otherwise. */
+      school: z.enum(SCHOOL_IDS).optional(),
+    })
     .nullable(),
   cut: z.strictObject({
     stock: entrySchema('length').optional(),
     roughDepth: entrySchema('length'),
     lastStock: entrySchema('length'),
     allowance: entrySchema('length'),
+    /** Per turn under power, and the tool's nose: what finish to expect. */
+    feed: entrySchema('length', { positive: true }).optional(),
+    noseRadius: entrySchema('length', { positive: true }).optional(),
   }),
 });
 export type JobDocument = z.infer<typeof jobDocumentSchema>;
@@ -79,7 +96,8 @@ export function migrateJobDocument(raw: unknown): JobDocument {
       `This job was written by a newer Anello (form ${schema}); this one reads form ${JOB_SCHEMA}.`,
     );
   }
-  return raw as JobDocument;
+  // Form 2 added ways, schools and cutting figures; everything form 1 said it says the same.
+  return schema === JOB_SCHEMA ? (raw as JobDocument) : { ...(raw as JobDocument), schema: JOB_SCHEMA };
 }
 
 const value = (given: Entry | undefined): number | undefined => given?.value;

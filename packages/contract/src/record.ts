@@ -1,6 +1,5 @@
-import { CONTACTS, type KeptRecord } from '@anello/core';
+import { CONTACTS, WAY_IDS, type KeptRecord } from '@anello/core';
 import { z } from 'zod';
-import { WAY_IDS } from './job';
 
 const way = z.enum(WAY_IDS);
 const step = z.string().min(1).max(40);

@@ -7,7 +7,17 @@ export { figureParts, formatFigure, MM_PER_INCH, type UnitSystem } from './quant
 export { exactText } from './quantity/exactText';
 export { snap, snapDown } from './quantity/round';
 
-export { angle, count, degrees, length, perFoot, ratio, type Figure, type Quantity } from './phrase/figure';
+export {
+  angle,
+  count,
+  degrees,
+  length,
+  perFoot,
+  perMetre,
+  ratio,
+  type Figure,
+  type Quantity,
+} from './phrase/figure';
 export { plainText, type Phrase } from './phrase/phrase';
 export type { Working } from './phrase/working';
 
@@ -31,7 +41,17 @@ export {
 export { selfHolding, FRICTION, type Holding } from './taper/selfHolding';
 export type { SeriesId, TaperSeries, TaperSize } from './taper/series/series';
 
-export type { Attachment, Compound, CrossDial, Device, Lathe, StillSet, Tailstock } from './lathe/lathe';
+export type {
+  Attachment,
+  BarScale,
+  Compound,
+  CrossDial,
+  Device,
+  Lathe,
+  ScaleUnit,
+  StillSet,
+  Tailstock,
+} from './lathe/lathe';
 
 export { attachmentBarShift } from './way/attachmentBarShift';
 export { attachmentCheck } from './way/attachmentCheck';
@@ -39,12 +59,33 @@ export { compareWays, type WayChoice } from './way/chooseWay';
 export { compoundCheck } from './way/compoundCheck';
 export { halfAngleFromIndicator, type TravelAlong } from './way/halfAngleFromIndicator';
 export { tailstockSetOver } from './way/tailstockSetOver';
-export { toolHeightError, toolHeightLimit } from './way/toolHeightError';
-export type { End, Member, TaperTask, WayAssessment, WayId } from './way/way';
+export { toolHeightError, toolHeightLimit, toolHeightProfile } from './way/toolHeightError';
+export { WAY_IDS } from './way/wayId';
+export { barReading, SCALE_NAMES } from './way/barScale';
+export { fitBars, smallestBore, type BarFit } from './way/boringBar';
+export { USUAL_CUT } from './way/finish';
+export type { CuttingFigures, End, Member, TaperTask, WayAssessment, WayId } from './way/way';
 
 export { judgeSweep, withinBand, type SweepVerdict } from './setting/judge';
-export { deviceOf, nextNudge, settingSteps } from './setting/registry';
-export type { LabelledFigure, Nudge, SettingContext, SettingStep, Station, Sweep } from './setting/setting';
+export {
+  deviceOf,
+  nextNudge,
+  schoolOf,
+  schoolsFor,
+  settingSteps,
+  type SchoolChoice,
+} from './setting/registry';
+export { SCHOOL_IDS, type SchoolId } from './setting/schoolId';
+export type { StepDrawing } from './setting/drawing';
+export type {
+  LabelledFigure,
+  Nudge,
+  SettingContext,
+  SettingStep,
+  Station,
+  StepTable,
+  Sweep,
+} from './setting/setting';
 
 export { advanceFromInfeed, dialOf, radialOf, type DialReads } from './gauging/advanceFromInfeed';
 export { CONTACTS, readContact, type Contact, type ContactCause } from './gauging/contact';
@@ -98,6 +139,18 @@ export { lastReadings, triesOf, type Try } from './job/tries';
 export { sineBarStack } from './kit/sineBarStack';
 export { pinBlock, type PinPosition } from './kit/pinBlock';
 export { gaugeBlockStack, type BlockStack } from './kit/gaugeBlockStack';
+export { stackWithWear, type WearStack } from './kit/stackWithWear';
+export { finest, INSTRUMENT_TYPES, type Instrument, type InstrumentType } from './kit/instrument';
+export {
+  NO_KIT,
+  type BlockSet,
+  type BoringBar,
+  type Kit,
+  type Master,
+  type PinBlockOwned,
+  type SineBar,
+  type TaperReamer,
+} from './kit/kit';
 export { halfAngleOverRollers } from './gauging/halfAngleOverRollers';
 export { smallEndOverRollers } from './gauging/smallEndOverRollers';
 export { boreBetweenBalls } from './gauging/boreBetweenBalls';
@@ -115,3 +168,18 @@ export { compoundInfeed } from './way/compoundInfeed';
 export { METRIC_88 } from './kit/blockSets';
 export { QUICK_PHRASES, quickSum } from './quick/quickSum';
 export type { QuickAnswer, QuickContext, QuickLine } from './quick/quickPhrase';
+export { parseSizes } from './quantity/parseSizes';
+export {
+  pinBlockDesign,
+  type PinBlockDesign,
+  type PinBlockWish,
+  type PinHole,
+  type PinTaper,
+} from './kit/pinBlockDesign';
+export { propagate, type Measured, type Propagated } from './uncertainty/propagate';
+export { COPY_METHODS, copyTaper, type Copied } from './copy/registry';
+export { COPY_IDS, type CopyId, type CopyInput, type CopyMethod } from './copy/copyMethod';
+export { mixUps } from './taper/mixups/registry';
+export { fractionBehind, fractionText } from './taper/mixups/roundedFraction';
+export type { MixUp, TaperTyped } from './taper/mixups/mixUp';
+export { shopSeries } from './taper/series/shop';

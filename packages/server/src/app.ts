@@ -10,10 +10,12 @@ import {
 import { addErrorHandling, sendNotFound } from './plugins/errors';
 import { addSecurity } from './plugins/security';
 import { addSite } from './plugins/site';
+import { bundleRoutes } from './routes/bundle';
 import { healthRoutes } from './routes/health';
 import { jobRoutes } from './routes/jobs';
 import { machineRoutes } from './routes/machines';
 import { recordRoutes } from './routes/records';
+import { shelfRoutes } from './routes/shelf';
 
 export interface AppOptions {
   readonly orm: MikroORM;
@@ -60,6 +62,8 @@ export async function buildApp(options: AppOptions): Promise<FastifyInstance> {
     jobRoutes(api, context);
     recordRoutes(api, context);
     machineRoutes(api, context);
+    shelfRoutes(api, context);
+    bundleRoutes(api, context);
     api.get('/api/openapi.json', { schema: { hide: true } }, async () => app.swagger());
   });
   if (options.site) await addSite(app, options.site);

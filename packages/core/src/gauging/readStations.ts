@@ -29,6 +29,8 @@ export interface StationCase {
   readonly band: number;
   /** Resolution of the indicator, mm: readings scatter by about this. */
   readonly resolution: number;
+  /** False where the reading cannot come from the other handle. */
+  readonly eitherHandle?: boolean;
 }
 
 /** Readings are believed to this many divisions of the indicator. */
@@ -64,7 +66,7 @@ function evenFit(given: StationCase, slope: number, spread: number): StationFit 
   const asOther = angleOf(slope, other);
   const off = Math.abs((straight.halfAngle ?? 0) - given.wanted);
   const otherOff = Math.abs((asOther ?? Infinity) - given.wanted);
-  const fitsOther = off > given.band && otherOff <= given.band / 2;
+  const fitsOther = given.eitherHandle !== false && off > given.band && otherOff <= given.band / 2;
   return fitsOther ? { ...straight, pattern: 'wrong-handle' } : straight;
 }
 

@@ -1,13 +1,33 @@
 import type { DialReads } from '../gauging/advanceFromInfeed';
 import type { UnitSystem } from '../quantity/format';
+import type { WayId } from '../way/wayId';
 
-/** The compound (top) slide. */
+/** The compound (top) slide. What its owner has not measured is left out. */
 export interface Compound {
   readonly travel: number;
   /** One division of its degree scale, rad. */
   readonly division: number;
   /** Where the scale's zero lies: slide along the bed, or across it. */
   readonly zero: 'along' | 'across';
+  /** One division of its own dial, mm of slide travel. */
+  readonly dialDivision?: number | undefined;
+  /** Slide travel for one turn of its handle, mm. */
+  readonly screwLead?: number | undefined;
+  /** Where it stands for ordinary feeding in, from the spindle axis, rad: 90° is square to the bed. */
+  readonly feedAngle?: number | undefined;
+  /** From the tool's point to the end of its handle, along the slide. */
+  readonly handleReach?: number | undefined;
+  /** From the tool's point out to the slide's own centre line, across it. */
+  readonly handleOut?: number | undefined;
+}
+
+/** What an attachment's scale is graduated in; the tapers are on diameter. */
+export type ScaleUnit = 'half-angle' | 'included' | 'per-foot' | 'mm-per-m';
+
+export interface BarScale {
+  readonly unit: ScaleUnit;
+  /** One division: rad for the angles, a ratio for the tapers. */
+  readonly division: number;
 }
 
 /** A taper attachment at the back of the bed. */
@@ -20,8 +40,9 @@ export interface Attachment {
   readonly pivotLength: number;
   /** Which end of the bar that is. */
   readonly indicatedEnd: 'headstock' | 'tailstock';
-  /** One division of its scale, as half angle in rad. */
-  readonly division: number;
+  readonly scale: BarScale;
+  /** Turns of its setting knob for one degree of the bar, where it has a worm. */
+  readonly turnsPerDegree?: number | undefined;
   /** Lost motion across, mm. */
   readonly lash: number;
 }
@@ -31,6 +52,10 @@ export interface Tailstock {
   readonly limit: number;
   /** One division of the set-over scale, mm. */
   readonly division: number;
+  /** How far the barrel stands out of the body with the centre in. */
+  readonly barrelReach?: number | undefined;
+  /** From the axis to the side of the body that faces the operator. */
+  readonly bodyRadius?: number | undefined;
 }
 
 /** The cross-slide's dial. */
@@ -51,6 +76,8 @@ export interface Lathe {
   readonly dial: CrossDial;
   /** Resolution of the indicator used for setting, mm. */
   readonly indicator: number;
+  /** Set-up minutes as this shop finds them, where they differ from the usual. */
+  readonly minutes?: Readonly<Partial<Record<WayId, number | undefined>>> | undefined;
 }
 
 /** The parts of a lathe that are set for a taper and stay set. */

@@ -1,5 +1,6 @@
 /** What kind of quantity a figure is; it decides the units and the way it is written. */
-export type Quantity = 'length' | 'angle' | 'degrees' | 'ratio' | 'perFoot' | 'number' | 'percent';
+export type Quantity =
+  'length' | 'angle' | 'degrees' | 'ratio' | 'perFoot' | 'perMetre' | 'number' | 'percent';
 
 /**
  * A figure on its way to the eye: the exact value in house units (mm, rad, ratio, 1), and the
@@ -30,7 +31,12 @@ export const angle = (value: number, resolution?: number): Figure =>
 export const ratio = (value: number): Figure => ({ quantity: 'ratio', value });
 
 /** The same ratio in inches per foot. */
-export const perFoot = (value: number): Figure => ({ quantity: 'perFoot', value });
+export const perFoot = (value: number, resolution?: number): Figure =>
+  withResolution({ quantity: 'perFoot', value }, resolution);
+
+/** The same ratio in mm per metre. */
+export const perMetre = (value: number, resolution?: number): Figure =>
+  withResolution({ quantity: 'perMetre', value }, resolution);
 
 /** An angle in radians, written in decimal degrees. */
 export const degrees = (value: number): Figure => ({ quantity: 'degrees', value });

@@ -33,13 +33,19 @@ function written(figure: Figure, system: UnitSystem): { text: string; unit: stri
     case 'ratio':
       return { text: ratioText(figure.value), unit: '' };
     case 'perFoot':
-      return { text: fixed(figure.value * 12, 5), unit: 'in/ft' };
+      return { text: fixed(figure.value * 12, decimals(figure, 12, 5)), unit: 'in/ft' };
+    case 'perMetre':
+      return { text: fixed(figure.value * 1000, decimals(figure, 1000, 2)), unit: 'mm/m' };
     case 'percent':
       return { text: fixed(figure.value * 100, 0), unit: '%' };
     case 'number':
       return { text: fixed(figure.value, decimalsFor(figure.resolution ?? 0.001)), unit: '' };
   }
 }
+
+/** To the resolution of the scale it is set on, or else the usual number of places. */
+const decimals = (figure: Figure, scale: number, usual: number): number =>
+  figure.resolution === undefined ? usual : decimalsFor(figure.resolution * scale);
 
 function lengthText(figure: Figure, system: UnitSystem): string {
   const resolution = figure.resolution ?? DEFAULT_LENGTH_RESOLUTION[system];

@@ -3,7 +3,8 @@ import type { Phrase } from '../phrase/phrase';
 import { readStations, type StationFit, type StationReading } from '../gauging/readStations';
 import type { WayId } from '../way/way';
 import { nextNudge } from './registry';
-import type { Nudge, SettingContext, Sweep } from './setting';
+import type { Nudge, SettingContext, Station, Sweep } from './setting';
+import { climbOf } from './stations';
 
 export interface SweepVerdict {
   readonly fit: StationFit;
@@ -21,24 +22,56 @@ export function judgeSweep(
   sweep: Sweep,
   readings: readonly StationReading[],
 ): SweepVerdict {
+  const inBand = sweep.stations.every((station) => {
+    const seen = readings.find((r) => r.at === station.at)?.seen;
+    return seen !== undefined && withinBand(seen, station, sweep.resolution);
+  });
+  if (sweep.reads === 'runout') return judgeRunout(sweep, readings, inBand);
+  const climbs = readings.map(({ at, seen }) => ({
+    at,
+    seen: climbOf(sweep.reads, sweep.travelAlong, context.task, at, seen),
+  }));
   const fit = readStations({
-    readings,
+    readings: climbs,
     travelAlong: sweep.travelAlong,
     wanted: context.task.halfAngle,
     band: context.task.tolerance.halfAngle,
-    resolution: context.lathe.indicator,
+    resolution: sweep.resolution,
+    eitherHandle: sweep.reads === 'climb',
   });
-  const inBand = sweep.stations.every((station) => {
-    const seen = readings.find((r) => r.at === station.at)?.seen;
-    return seen !== undefined && withinBand(seen, station, context.lathe.indicator);
-  });
-  const nudge = nudgeFor(way, context, fit, readings, inBand);
-  return { fit, inBand, nudge, remark: remarkOn(fit, nudge !== null, inBand) };
+  const nudge = nudgeFor(way, context, fit, climbs, inBand);
+  return { fit, inBand, nudge, remark: remarkOn(sweep, fit, nudge !== null, inBand) };
 }
 
 /** In band as far as the indicator can tell: half a division either way is not a difference it shows. */
 export function withinBand(seen: number, band: { low: number; high: number }, resolution: number): boolean {
   return seen >= band.low - resolution / 2 && seen <= band.high + resolution / 2;
+}
+
+/** Runout is no angle: it is inside its limit at every place, or what is clocked is not true. */
+function judgeRunout(sweep: Sweep, readings: readonly StationReading[], inBand: boolean): SweepVerdict {
+  const fit: StationFit = { pattern: 'too-few', halfAngle: null, step: 0, scatter: 0 };
+  const bad = readings.filter(({ at, seen }) => {
+    const station = sweep.stations.find((s) => s.at === at);
+    return station !== undefined && !withinBand(seen, station, sweep.resolution);
+  });
+  return { fit, inBand, nudge: null, remark: runoutRemark(sweep.stations, bad, inBand) };
+}
+
+function runoutRemark(
+  stations: readonly Station[],
+  bad: readonly StationReading[],
+  inBand: boolean,
+): Phrase | null {
+  if (inBand) return ['True enough at every place: go on.'];
+  if (bad.length === 0) return null;
+  return bad.length === stations.length
+    ? [
+        'Out at every place: it is held off centre. Wipe the seat, turn it half round and read again; do not copy it like this.',
+      ]
+    : [
+        'Out at one end only: it is held crooked, or bent. Seat it again; if it stays, sweep it twice, turned half round between, and take the mean.',
+      ];
 }
 
 function nudgeFor(
@@ -55,12 +88,21 @@ function nudgeFor(
   return nextNudge(way, context, fit.halfAngle, travel);
 }
 
-function remarkOn(fit: StationFit, nudged: boolean, inBand: boolean): Phrase | null {
+const inBandRemark = (sweep: Sweep): Phrase =>
+  sweep.reads === 'still'
+    ? ['The needle stays still from end to end.']
+    : sweep.stations.length === 1
+      ? ['Inside its band.']
+      : ['Every station is inside its band.'];
+
+function remarkOn(sweep: Sweep, fit: StationFit, nudged: boolean, inBand: boolean): Phrase | null {
   switch (fit.pattern) {
     case 'too-few':
       return null;
     case 'slope':
-      if (inBand) return ['Every station is inside its band.'];
+      if (inBand) return inBandRemark(sweep);
+      if (sweep.stations.length === 1)
+        return nudged ? ['Nudge it, cut again and measure again.'] : ['Near, but not inside its band.'];
       return nudged
         ? ['The readings climb evenly, so it is the angle. A step between two stations would be lash.']
         : ['Even so far. Read the remaining stations.'];

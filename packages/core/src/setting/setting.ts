@@ -1,9 +1,12 @@
+import type { Kit } from '../kit/kit';
 import type { Device, Lathe } from '../lathe/lathe';
 import type { Figure } from '../phrase/figure';
 import type { Phrase } from '../phrase/phrase';
 import type { Working } from '../phrase/working';
 import type { TravelAlong } from '../way/halfAngleFromIndicator';
 import type { TaperTask, WayId } from '../way/way';
+import type { StepDrawing } from './drawing';
+import type { SchoolId } from './schoolId';
 
 /** A place along the measured travel, what the indicator should read there, and what is good enough. */
 export interface Station {
@@ -13,6 +16,12 @@ export interface Station {
   readonly high: number;
 }
 
+/**
+ * What the readings of a sweep are: a climb from zero; the difference of two diameters; what is left of a climb
+ * after a master's own has been taken out, so that still is right; or runout, which is no slope at all.
+ */
+export type SweepReads = 'climb' | 'diameter' | 'still' | 'runout';
+
 /** A run past the indicator. */
 export interface Sweep {
   /** What is moved, or what the indicator stands on. */
@@ -21,6 +30,9 @@ export interface Sweep {
   readonly stations: readonly Station[];
   /** Whether the stations are places along the part, and so drawn on the strip. */
   readonly onPart: boolean;
+  readonly reads: SweepReads;
+  /** Resolution of what it is read with, mm. */
+  readonly resolution: number;
 }
 
 export interface LabelledFigure {
@@ -28,6 +40,13 @@ export interface LabelledFigure {
   readonly figure: Figure;
   readonly after?: string;
   readonly also?: Phrase;
+}
+
+/** A small table beside a card: taps and what they are worth, blocks of a stack. */
+export interface StepTable {
+  readonly caption: string;
+  readonly head: readonly string[];
+  readonly rows: readonly (readonly Phrase[])[];
 }
 
 /** One card of the setting: a verb and a place, the figures, and what is good enough. */
@@ -42,6 +61,12 @@ export interface SettingStep {
   readonly bandNote?: Phrase;
   readonly caution?: string;
   readonly working: readonly Working[];
+  readonly table?: StepTable;
+  readonly drawing?: StepDrawing;
+  /** Its readings, or its doing, prove the setting: kept from here. */
+  readonly proves?: boolean;
+  /** Belongs to after the work, and holds nothing up. */
+  readonly later?: boolean;
 }
 
 /** The correction that brings a setting from one half angle to another, in the way's own unit. */
@@ -51,6 +76,8 @@ export interface Nudge {
   readonly place: string;
   /** Which way, in words. */
   readonly direction: string;
+  /** The same nudge on another handle of the device: turns of a knob. */
+  readonly also?: Phrase;
   readonly because: Phrase;
   readonly working: readonly Working[];
 }
@@ -58,12 +85,33 @@ export interface Nudge {
 export interface SettingContext {
   readonly task: TaperTask;
   readonly lathe: Lathe;
+  readonly kit?: Kit | undefined;
+  /** Gauge blocks that are standing in another stack, mm. */
+  readonly blocksInUse?: readonly number[] | undefined;
+  /** Leave the wear blocks off the ends of a stack. */
+  readonly withoutWear?: boolean | undefined;
 }
 
-/** How one way is set and corrected: a family, one file each under plans/. */
-export interface SettingSchool {
-  readonly way: WayId;
-  readonly device: Device;
-  steps(context: SettingContext): readonly SettingStep[];
+/** What a way moves and how it is corrected: a family, one file each under devices/. */
+export interface SettingDevice {
+  readonly device: Device | null;
   nudge(context: SettingContext, from: number, checkTravel: number): Omit<Nudge, 'because'>;
+  /** Rough setting by the device's own scale, first of every school. */
+  byScale(context: SettingContext): readonly SettingStep[];
+  /** What remains before cutting, once the angle is proved. */
+  after(context: SettingContext): readonly SettingStep[];
+}
+
+/** A school of setting: how the angle is brought in and proved. A family, one file each under schools/. */
+export interface SettingSchool {
+  readonly id: SchoolId;
+  readonly title: string;
+  /** In a few words, for choosing between them. */
+  readonly what: string;
+  readonly ways: readonly WayId[];
+  /** How a setting proved this way is recorded. */
+  readonly provedBy: string;
+  /** Why it cannot be used here, or null. */
+  blocked(way: WayId, context: SettingContext): Phrase | null;
+  steps(way: WayId, context: SettingContext): readonly SettingStep[];
 }

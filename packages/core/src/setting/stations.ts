@@ -2,7 +2,7 @@ import type { UnitSystem } from '../quantity/format';
 import { MM_PER_INCH } from '../quantity/format';
 import type { TravelAlong } from '../way/halfAngleFromIndicator';
 import type { TaperTask } from '../way/way';
-import type { Station } from './setting';
+import type { Station, SweepReads } from './setting';
 
 /** Travels a handle is easily run by, in each system's own unit. */
 const EASY = {
@@ -24,16 +24,63 @@ export function stationsAlong(
   travelAlong: TravelAlong,
   task: TaperTask,
   stations = STATIONS,
+  reads: SweepReads = 'climb',
 ): Station[] {
-  const rise = travelAlong === 'slide' ? Math.sin : Math.tan;
   const { halfAngle, tolerance } = task;
   return Array.from({ length: stations }, (_, index) => {
     const at = (travel * (index + 1)) / stations;
     return {
       at,
-      expected: at * rise(halfAngle),
-      low: at * rise(halfAngle - tolerance.halfAngle),
-      high: at * rise(halfAngle + tolerance.halfAngle),
+      expected: readingFor(reads, travelAlong, task, at, halfAngle),
+      low: readingFor(reads, travelAlong, task, at, halfAngle - tolerance.halfAngle),
+      high: readingFor(reads, travelAlong, task, at, halfAngle + tolerance.halfAngle),
     };
   });
 }
+
+const rise = (travelAlong: TravelAlong): ((a: number) => number) =>
+  travelAlong === 'slide' ? Math.sin : Math.tan;
+const ON_DIAMETER = 2;
+
+/** What is read at a place along the travel while the device stands at a half angle. */
+export function readingFor(
+  reads: SweepReads,
+  travelAlong: TravelAlong,
+  task: TaperTask,
+  at: number,
+  standsAt: number,
+): number {
+  const climbs = at * rise(travelAlong)(standsAt);
+  switch (reads) {
+    case 'climb':
+      return climbs;
+    case 'diameter':
+      return ON_DIAMETER * climbs;
+    case 'still':
+      return climbs - at * rise(travelAlong)(task.halfAngle);
+    case 'runout':
+      return 0;
+  }
+}
+
+/** The plain climb behind a reading: readingFor the other way round. */
+export function climbOf(
+  reads: SweepReads,
+  travelAlong: TravelAlong,
+  task: TaperTask,
+  at: number,
+  seen: number,
+): number {
+  switch (reads) {
+    case 'diameter':
+      return seen / ON_DIAMETER;
+    case 'still':
+      return seen + at * rise(travelAlong)(task.halfAngle);
+    default:
+      return seen;
+  }
+}
+
+/** A band about still for readings that are no slope, mm. */
+export const withinOf = (places: readonly number[], allowed: number): Station[] =>
+  places.map((at) => ({ at, expected: 0, low: -allowed, high: allowed }));

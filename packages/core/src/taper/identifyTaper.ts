@@ -10,6 +10,8 @@ export interface TaperMeasured {
   readonly length: number;
   /** Plus or minus on each diameter, mm. */
   readonly uncertainty: number;
+  /** The shop's own sizes, looked through beside the tables'. */
+  readonly own?: readonly TaperSize[];
 }
 
 export interface TaperMatch {
@@ -64,7 +66,7 @@ export function identifyTaper(measured: TaperMeasured): Identification {
   }
   const measuredRatio = (largeDiameter - smallDiameter) / length;
   const ratioUncertainty = (TWO_ENDS * uncertainty) / length;
-  const matches = TAPER_SERIES.flatMap((series) => series.sizes)
+  const matches = [...TAPER_SERIES.flatMap((series) => series.sizes), ...(measured.own ?? [])]
     .map((size) => match(size, measured, measuredRatio, ratioUncertainty))
     .sort((a, b) => a.score - b.score);
   const best = matches[0] as TaperMatch;

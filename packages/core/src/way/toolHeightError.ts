@@ -63,3 +63,20 @@ export function toolHeightLimit({
   }
   return low;
 }
+
+const PROFILE_POINTS = 24;
+
+/**
+ * How far the real side of the cone lies from the straight side it should have, on radius, from the small end (z 0)
+ * to the large: zero at the small end, which is made to size. Errors as toolHeightError.
+ */
+export function toolHeightProfile(given: ToolHeightCase): { z: number; off: number }[] {
+  toolHeightError(given);
+  const small = given.smallDiameter / 2;
+  const slope = Math.tan(given.halfAngle);
+  const start = Math.sqrt(small * small - given.height * given.height);
+  return Array.from({ length: PROFILE_POINTS + 1 }, (_, i) => {
+    const z = (given.length * i) / PROFILE_POINTS;
+    return { z, off: Math.hypot(start + z * slope, given.height) - small - z * slope };
+  });
+}

@@ -1,9 +1,11 @@
 import type { Figure } from '../phrase/figure';
 import type { Phrase } from '../phrase/phrase';
 import type { Lathe, StillSet } from '../lathe/lathe';
+import type { Kit } from '../kit/kit';
 import type { TaperTolerance } from '../taper/tolerance';
+import type { WayId } from './wayId';
 
-export type WayId = 'compound' | 'attachment' | 'tailstock';
+export type { WayId };
 export type Member = 'external' | 'internal';
 export type End = 'headstock' | 'tailstock';
 
@@ -24,6 +26,16 @@ export interface WayContext {
   readonly task: TaperTask;
   readonly lathe: Lathe;
   readonly stillSet: readonly StillSet[];
+  /** What the shop owns besides the lathe; nothing when it has not said. */
+  readonly kit?: Kit | undefined;
+  readonly cutting?: CuttingFigures | undefined;
+}
+
+/** What the expected finish is worked from. */
+export interface CuttingFigures {
+  /** mm per turn under power. */
+  readonly feed: number;
+  readonly noseRadius: number;
 }
 
 /** One way weighed on this part and this lathe. */
@@ -40,7 +52,14 @@ export interface WayAssessment {
   readonly available: Figure | null;
   /** What one division of its scale is worth on diameter over the taper. */
   readonly divisionError: Figure | null;
+  /** Diameter error over the taper from setting by the scale alone, and after an indicator check. */
+  readonly errorByScale: Figure | null;
+  readonly errorByIndicator: Figure | null;
   readonly feed: 'hand' | 'power' | null;
+  /** What finish to expect. */
+  readonly finish: Phrase;
+  /** Usual set-up, or as this shop finds it. */
+  readonly minutes: number;
   /** Worth knowing before choosing. */
   readonly notes: readonly Phrase[];
 }

@@ -1,4 +1,4 @@
-import type { JobDocument, MachineDocument } from '@anello/contract';
+import type { JobDocument, KitDocument, MachineDocument, ShopTaper } from '@anello/contract';
 import type { KeptRecord } from '@anello/core';
 import { defineEntity, p, type InferEntity } from '@mikro-orm/core';
 
@@ -43,6 +43,28 @@ export const MachineEntity = defineEntity({
   },
 });
 
+/** A thing or a set the shop owns. */
+export const KitEntity = defineEntity({
+  name: 'Kit',
+  tableName: 'kit',
+  properties: {
+    id: p.string().primary(),
+    version: p.integer(),
+    document: p.json<KitDocument>(),
+  },
+});
+
+/** A taper the shop has saved for itself. */
+export const TaperEntity = defineEntity({
+  name: 'Taper',
+  tableName: 'taper',
+  properties: {
+    id: p.string().primary(),
+    version: p.integer(),
+    document: p.json<ShopTaper>(),
+  },
+});
+
 /** An append-only row of what a lathe's device was set to, or that it was disturbed. */
 export const SettingEntity = defineEntity({
   name: 'Setting',
@@ -62,4 +84,4 @@ export const SettingEntity = defineEntity({
   },
 });
 
-export const ENTITIES = [JobEntity, RecordEntity, MachineEntity, SettingEntity];
+export const ENTITIES = [JobEntity, RecordEntity, MachineEntity, KitEntity, TaperEntity, SettingEntity];

@@ -1,11 +1,13 @@
 import { Migrator } from '@mikro-orm/migrations';
 import { MikroORM } from '@mikro-orm/libsql';
 import { ENTITIES } from './entities';
+import { Migration20261123T0002Kit } from './migrations/Migration20261123T0002Kit';
 import { Migration20261123T0001Foundations } from './migrations/Migration20261123T0001Foundations';
 
 /** Every migration, oldest first. A new one is added here; an old one is never changed. */
 export const MIGRATIONS = [
   { name: 'Migration20261123T0001Foundations', class: Migration20261123T0001Foundations },
+  { name: 'Migration20261123T0002Kit', class: Migration20261123T0002Kit },
 ];
 
 /**

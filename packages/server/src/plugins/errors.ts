@@ -2,7 +2,7 @@ import { AnelloError, CATALOGUE, type ErrorCode } from '@anello/core';
 import type { ErrorBody } from '@anello/contract';
 import type { FastifyError, FastifyInstance, FastifyReply } from 'fastify';
 import { hasZodFastifySchemaValidationErrors } from 'fastify-type-provider-zod';
-import { StaleVersion } from '../stores/jobs';
+import { StaleVersion } from '../stores/staleVersion';
 
 /** Fastify's own refusals, in the catalogue's words. */
 const FROM_FASTIFY: Readonly<Record<string, readonly [ErrorCode, string]>> = {

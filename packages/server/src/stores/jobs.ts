@@ -10,17 +10,7 @@ import { AnelloError, jobProgress, type KeptRecord } from '@anello/core';
 import type { EntityManager } from '@mikro-orm/libsql';
 import { JobEntity, type JobEntityRow } from '../db/entities';
 import { recordsOfJobs } from './records';
-
-/** A save named an older version than the one kept; carries the job as it stands. */
-export class StaleVersion extends AnelloError {
-  constructor(readonly current: unknown) {
-    super(
-      'stale-version',
-      null,
-      'Somebody changed this meanwhile. Yours is kept on the screen; theirs is on the server.',
-    );
-  }
-}
+import { StaleVersion } from './staleVersion';
 
 const toRow = (row: JobEntityRow): JobRow => ({
   id: row.id,

@@ -2,27 +2,22 @@ import type { MachineDocument, MachineRow, SettingRow } from '@anello/contract';
 import { AnelloError } from '@anello/core';
 import type { EntityManager } from '@mikro-orm/libsql';
 import { MachineEntity, SettingEntity } from '../db/entities';
-import { StaleVersion } from './jobs';
+import { addToShelf, findOnShelf, listShelf, saveOnShelf } from './shelf';
+import { MACHINES } from './shelves';
+import { StaleVersion } from './staleVersion';
 
 /** Every lathe with what its devices are still set to. */
 export async function listMachines(em: EntityManager): Promise<MachineRow[]> {
-  const rows = await em.find(MachineEntity, {}, { disableIdentityMap: true });
   const settings = await latestSettings(em);
-  return rows
-    .map(({ id, version, document }) => ({
-      id,
-      version,
-      document,
-      settings: settings.filter((s) => s.machineId === id),
-    }))
-    .sort((a, b) => a.document.name.localeCompare(b.document.name));
+  const rows = await listShelf(em, MACHINES);
+  return rows.map((row) => ({ ...row, settings: settings.filter((s) => s.machineId === row.id) }));
 }
 
 /** One lathe. Error: not-found. */
 export async function findMachine(em: EntityManager, id: string): Promise<MachineRow> {
-  const found = (await listMachines(em)).find((machine) => machine.id === id);
-  if (!found) throw new AnelloError('not-found', null, 'There is no such machine here.');
-  return found;
+  const row = await findOnShelf(em, MACHINES, id);
+  const settings = await latestSettings(em);
+  return { ...row, settings: settings.filter((s) => s.machineId === id) };
 }
 
 /** Adds a lathe; the same id again answers what is kept. */
@@ -31,22 +26,24 @@ export async function createMachine(
   id: string,
   document: MachineDocument,
 ): Promise<MachineRow> {
-  const again = await em.findOne(MachineEntity, { id }, { disableIdentityMap: true });
-  if (!again) await em.insert(MachineEntity, { id, version: 1, document });
+  await addToShelf(em, MACHINES, id, document);
   return findMachine(em, id);
 }
 
-/** Saves a lathe over the version it was read at. Errors: not-found, stale-version. */
+/** Saves a lathe over the version it was read at. Errors: not-found, stale-version (with its settings as they stand). */
 export async function saveMachine(
   em: EntityManager,
   id: string,
   version: number,
   document: MachineDocument,
 ): Promise<MachineRow> {
-  const changed = await em.nativeUpdate(MachineEntity, { id, version }, { document, version: version + 1 });
-  const row = await findMachine(em, id);
-  if (changed === 0) throw new StaleVersion(row);
-  return row;
+  try {
+    await saveOnShelf(em, MACHINES, id, version, document);
+  } catch (error) {
+    if (error instanceof StaleVersion) throw new StaleVersion(await findMachine(em, id));
+    throw error;
+  }
+  return findMachine(em, id);
 }
 
 /** Keeps what a device was set to, once. Error: not-found (machine). */

@@ -7,6 +7,7 @@ import { JARNO } from './jarno';
 import { METRIC_ISO } from './metricIso';
 import { MORSE_INCH } from './morseInch';
 import { MORSE_ISO } from './morseIso';
+import { shopSeries } from './shop';
 import { STEEP } from './steep';
 import { TAPER_PIN_INCH, TAPER_PIN_METRIC } from './taperPins';
 import type { TaperSeries, TaperSize } from './series';
@@ -28,6 +29,7 @@ export const TAPER_SERIES: readonly TaperSeries[] = [
 
 /** A series by its id. Error: unknown-size. */
 export function taperSeries(id: string): TaperSeries {
+  if (id === 'shop') return shopSeries([]);
   const found = TAPER_SERIES.find((s) => s.id === id);
   if (!found) throw new AnelloError('unknown-size', 'series', `There is no taper series ${id}.`);
   return found;

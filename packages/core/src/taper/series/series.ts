@@ -48,7 +48,8 @@ export type SeriesId =
   | 'collet-seat'
   | 'taper-pin-inch'
   | 'taper-pin-metric'
-  | 'general';
+  | 'general'
+  | 'shop';
 
 export const INCH = 25.4;
 

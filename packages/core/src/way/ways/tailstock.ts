@@ -1,11 +1,16 @@
 import { length } from '../../phrase/figure';
 import type { Phrase } from '../../phrase/phrase';
+import { powerFinish } from '../finish';
+import { setUpMinutes } from '../minutes';
 import { tailstockSetOver } from '../tailstockSetOver';
 import type { Way, WayContext } from '../way';
+import { checkFigure } from './compound';
 
 const SHOWN = 0.01;
 /** Set over by more than this part of the length, a plain centre bears on one edge: use balls. */
-const PLAIN_CENTRE_LIMIT = 0.02;
+export const PLAIN_CENTRE_LIMIT = 0.02;
+/** Set to the nearest mark, the scale is out by half a division at most. */
+const NEAREST_MARK = 1 / 2;
 
 /**
  * Change of diameter over a taper length (mm) when the set-over stays and the blank is longer by `longer`:
@@ -53,7 +58,16 @@ export const tailstockWay: Way = {
       divisionError: stock
         ? length(setOverDivisionError(task.workLength, task.halfAngle, task.length, stock.division), 0.001)
         : null,
+      errorByScale: stock
+        ? length(
+            setOverDivisionError(task.workLength, task.halfAngle, task.length, stock.division * NEAREST_MARK),
+            0.001,
+          )
+        : null,
+      errorByIndicator: stock ? checkFigure(context) : null,
       feed: stock ? 'power' : null,
+      finish: powerFinish(context),
+      minutes: setUpMinutes('tailstock', lathe),
       notes: notes(context, setOver),
     };
   },

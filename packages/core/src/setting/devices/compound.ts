@@ -1,22 +1,15 @@
 import { angle, length } from '../../phrase/figure';
-import { attachmentCheck } from '../../way/attachmentCheck';
+import type { Phrase } from '../../phrase/phrase';
 import { compoundCheck } from '../../way/compoundCheck';
-import { compoundScale } from '../../way/ways/compound';
+import { compoundScale, READ_BETWEEN } from '../../way/ways/compound';
 import type { Compound } from '../../lathe/lathe';
-import type { SettingContext, SettingSchool, SettingStep, Station } from '../setting';
-import { angleWorking, bandNote, toolHeightStep } from '../shared';
-import { easyTravel, stationsAlong } from '../stations';
+import type { SettingContext, SettingDevice, SettingStep, StepTable } from '../setting';
+import { angleWorking } from '../shared';
+import { easyTravel } from '../stations';
+import { toolHeightStep } from '../toolHeight';
 
-/** A plain degree scale is set to about a quarter between its marks. */
-const READ_BETWEEN = 1 / 4;
-
-export const compoundSetting: SettingSchool = {
-  way: 'compound',
+export const compoundDevice: SettingDevice = {
   device: 'compound',
-  steps(context) {
-    const slide = context.lathe.compound;
-    return slide ? [swingStep(context, slide), sweepStep(context, slide), toolHeightStep(context)] : [];
-  },
   nudge({ task, lathe }, from, checkTravel) {
     const now =
       compoundCheck({ halfAngle: Math.abs(from), slideTravel: checkTravel }).radial * Math.sign(from || 1);
@@ -40,7 +33,16 @@ export const compoundSetting: SettingSchool = {
       ],
     };
   },
+  byScale: (context) => (context.lathe.compound ? [swingStep(context, context.lathe.compound)] : []),
+  after: (context) => [toolHeightStep(context)],
 };
+
+/** Travel an indicator check is made over: the cone's slope, or what the slide has. */
+export const checkTravel = ({ task, lathe }: SettingContext): number =>
+  easyTravel(
+    Math.min(lathe.compound?.travel ?? Infinity, task.length / Math.cos(task.halfAngle)),
+    lathe.dial.units,
+  );
 
 function swingStep(context: SettingContext, slide: Compound): SettingStep {
   const { task } = context;
@@ -68,6 +70,14 @@ function swingStep(context: SettingContext, slide: Compound): SettingStep {
       },
     ],
     caution: 'Drill and tap from the tailstock before the compound is swung into its way.',
+    drawing: {
+      kind: 'swing',
+      halfAngle: task.halfAngle,
+      largeEnd: task.largeEnd,
+      member: task.member,
+      zero: slide.zero,
+    },
+    table: tapTable(context),
     working: [
       angleWorking(context),
       {
@@ -84,39 +94,27 @@ function swingStep(context: SettingContext, slide: Compound): SettingStep {
   };
 }
 
-function sweepStep(context: SettingContext, slide: Compound): SettingStep {
+/** Steps of the indicator a tap is judged by. */
+const TAPS = [1, 2, 5, 10, 20];
+
+/** What a tap that moves the needle by so much is worth, as angle and over the part. */
+function tapTable(context: SettingContext): StepTable {
   const { task, lathe } = context;
-  const travel = easyTravel(Math.min(slide.travel, task.length / Math.cos(task.halfAngle)), lathe.dial.units);
-  const { radial } = compoundCheck({ halfAngle: task.halfAngle, slideTravel: travel });
-  const onBed = attachmentCheck({ halfAngle: task.halfAngle, carriageTravel: travel, lash: 0 }).radial;
-  const stations = stationsAlong(travel, 'slide', task);
+  const travel = checkTravel(context);
+  const step = Math.max(lathe.indicator, 0.002);
   return {
-    id: 'sweep',
-    short: 'sweep',
-    title: [
-      'Run the slide ',
-      length(travel, lathe.dial.units === 'mm' ? 1 : 0.254),
-      ' and watch the indicator',
-    ],
-    detail: [
-      'Indicator against a bar or the tailstock barrel, proved parallel to the bed. Move the compound’s handle only, always the same way.',
-    ],
-    figures: [{ label: 'Indicator moves', figure: length(radial, lathe.indicator), after: 'across the bed' }],
-    sweep: { label: 'Slide', travelAlong: 'slide', stations, onPart: true },
-    bandNote: bandNote(context, stations.at(-1) as Station),
-    working: [
-      angleWorking(context),
-      {
-        tex: '#0 \\times \\sin #1 = #2',
-        figures: [length(travel, 0.1), angle(task.halfAngle), length(radial, 0.0001)],
-        note: ['the slide runs along the cone'],
-      },
-      {
-        tex: '#0 \\times \\tan #1 = #2',
-        figures: [length(travel, 0.1), angle(task.halfAngle), length(onBed, 0.0001)],
-        note: ['that is for the carriage: ', length(onBed - radial, 0.0001), ' across if confused'],
-        confusion: true,
-      },
-    ],
+    caption: 'What a tap is worth',
+    head: ['Needle moves', 'The angle', 'On diameter here'],
+    rows: TAPS.map((n) => {
+      const moved = n * step;
+      const sine = Math.min(1, Math.sin(task.halfAngle) + moved / travel);
+      const became = Math.asin(sine);
+      const row: Phrase[] = [
+        [length(moved, lathe.indicator)],
+        [angle(became - task.halfAngle)],
+        [length(2 * task.length * (Math.tan(became) - Math.tan(task.halfAngle)), 0.001)],
+      ];
+      return row;
+    }),
   };
 }

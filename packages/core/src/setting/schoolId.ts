@@ -1,0 +1,11 @@
+export const SCHOOL_IDS = [
+  'indicator',
+  'scale-trial',
+  'master',
+  'sine-bar',
+  'pins',
+  'setting-gauge',
+  'edge',
+  'ream',
+] as const;
+export type SchoolId = (typeof SCHOOL_IDS)[number];

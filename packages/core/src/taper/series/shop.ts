@@ -1,0 +1,11 @@
+import type { TaperSeries, TaperSize } from './series';
+
+/** The shop's own tapers as a series: its sizes come from what the shop has saved. */
+export const shopSeries = (sizes: readonly TaperSize[]): TaperSeries => ({
+  id: 'shop',
+  title: 'This shop’s own',
+  standard: 'saved here',
+  unit: 'mm',
+  use: 'Saved by this shop.',
+  sizes,
+});
