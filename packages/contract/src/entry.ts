@@ -1,5 +1,4 @@
-import { AnelloError, parseQuantity, type DefaultUnit, type Dimension } from '@anello/core';
-import { z } from 'zod';
+import { parseQuantity, type DefaultUnit, type Dimension } from '@anello/core';
 
 /** What was typed, with its unit, and what it was read as in house units. Never stored rounded. */
 export interface Entry {
@@ -7,38 +6,14 @@ export interface Entry {
   readonly value: number;
 }
 
-const HOUSE = {
+/** What a figure of each dimension is kept in. */
+export const HOUSE = {
   length: 'mm',
   angle: 'rad',
   taper: 'ratio',
   number: '1',
 } as const satisfies Partial<Record<Dimension, DefaultUnit>>;
 export type EntryDimension = keyof typeof HOUSE;
-/** The typed text and the value may differ by the dust of one conversion, no more. */
-const SAME = 1e-9;
-
-/** A typed figure of one dimension. The text must read as the value it came with. */
-export function entrySchema(dimension: EntryDimension, limit: { readonly positive?: boolean } = {}) {
-  return z
-    .strictObject({ typed: z.string().min(1).max(200), value: z.number() })
-    .superRefine((entry, context) => {
-      const message =
-        disagreement(entry, dimension) ??
-        (limit.positive && entry.value <= 0 ? 'This must be more than zero.' : null);
-      if (message) context.addIssue({ code: 'custom', message });
-    });
-}
-
-function disagreement(entry: Entry, dimension: EntryDimension): string | null {
-  try {
-    const { value } = parseQuantity({ text: entry.typed, dimension, defaultUnit: HOUSE[dimension] });
-    const near = Math.abs(value - entry.value) <= SAME * Math.max(1, Math.abs(value));
-    return near ? null : `“${entry.typed}” does not read as the figure sent with it.`;
-  } catch (error) {
-    if (error instanceof AnelloError) return error.message;
-    throw error;
-  }
-}
 
 /** An entry as the demo shop and defaults write it: text in, value worked out by the one parser. */
 export function entry(typed: string, dimension: EntryDimension = 'length'): Entry {

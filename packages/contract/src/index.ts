@@ -1,44 +1,26 @@
-export { entry, entrySchema, isEntry, valuesOf, type Entry, type EntryDimension } from './entry';
-export { coreFeatures, featureSchema, type FeatureDocument, type TaperDocument } from './feature';
-export { taperFigures, type TaperFigures } from './taperFromTable';
-export {
-  JOB_SCHEMA,
-  jobDocumentSchema,
-  jobFacts,
-  migrateJobDocument,
-  newJobDocument,
-  taperOfJob,
-  taperOfJobIfComplete,
-  type JobDocument,
-} from './job';
-export {
-  CHUCK_KINDS,
-  coreLathe,
-  MACHINE_SCHEMA,
-  machineDocumentSchema,
-  migrateMachineDocument,
-  type MachineDocument,
-} from './machine';
-export {
-  coreKit,
-  KIT_SCHEMA,
-  kitDocumentSchema,
-  sizes,
-  sizesSchema,
-  type KitDocument,
-  type KitKind,
-  type Sizes,
-} from './kit';
-export { SHOP_TAPER_SCHEMA, shopTaperSchema, shopTaperSize, type ShopTaper } from './shopTaper';
 export {
   BUNDLE_FORMAT,
   BUNDLE_SCHEMA,
-  bundleJsonSchema,
-  bundleSchema,
-  importedSchema,
-  type Bundle,
-  type Imported,
-} from './bundle';
+  CHUCK_KINDS,
+  JOB_SCHEMA,
+  KIT_SCHEMA,
+  MACHINE_SCHEMA,
+  SHOP_TAPER_SCHEMA,
+} from './forms';
+export { entry, isEntry, valuesOf, type Entry, type EntryDimension } from './entry';
+export { entrySchema } from './schema/entry';
+export { coreFeatures } from './feature';
+export { featureSchema, type FeatureDocument, type TaperDocument } from './schema/feature';
+export { taperFigures, type TaperFigures } from './taperFromTable';
+export { jobFacts, migrateJobDocument, newJobDocument, taperOfJob, taperOfJobIfComplete } from './job';
+export { jobDocumentSchema, type JobDocument } from './schema/job';
+export { coreLathe, migrateMachineDocument } from './machine';
+export { machineDocumentSchema, type MachineDocument } from './schema/machine';
+export { coreKit, sizes } from './kit';
+export { kitDocumentSchema, sizesSchema, type KitDocument, type KitKind, type Sizes } from './schema/kit';
+export { shopTaperSize } from './shopTaper';
+export { shopTaperSchema, type ShopTaper } from './schema/shopTaper';
+export { bundleJsonSchema, bundleSchema, importedSchema, type Bundle, type Imported } from './schema/bundle';
 export {
   asKept,
   recordBodySchema,
@@ -46,7 +28,7 @@ export {
   settingSchema,
   type RecordDocument,
   type SettingRow,
-} from './record';
+} from './schema/record';
 export {
   createJobSchema,
   createKitSchema,
@@ -78,4 +60,4 @@ export {
   type JobView,
   type MachineRow,
   type Rack,
-} from './api';
+} from './schema/api';

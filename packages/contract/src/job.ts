@@ -1,64 +1,8 @@
-import {
-  AnelloError,
-  GRADES,
-  layoutPart,
-  SCHOOL_IDS,
-  taperOfPart,
-  WAY_IDS,
-  type JobFacts,
-  type TaperOfPart,
-} from '@anello/core';
-import { z } from 'zod';
-import { entry, entrySchema, type Entry } from './entry';
-import { coreFeatures, featureSchema } from './feature';
-
-export const JOB_SCHEMA = 2;
-
-/** A job as typed: the part, its tolerance, the chosen way and the cut. Records are kept beside it. */
-export const jobDocumentSchema = z.strictObject({
-  schema: z.literal(JOB_SCHEMA),
-  number: z
-    .string()
-    .regex(
-      /^[A-Za-z0-9][A-Za-z0-9._-]{0,19}$/,
-      'A job number is letters, figures, dots and hyphens, up to 20.',
-    ),
-  title: z.string().trim().min(1).max(120),
-  quantity: z.int().min(1).max(200),
-  machineId: z.string().min(1).max(60),
-  material: z.string().max(80),
-  /** What it is tried in: the sleeve, plug or mate. */
-  mate: z.string().max(80),
-  note: z.string().max(2000),
-  features: z.array(featureSchema).max(80),
-  tolerance: z.strictObject({
-    grade: z.enum(GRADES),
-    /** From the drawing, on diameter over the cone's length; overrides the grade. */
-    coneZone: entrySchema('length').optional(),
-    /** How far off its gauge line it may stand and still be right. */
-    standOff: entrySchema('length'),
-  }),
-  /** The user's choice, with what it was chosen for. */
-  way: z
-    .strictObject({
-      id: z.enum(WAY_IDS),
-      machineId: z.string().max(60),
-      halfAngle: z.number(),
-      /** How it is set, where the user chose; the way's usual school otherwise. */
-      school: z.enum(SCHOOL_IDS).optional(),
-    })
-    .nullable(),
-  cut: z.strictObject({
-    stock: entrySchema('length').optional(),
-    roughDepth: entrySchema('length'),
-    lastStock: entrySchema('length'),
-    allowance: entrySchema('length'),
-    /** Per turn under power, and the tool's nose: what finish to expect. */
-    feed: entrySchema('length', { positive: true }).optional(),
-    noseRadius: entrySchema('length', { positive: true }).optional(),
-  }),
-});
-export type JobDocument = z.infer<typeof jobDocumentSchema>;
+import { AnelloError, layoutPart, taperOfPart, type JobFacts, type TaperOfPart } from '@anello/core';
+import { entry, type Entry } from './entry';
+import { coreFeatures } from './feature';
+import { JOB_SCHEMA } from './forms';
+import type { JobDocument } from './schema/job';
 
 /** A new job with sensible cutting figures, and nothing known of the part yet. */
 export function newJobDocument(given: {

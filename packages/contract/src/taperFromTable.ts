@@ -1,6 +1,6 @@
 import { taperSeries, type TaperSize } from '@anello/core';
 import { entry, type Entry } from './entry';
-import type { TaperDocument } from './feature';
+import type { TaperDocument } from './schema/feature';
 
 const INCH = 25.4;
 /** Enough figures that a published value survives the division by 25.4. */

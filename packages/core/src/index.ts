@@ -166,7 +166,7 @@ export { handFeedPace } from './cutting/handFeedPace';
 export { spindleSpeed } from './cutting/spindleSpeed';
 export { compoundInfeed } from './way/compoundInfeed';
 export { METRIC_88 } from './kit/blockSets';
-export { QUICK_PHRASES, quickSum } from './quick/quickSum';
+export { QUICK_PHRASES, quickCompletions, quickSum } from './quick/quickSum';
 export type { QuickAnswer, QuickContext, QuickLine } from './quick/quickPhrase';
 export { parseSizes } from './quantity/parseSizes';
 export {

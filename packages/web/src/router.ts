@@ -38,6 +38,32 @@ export const router = createRouter({
       meta: { title: 'Machine' },
     },
     {
+      path: '/kit',
+      name: 'kit',
+      component: () => import('./places/KitPlace.vue'),
+      meta: { title: 'Kit' },
+    },
+    {
+      path: '/kit/new/:kind',
+      name: 'kit-new',
+      component: () => import('./places/KitThingPlace.vue'),
+      props: true,
+      meta: { title: 'Kit' },
+    },
+    {
+      path: '/kit/:id',
+      name: 'kit-thing',
+      component: () => import('./places/KitThingPlace.vue'),
+      props: true,
+      meta: { title: 'Kit' },
+    },
+    {
+      path: '/pin-block',
+      name: 'pin-block',
+      component: () => import('./places/PinBlockPlace.vue'),
+      meta: { title: 'Pin block' },
+    },
+    {
       path: `/job/:id/:stage(${STAGES.join('|')})?`,
       name: 'job',
       component: () => import('./places/JobPlace.vue'),

@@ -25,6 +25,8 @@ export interface QuickPhrase {
   readonly id: string;
   /** How it is typed, shown as an example that works as it stands. */
   readonly example: string;
+  /** Other ways to begin it, which work as they stand too. */
+  readonly also?: readonly string[];
   readonly what: string;
   /** Null when the text is not this phrase; an AnelloError when it is but makes no sense. */
   answer(text: string, context: QuickContext): QuickAnswer | null;

@@ -1,9 +1,14 @@
 import { AnelloError } from '../basics/error';
+import { completeQuick } from './complete';
 import { arithmeticPhrase } from './phrases/arithmetic';
+import { infeedPhrase } from './phrases/infeed';
 import { setOverPhrase } from './phrases/setOver';
+import { sinePhrase } from './phrases/sine';
 import { stackPhrase } from './phrases/stack';
 import { standOffPhrase } from './phrases/standOff';
 import { taperPhrase } from './phrases/taper';
+import { travelPhrase } from './phrases/travel';
+import { whichPhrase } from './phrases/which';
 import type { QuickAnswer, QuickContext, QuickPhrase } from './quickPhrase';
 
 /** Every phrase of the quick line, tried in this order; arithmetic takes what is left. */
@@ -11,7 +16,11 @@ export const QUICK_PHRASES: readonly QuickPhrase[] = [
   taperPhrase,
   setOverPhrase,
   standOffPhrase,
+  travelPhrase,
   stackPhrase,
+  sinePhrase,
+  infeedPhrase,
+  whichPhrase,
   arithmeticPhrase,
 ];
 
@@ -28,3 +37,6 @@ export function quickSum(text: string, context: QuickContext): QuickAnswer {
   }
   throw new AnelloError('unreadable', null, `Could not read “${line}”.`);
 }
+
+/** What a half-typed line could become. */
+export const quickCompletions = (text: string): string[] => completeQuick(text, QUICK_PHRASES);

@@ -33,6 +33,8 @@ export interface Sweep {
   readonly reads: SweepReads;
   /** Resolution of what it is read with, mm. */
   readonly resolution: number;
+  /** The travel could have been measured along either: the user says which. */
+  readonly eitherHandle?: boolean;
 }
 
 export interface LabelledFigure {
@@ -88,6 +90,8 @@ export interface SettingContext {
   readonly kit?: Kit | undefined;
   /** Gauge blocks that are standing in another stack, mm. */
   readonly blocksInUse?: readonly number[] | undefined;
+  /** What the compound's travel is measured along: its own slide, or the bed. */
+  readonly measuredAlong?: TravelAlong | undefined;
   /** Leave the wear blocks off the ends of a stack. */
   readonly withoutWear?: boolean | undefined;
 }

@@ -1,6 +1,6 @@
 import { AnelloError } from '@anello/core';
 import type { EntityManager } from '@mikro-orm/libsql';
-import { KitEntity, MachineEntity, TaperEntity } from '../db/entities';
+import type { KitEntity, MachineEntity, TaperEntity } from '../db/entities';
 import { StaleVersion } from './staleVersion';
 
 /** A shelf of versioned documents: lathes, kit, tapers. Nothing on it is ever deleted; it is archived. */

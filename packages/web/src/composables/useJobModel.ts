@@ -4,18 +4,24 @@ import {
   compareWays,
   jobProgress,
   layoutPart,
+  schoolOf,
+  schoolsFor,
   settingSteps,
+  USUAL_CUT,
   type JobProgress,
   type Lathe,
   type PartLayout,
+  type SchoolChoice,
   type SettingContext,
   type SettingStep,
   type TaperOfPart,
+  type TravelAlong,
   type WayChoice,
   type WayId,
 } from '@anello/core';
-import { computed, inject, provide, type ComputedRef, type InjectionKey } from 'vue';
+import { computed, inject, provide, ref, type ComputedRef, type InjectionKey, type Ref } from 'vue';
 import { useJob } from '../stores/job';
+import { useKit } from '../stores/kit';
 import { asStillSet, latheOf, stillSetOn, useShop } from '../stores/shop';
 
 export interface JobModel {
@@ -27,6 +33,11 @@ export interface JobModel {
   readonly choice: ComputedRef<WayChoice | null>;
   readonly way: ComputedRef<WayId | null>;
   readonly context: ComputedRef<SettingContext | null>;
+  /** The schools the chosen way can be set by here, and the one in use. */
+  readonly schools: ComputedRef<readonly SchoolChoice[]>;
+  readonly school: ComputedRef<SchoolChoice | null>;
+  /** What the compound's travel is measured along, as the user said. */
+  readonly measuredAlong: Ref<TravelAlong>;
   readonly steps: ComputedRef<readonly SettingStep[]>;
   readonly progress: ComputedRef<JobProgress | null>;
   readonly cutFigures: ComputedRef<{
@@ -43,6 +54,7 @@ const KEY: InjectionKey<JobModel> = Symbol('job model');
 export function provideJobModel(): JobModel {
   const job = useJob();
   const shop = useShop();
+  const kit = useKit();
   const layout = computed(() => layoutPart(job.document ? coreFeatures(job.document.features) : []));
   const solved = computed(() => solve(() => (job.document ? taperOfJob(job.document) : null)));
   const taper = computed(() => solved.value.taper);
@@ -50,9 +62,29 @@ export function provideJobModel(): JobModel {
   const lathe = computed(() => (machine.value ? latheOf(machine.value) : null));
   const stillSet = computed(() => (machine.value ? stillSetOn(machine.value) : []));
   const way = computed(() => job.document?.way?.id ?? null);
-  const context = computed(() =>
-    taper.value && lathe.value ? { task: taper.value.task, lathe: lathe.value } : null,
+  const measuredAlong = ref<TravelAlong>('slide');
+  const context = computed<SettingContext | null>(() =>
+    taper.value && lathe.value
+      ? {
+          task: taper.value.task,
+          lathe: lathe.value,
+          kit: kit.core,
+          blocksInUse: kit.blocksInUse,
+          withoutWear: kit.withoutWear,
+          measuredAlong: measuredAlong.value,
+        }
+      : null,
   );
+  const cutting = computed(() => ({
+    feed: job.document?.cut.feed?.value ?? USUAL_CUT.feed,
+    noseRadius: job.document?.cut.noseRadius?.value ?? USUAL_CUT.noseRadius,
+  }));
+  const schools = computed(() => (context.value && way.value ? schoolsFor(way.value, context.value) : []));
+  const school = computed(() => {
+    if (!way.value) return null;
+    const { id } = schoolOf(way.value, job.document?.way?.school);
+    return schools.value.find((s) => s.id === id) ?? null;
+  });
   const model: JobModel = {
     layout,
     taper,
@@ -60,11 +92,22 @@ export function provideJobModel(): JobModel {
     lathe,
     stillSet,
     choice: computed(() =>
-      context.value ? compareWays({ ...context.value, stillSet: asStillSet(stillSet.value) }) : null,
+      context.value
+        ? compareWays({
+            ...context.value,
+            stillSet: asStillSet(stillSet.value),
+            cutting: cutting.value,
+          })
+        : null,
     ),
     way,
     context,
-    steps: computed(() => (context.value && way.value ? settingSteps(way.value, context.value) : [])),
+    schools,
+    school,
+    measuredAlong,
+    steps: computed(() =>
+      context.value && way.value ? settingSteps(way.value, context.value, school.value?.id) : [],
+    ),
     progress: computed(() => (job.document ? jobProgress(jobFacts(job.document), job.records) : null)),
     cutFigures: computed(() => (job.document ? valuesOf(job.document.cut) : null)),
   };

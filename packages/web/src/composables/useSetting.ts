@@ -10,6 +10,7 @@ import {
   type SweepVerdict,
   type Try,
 } from '@anello/core';
+import type { SettingRow } from '@anello/contract';
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
 import { newId } from '../lib/newId';
 import { useJob } from '../stores/job';
@@ -33,6 +34,7 @@ export interface SettingDesk {
   keepNudge(): Promise<void>;
   keepSetting(): Promise<void>;
   keepStep(): Promise<void>;
+  takeAsOther(): Promise<void>;
 }
 
 /** The Set stage's work: which card is current, what was read on it, what it means, and keeping it. */
@@ -57,11 +59,11 @@ export function useSetting(): SettingDesk {
   const way = model.way;
 
   function isDone(candidate: SettingStep): boolean {
-    if (candidate.id === 'sweep') return settingStands.value;
+    if (candidate.proves) return settingStands.value;
     const kept = ofKind(job.records, 'step', job.piece).some(
       (r) => r.body.way === way.value && r.body.step === candidate.id,
     );
-    return kept || (candidate.sweep !== undefined && readInBand(candidate));
+    return kept || (candidate.sweep !== undefined && !candidate.later && readInBand(candidate));
   }
 
   function readInBand(candidate: SettingStep): boolean {
@@ -87,12 +89,18 @@ export function useSetting(): SettingDesk {
   });
 
   const goToFirstOpen = (): void => {
-    const open = done.value.findIndex((d) => !d);
-    index.value = open === -1 ? Math.max(0, done.value.length - 1) : open;
+    const steps = model.steps.value;
+    const open = steps.findIndex((candidate, i) => !candidate.later && !done.value[i]);
+    const lastNow = steps.filter((candidate) => !candidate.later).length - 1;
+    index.value = open === -1 ? Math.max(0, lastNow) : open;
   };
-  watch([way, () => job.id, () => job.piece, () => model.steps.value.length], goToFirstOpen, {
-    immediate: true,
-  });
+  watch(
+    [way, () => job.id, () => job.piece, () => model.steps.value.map((s) => s.id).join()],
+    goToFirstOpen,
+    {
+      immediate: true,
+    },
+  );
   watch(index, () => (aimed.value = null));
 
   async function keepReading(seen: number, typed: string): Promise<void> {
@@ -137,32 +145,74 @@ export function useSetting(): SettingDesk {
     const { machineId, number } = job.document;
     const { workLength } = context.task;
     await job.keep({ kind: 'setting-kept', way: way.value, machineId, halfAngle, workLength });
-    await shop.keepSetting({
-      id: newId(),
-      machineId,
-      device: deviceOf(way.value),
+    await keepOnMachine(machineId, number, {
       halfAngle,
       workLength: way.value === 'tailstock' ? workLength : null,
-      at: new Date().toISOString(),
-      operator: preferences.operator.trim() || '–',
-      jobId: job.id,
-      jobNumber: number,
-      how: 'by indicator, every station in band',
+      how: model.school.value?.provedBy ?? '',
     });
     goToFirstOpen();
   }
 
+  /** What the lathe's device is set to from now on; a way without a device leaves nothing set. */
+  async function keepOnMachine(
+    machineId: string,
+    number: string,
+    setting: Pick<SettingRow, 'halfAngle' | 'workLength' | 'how'>,
+  ): Promise<void> {
+    const device = way.value && deviceOf(way.value);
+    if (!device) return;
+    await shop.keepSetting({
+      id: newId(),
+      machineId,
+      device,
+      at: new Date().toISOString(),
+      operator: preferences.operator.trim() || '–',
+      jobId: job.id,
+      jobNumber: number,
+      ...setting,
+    });
+  }
+
   async function keepStep(): Promise<void> {
     if (!way.value || !step.value) return;
-    await job.keep({ kind: 'step', way: way.value, step: step.value.id });
+    if (step.value.proves) return keepSetting();
+    const { id, later } = step.value;
+    await job.keep({ kind: 'step', way: way.value, step: id });
+    if (later && job.document) {
+      const { machineId, number } = job.document;
+      await keepOnMachine(machineId, number, {
+        halfAngle: null,
+        workLength: null,
+        how: 'back at zero, proved on a test bar',
+      });
+    }
     goToFirstOpen();
+  }
+
+  /** The travel was measured along the other: the same readings, judged by the other formula. */
+  async function takeAsOther(): Promise<void> {
+    const readings = tries.value.at(-1)?.readings ?? [];
+    const other = model.measuredAlong.value === 'slide' ? 'axis' : 'slide';
+    for (const { id } of readings) await job.keep({ kind: 'withdrawn', record: id });
+    model.measuredAlong.value = other;
+    const sweep = model.steps.value.find((s) => s.proves)?.sweep;
+    const stepId = model.steps.value.find((s) => s.proves)?.id;
+    if (!sweep || !stepId || !way.value) return;
+    for (const { body } of readings) {
+      const station = sweep.stations.find((s) => s.at === body.at);
+      if (!station) continue;
+      const { at, expected, low, high } = station;
+      const { seen, typed } = body;
+      const common = { kind: 'reading' as const, way: way.value, step: stepId };
+      await job.keep({ ...common, travelAlong: other, at, seen, expected, low, high, typed });
+    }
   }
 
   return {
     step,
     index,
     done,
-    allDone: computed(() => done.value.every(Boolean)),
+    allDone: computed(() => model.steps.value.every((s, i) => s.later || done.value[i])),
     carried,
     tries,
     verdict,
@@ -173,5 +223,6 @@ export function useSetting(): SettingDesk {
     keepNudge,
     keepSetting,
     keepStep,
+    takeAsOther,
   };
 }

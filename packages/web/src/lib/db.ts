@@ -1,4 +1,4 @@
-import type { JobDocument, JobView, MachineRow } from '@anello/contract';
+import type { JobDocument, JobView, KitRow, MachineRow, TaperRow } from '@anello/contract';
 import type { ErrorData } from '@anello/core';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import type { Method } from './api';
@@ -25,18 +25,24 @@ interface Bench extends DBSchema {
   drafts: { key: string; value: Draft };
   jobs: { key: string; value: JobView & { id: string } };
   machines: { key: string; value: MachineRow };
+  kit: { key: string; value: KitRow };
+  tapers: { key: string; value: TaperRow };
 }
 
 let opened: Promise<IDBPDatabase<Bench>> | null = null;
 
 /** The browser's own store: what is kept here until the server has it, and the last seen jobs. */
 export function bench(): Promise<IDBPDatabase<Bench>> {
-  opened ??= openDB<Bench>('anello', 1, {
-    upgrade(db) {
-      db.createObjectStore('outbox', { keyPath: 'seq', autoIncrement: true });
-      db.createObjectStore('drafts', { keyPath: 'jobId' });
-      db.createObjectStore('jobs', { keyPath: 'id' });
-      db.createObjectStore('machines', { keyPath: 'id' });
+  opened ??= openDB<Bench>('anello', 2, {
+    upgrade(db, from) {
+      if (from < 1) {
+        db.createObjectStore('outbox', { keyPath: 'seq', autoIncrement: true });
+        db.createObjectStore('drafts', { keyPath: 'jobId' });
+        db.createObjectStore('jobs', { keyPath: 'id' });
+        db.createObjectStore('machines', { keyPath: 'id' });
+      }
+      db.createObjectStore('kit', { keyPath: 'id' });
+      db.createObjectStore('tapers', { keyPath: 'id' });
     },
   });
   return opened;

@@ -1,11 +1,14 @@
 <script setup lang="ts">
-import type { Entry } from '@anello/contract';
+import type { Entry, EntryDimension } from '@anello/contract';
 import {
   AnelloError,
   angle,
+  count,
+  degrees,
   formatFigure,
   length,
   parseQuantity,
+  perFoot,
   ratio,
   type DefaultUnit,
   type Figure,
@@ -18,7 +21,7 @@ import { usePreferences } from '../stores/preferences';
 const props = defineProps<{
   modelValue: Entry | undefined;
   label: string;
-  dimension: 'length' | 'angle' | 'taper';
+  dimension: EntryDimension;
   /** Names this box, so that unreadable text is still there after a reload. */
   draftKey: string;
   error?: string | undefined;
@@ -44,11 +47,13 @@ watch(
 const defaultUnit = computed<DefaultUnit>(() => {
   if (props.dimension === 'angle') return 'deg';
   if (props.dimension === 'taper') return 'ratio';
+  if (props.dimension === 'number') return '1';
   return preferences.units === 'mm' ? 'mm' : 'in';
 });
 
 function figureOf(value: number): Figure {
   if (props.dimension === 'angle') return angle(value);
+  if (props.dimension === 'number') return count(value, 0.001);
   return props.dimension === 'taper' ? ratio(value) : length(value);
 }
 
@@ -58,7 +63,7 @@ const sameAsShown = (typed: string | undefined): boolean => typed === withUnit(t
 function withUnit(typed: string): string {
   try {
     const parsed = parseQuantity({ text: typed, dimension: props.dimension, defaultUnit: defaultUnit.value });
-    if (parsed.explicit || parsed.unit === 'ratio') return typed.trim();
+    if (parsed.explicit || parsed.unit === 'ratio' || parsed.unit === '1') return typed.trim();
     return parsed.unit === 'deg' ? `${typed.trim()}°` : `${typed.trim()} ${parsed.unit}`;
   } catch {
     return typed;
@@ -122,13 +127,34 @@ function leave(): void {
     text.value = props.modelValue?.typed ?? withUnit(text.value);
 }
 
+const plain = (figure: Figure): string => formatFigure(figure, preferences.units).replace('\u00a0', ' ');
+const sameAsTyped = (shown: string): boolean =>
+  shown === text.value.trim() || shown.replace(/\.?0+ /, ' ') === text.value.trim();
+
+/** The same figure the other ways it is written: an angle in decimals and as a ratio, a taper as an angle and per foot. */
+function otherways(value: number): string[] {
+  if (props.dimension === 'angle') {
+    const decimal = plain(degrees(value)).replace(/\.?0+°/, '°');
+    const asTyped = text.value.replace(/\s*(deg|d)$/i, '°').trim() === decimal;
+    return [
+      ...(asTyped ? [] : [decimal]),
+      ...(Math.abs(value) < STEEPEST ? [`ratio ${plainRatio(2 * Math.tan(value))}`] : []),
+    ];
+  }
+  if (props.dimension === 'taper')
+    return [`half angle ${plain(angle(Math.atan(value / 2)))}`, plain(perFoot(value))];
+  return [];
+}
+/** A ratio says nothing of what is no taper. */
+const STEEPEST = Math.PI / 4;
+const plainRatio = (value: number): string => Number(value.toPrecision(5)).toString();
+
 /** The reading back, in the screen's units, unless the box already says just that. */
 const readBack = computed(() => {
   if (!reads.value) return '';
-  const shown = formatFigure(reads.value, preferences.units).replace('\u00a0', ' ');
-  return shown === text.value.trim() || shown.replace(/\.?0+ /, ' ') === text.value.trim()
-    ? ''
-    : `reads ${shown}`;
+  const shown = plain(reads.value);
+  const said = [...(sameAsTyped(shown) ? [] : [shown]), ...otherways(reads.value.value)];
+  return said.length ? `reads ${said.join(', ')}` : '';
 });
 if (draft.value !== null) readText(false);
 

@@ -4,6 +4,7 @@ import {
   exactText,
   METRIC_88,
   QUICK_PHRASES,
+  quickCompletions,
   quickSum,
   type QuickAnswer,
   type QuickLine,
@@ -11,11 +12,13 @@ import {
 import { useClipboard, useSessionStorage } from '@vueuse/core';
 import { computed, nextTick, ref, watch } from 'vue';
 import { usePreferences } from '../stores/preferences';
+import { useKit } from '../stores/kit';
 import { useScreen } from '../stores/screen';
 import FigureText from './FigureText.vue';
 
 /** One line that answers at once; Enter sends the answer into the reading bar, or copies it. */
 const screen = useScreen();
+const kit = useKit();
 const preferences = usePreferences();
 const text = useSessionStorage('anello.quick', '');
 const input = ref<HTMLInputElement | null>(null);
@@ -29,7 +32,7 @@ const result = computed<{ answer: QuickAnswer | null; error: string }>(() => {
     return {
       answer: quickSum(text.value, {
         lengthUnit: preferences.units === 'mm' ? 'mm' : 'in',
-        blocks: METRIC_88,
+        blocks: kit.core.blocks[0]?.sizes ?? METRIC_88,
       }),
       error: '',
     };
@@ -38,6 +41,7 @@ const result = computed<{ answer: QuickAnswer | null; error: string }>(() => {
     return { answer: null, error: error.message };
   }
 });
+const completions = computed(() => quickCompletions(text.value));
 const lines = computed(() => result.value.answer?.lines ?? []);
 const line = computed<QuickLine | null>(() => lines.value[picked.value] ?? lines.value[0] ?? null);
 const fits = computed(
@@ -53,6 +57,7 @@ watch(
   async (open) => {
     if (!open) return;
     said.value = '';
+    if (!kit.loaded) void kit.load();
     await nextTick();
     input.value?.focus();
     input.value?.select();
@@ -68,6 +73,14 @@ async function send(): Promise<void> {
   }
   await copy(exactText(line.value.figure));
   said.value = 'Copied.';
+}
+
+/** Tab takes the first of what the line could become. */
+function complete(event: KeyboardEvent): void {
+  const [first] = completions.value;
+  if (!first) return;
+  event.preventDefault();
+  text.value = first;
 }
 
 function use(example: string): void {
@@ -90,9 +103,21 @@ function use(example: string): void {
         autocapitalize="off"
         spellcheck="false"
         aria-describedby="quick-answer"
+        @keydown.tab.exact="complete"
         @keydown.down.prevent="picked = Math.min(lines.length - 1, picked + 1)"
         @keydown.up.prevent="picked = Math.max(0, picked - 1)"
       />
+      <p v-if="completions.length" class="completions" aria-label="It could become">
+        <button
+          v-for="(could, index) in completions"
+          :key="could"
+          type="button"
+          class="plain fig"
+          @click="use(could)"
+        >
+          {{ could }}<kbd v-if="index === 0">Tab</kbd>
+        </button>
+      </p>
       <div id="quick-answer" aria-live="polite">
         <template v-if="result.answer">
           <p class="label">{{ result.answer.heading }}</p>
@@ -149,6 +174,23 @@ input {
   border-radius: var(--radius);
   background: var(--field);
   color: var(--ink);
+}
+.completions {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+.completions button {
+  min-height: 44px;
+  padding: 0 12px !important;
+  border: 1px solid var(--rule-2) !important;
+  border-radius: 8px;
+  color: var(--blue) !important;
+  font-family: var(--figures) !important;
+  font-size: 15px !important;
+}
+.completions kbd {
+  margin-left: 8px;
 }
 .lines {
   list-style: none;

@@ -19,10 +19,18 @@ import PartThumb from '../drawing/PartThumb.vue';
 import FigureText from './FigureText.vue';
 import NewJob from './NewJob.vue';
 import NoticeText from './NoticeText.vue';
+import ShopTaperForm from './ShopTaperForm.vue';
+import { useKit } from '../stores/kit';
 
 /** One size: to scale, its figures in both systems, what it holds by, its tolerance by grade. */
 const props = defineProps<{ size: TaperSize; series: TaperSeries }>();
 const making = ref(false);
+const editing = ref(false);
+const kit = useKit();
+/** The saved row behind one of the shop's own, to change it. */
+const own = computed(() =>
+  props.size.series === 'shop' ? kit.tapers.find((t) => t.id === props.size.size) : undefined,
+);
 
 const halfAngle = computed(() => halfAngleOf(props.size.ratio));
 const small = computed(() => {
@@ -76,6 +84,7 @@ const grades = computed(() => {
         <h1>{{ size.name }}</h1>
         <p class="quiet">{{ series.title }} · {{ series.standard }}</p>
       </div>
+      <v-btn v-if="own" @click="editing = true">Change it</v-btn>
       <v-btn class="go" @click="making = true">Use in a job</v-btn>
     </header>
     <div v-if="complete" class="sheet drawing"><PartThumb :features="[feature]" /></div>
@@ -111,7 +120,7 @@ const grades = computed(() => {
     </table>
     <p v-if="!complete" class="quiet">The table gives no length for this one: the drawing does.</p>
     <NoticeText v-if="series.note" tone="warn">{{ series.note }}</NoticeText>
-    <p>{{ series.use }}</p>
+    <p>{{ own?.document.use || series.use }}</p>
     <NoticeText :tone="holding.holds === 'self-holding' ? 'good' : 'warn'"
       >{{ HOLDS[holding.holds] }} Friction angle <FigureText :figure="angle(holding.frictionAngle)" /> for
       clean, oiled steel.</NoticeText
@@ -125,6 +134,7 @@ const grades = computed(() => {
         </div>
       </dl>
     </div>
+    <ShopTaperForm v-if="own" v-model="editing" :row="own" />
     <NewJob v-model="making" :features="[feature]" :title="size.name" />
   </section>
 </template>

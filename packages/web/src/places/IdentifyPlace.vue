@@ -1,197 +1,205 @@
 <script setup lang="ts">
-import type { Entry } from '@anello/contract';
+import { entry, type Entry } from '@anello/contract';
 import {
   AnelloError,
-  angle,
-  halfAngleOf,
-  identifyTaper,
+  COPY_IDS,
+  COPY_METHODS,
+  copyTaper,
+  exactText,
+  finest,
   length,
   plainText,
-  ratio,
-  taperSeries,
-  type Identification,
+  type Copied,
+  type CopyId,
+  type CopyInput,
 } from '@anello/core';
 import { useSessionStorage } from '@vueuse/core';
-import { computed } from 'vue';
-import FigureText from '../parts/FigureText.vue';
-import NoticeText from '../parts/NoticeText.vue';
+import { computed, onMounted, ref } from 'vue';
+import MatchTable from '../parts/MatchTable.vue';
+import CopiedFigures from '../parts/CopiedFigures.vue';
 import QuantityField from '../parts/QuantityField.vue';
+import ShopTaperForm from '../parts/ShopTaperForm.vue';
+import { useKit } from '../stores/kit';
 import { usePreferences } from '../stores/preferences';
 
-/** Two diameters a known distance apart on an old part: which standard taper it is, and how sure that is. */
+/** An old part measured one of four ways: which taper it is, and how sure that is with these instruments. */
 const preferences = usePreferences();
-type Key = 'largeDiameter' | 'smallDiameter' | 'length' | 'uncertainty';
-const given = useSessionStorage<Partial<Record<Key, Entry>>>('anello.identify', {});
-const FIELDS: readonly { key: Key; label: string }[] = [
-  { key: 'largeDiameter', label: 'Larger diameter' },
-  { key: 'smallDiameter', label: 'Smaller diameter' },
-  { key: 'length', label: 'Distance between them' },
-  { key: 'uncertainty', label: 'Each diameter good to ±' },
-];
-const SHOWN = 6;
+const kit = useKit();
+onMounted(() => void (kit.loaded || kit.load()));
+const id = useSessionStorage<CopyId>('anello.copy.method', COPY_IDS[0]);
+const method = computed(() => COPY_METHODS.find((m) => m.id === id.value) ?? COPY_METHODS[0]!);
+const given = useSessionStorage<Record<string, Entry>>('anello.copy.given', {});
+/** What each figure was measured with, by the name on record; none means typed by hand. */
+const tools = useSessionStorage<Record<string, string>>('anello.copy.tools', {});
+/** Plus or minus where no instrument on record is used. */
+const byHand = useSessionStorage<Record<string, Entry>>('anello.copy.plus', {});
+const key = (input: CopyInput): string => `${id.value}.${input.key}`;
 
-function set(key: Key, next: Entry | undefined): void {
-  const { [key]: _old, ...rest } = given.value;
-  given.value = next ? { ...rest, [key]: next } : rest;
+/** A workshop instrument, where none of the kind is on record, mm. */
+const UNKNOWN = 0.01;
+const HAND = 'by hand';
+const choices = (input: CopyInput): { value: string; title: string }[] => [
+  ...kit.core.instruments
+    .filter((one) => one.type === input.instrument || input.instrument !== 'indicator')
+    .map((one) => ({ value: one.name, title: one.name })),
+  { value: HAND, title: 'another, ± typed' },
+];
+function toolOf(input: CopyInput): string {
+  const usual = finest(kit.core.instruments, input.instrument, given.value[key(input)]?.value ?? 0);
+  return tools.value[key(input)] ?? usual?.name ?? HAND;
+}
+function uncertaintyOf(input: CopyInput): number {
+  if (input.exact) return 0;
+  const tool = kit.core.instruments.find((one) => one.name === toolOf(input));
+  return tool?.uncertainty ?? byHand.value[key(input)]?.value ?? UNKNOWN;
 }
 
-const answer = computed<{ found: Identification | null; error: AnelloError | null }>(() => {
-  const { largeDiameter, smallDiameter, length: along, uncertainty } = given.value;
-  if (!largeDiameter || !smallDiameter || !along || !uncertainty) return { found: null, error: null };
+const complete = computed(() => method.value.inputs.every((input) => given.value[key(input)]));
+const answer = computed<{ found: Copied | null; error: AnelloError | null }>(() => {
+  if (!complete.value) return { found: null, error: null };
+  const measured = Object.fromEntries(
+    method.value.inputs.map((input) => [
+      input.key,
+      { value: given.value[key(input)]?.value ?? 0, uncertainty: uncertaintyOf(input) },
+    ]),
+  );
   try {
-    return {
-      found: identifyTaper({
-        largeDiameter: largeDiameter.value,
-        smallDiameter: smallDiameter.value,
-        length: along.value,
-        uncertainty: uncertainty.value,
-      }),
-      error: null,
-    };
+    return { found: copyTaper(id.value, measured, kit.sizes), error: null };
   } catch (error) {
     if (error instanceof AnelloError) return { found: null, error };
     throw error;
   }
 });
-const at = (key: Key): string | undefined =>
-  answer.value.error?.field === key ? plainText(answer.value.error.phrase, preferences.units) : undefined;
-const best = computed(() => answer.value.found?.matches[0] ?? null);
-const agrees = computed(() => (best.value?.score ?? Infinity) < 1.25);
+const at = (input: CopyInput): string | undefined =>
+  answer.value.error?.field === input.key
+    ? plainText(answer.value.error.phrase, preferences.units)
+    : undefined;
+const elsewhere = computed(() => {
+  const { error } = answer.value;
+  return error && !method.value.inputs.some((i) => i.key === error.field)
+    ? plainText(error.phrase, preferences.units)
+    : '';
+});
+
+function set(input: CopyInput, next: Entry | undefined): void {
+  const { [key(input)]: _old, ...rest } = given.value;
+  given.value = next ? { ...rest, [key(input)]: next } : rest;
+}
+const setPlus = (input: CopyInput, next: Entry | undefined): void => {
+  if (next) byHand.value = { ...byHand.value, [key(input)]: next };
+};
+const setTool = (input: CopyInput, tool: string): void =>
+  void (tools.value = { ...tools.value, [key(input)]: tool });
+const weakest = computed(
+  () => method.value.inputs.find((i) => i.key === answer.value.found?.taper.weakest)?.label ?? '',
+);
+
+const saving = ref(false);
+const start = computed(() => {
+  const taper = answer.value.found?.taper;
+  if (!taper) return {};
+  const ratio = entry(`1:${Number((1 / taper.ratio.value).toPrecision(6))}`, 'taper');
+  return taper.large
+    ? { ratio, gaugeDiameter: entry(exactText(length(Number(taper.large.value.toFixed(3))))) }
+    : { ratio };
+});
 </script>
 
 <template>
-  <main class="identify">
+  <main class="page">
     <p><router-link to="/tapers" class="quiet">Tapers</router-link></p>
     <h1>Copy an old part</h1>
-    <p class="quiet intro">
-      Measure two diameters as far apart as the cone allows, and the distance between the two places. Wipe it,
-      stone off the bruises, and avoid the worn end.
-    </p>
+    <nav class="methods" aria-label="How it is measured">
+      <button
+        v-for="one in COPY_METHODS"
+        :key="one.id"
+        class="plain"
+        :class="{ on: one.id === id }"
+        :aria-pressed="one.id === id"
+        @click="id = one.id"
+      >
+        {{ one.title }}
+      </button>
+    </nav>
+    <p class="quiet intro">{{ method.how }}</p>
     <section class="sheet form" aria-label="What was measured">
-      <QuantityField
-        v-for="field in FIELDS"
-        :key="field.key"
-        :label="field.label"
-        dimension="length"
-        :model-value="given[field.key]"
-        :draft-key="`identify.${field.key}`"
-        :error="at(field.key)"
-        @update:model-value="(next) => set(field.key, next)"
-      />
-    </section>
-    <template v-if="answer.found && best">
-      <NoticeText :tone="answer.found.told && agrees ? 'good' : 'warn'">
-        <strong v-if="answer.found.told && agrees">{{ best.size.name }}.</strong>
-        <strong v-else-if="agrees">Most like {{ best.size.name }}, but not told from the next.</strong>
-        <strong v-else
-          >No standard taper agrees within what was measured; the nearest is {{ best.size.name }}.</strong
-        >
-        Half angle <FigureText :figure="angle(halfAngleOf(answer.found.measuredRatio))" />, ratio
-        <FigureText :figure="ratio(answer.found.measuredRatio)" />.
-        <template v-if="!answer.found.told && answer.found.lengthToTell && answer.found.uncertaintyToTell">
-          To tell them apart, measure each diameter to ±
-          <FigureText :figure="length(answer.found.uncertaintyToTell, 0.0001)" /> over this length, or take
-          them <FigureText :figure="length(answer.found.lengthToTell, 1)" /> apart.
+      <div v-for="input in method.inputs" :key="key(input)" class="one">
+        <QuantityField
+          :label="input.hint ? `${input.label}, ${input.hint}` : input.label"
+          dimension="length"
+          :model-value="given[key(input)]"
+          :draft-key="`copy.${key(input)}`"
+          :error="at(input)"
+          @update:model-value="(next) => set(input, next)"
+        />
+        <p v-if="input.exact" class="quiet exact">taken as exact</p>
+        <template v-else>
+          <v-select
+            label="Measured with"
+            :items="choices(input)"
+            :model-value="toolOf(input)"
+            @update:model-value="(tool: string) => setTool(input, tool)"
+          />
+          <QuantityField
+            v-if="toolOf(input) === HAND"
+            label="good to ±"
+            dimension="length"
+            :model-value="byHand[key(input)]"
+            :draft-key="`copy.plus.${key(input)}`"
+            @update:model-value="(next) => setPlus(input, next)"
+          />
         </template>
-      </NoticeText>
-      <div class="scroll">
-        <table class="sheet">
-          <thead>
-            <tr>
-              <th scope="col">Taper</th>
-              <th scope="col">Ratio</th>
-              <th scope="col">Off over this length</th>
-              <th scope="col">Place on the cone</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr
-              v-for="match in answer.found.matches.slice(0, SHOWN)"
-              :key="`${match.size.series}/${match.size.size}`"
-            >
-              <th scope="row">
-                <router-link :to="`/tapers/${match.size.series}/${encodeURIComponent(match.size.size)}`">{{
-                  match.size.name
-                }}</router-link>
-                <span v-if="match.size.series.startsWith('morse')" class="quiet">
-                  {{ taperSeries(match.size.series).title }}
-                </span>
-              </th>
-              <td><FigureText :figure="ratio(match.size.ratio)" /></td>
-              <td><FigureText :figure="length(match.overLength, 0.001, { signed: true })" /></td>
-              <td>
-                <template v-if="match.outside > 0"
-                  ><FigureText :figure="length(match.outside, 0.01)" /> outside it</template
-                ><template v-else>fits</template>
-              </td>
-            </tr>
-          </tbody>
-        </table>
       </div>
+    </section>
+    <p v-if="elsewhere" class="bad" role="alert">{{ elsewhere }}</p>
+    <template v-if="answer.found">
+      <CopiedFigures :taper="answer.found.taper" :found="answer.found.identified" :weakest="weakest" />
+      <MatchTable :found="answer.found.identified" />
+      <p><v-btn @click="saving = true">Save it as our own taper</v-btn></p>
+      <ShopTaperForm v-model="saving" :start="start" />
     </template>
-    <p v-else-if="!answer.error" class="quiet">The answer appears when all four are given.</p>
+    <p v-else-if="!answer.error" class="quiet">The answer appears when all of them are given.</p>
   </main>
 </template>
 
 <style scoped>
-.identify {
-  padding: 16px 26px 40px;
-  overflow-y: auto;
-  display: grid;
-  gap: 14px;
-  align-content: start;
-  max-width: 1100px;
-}
-h1 {
-  font-size: 26px;
-  font-weight: 650;
-}
 .intro {
-  max-width: 76ch;
+  max-width: 80ch;
+}
+.methods {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.methods button {
+  min-height: 48px;
+  padding: 0 18px !important;
+  border: 1px solid var(--rule-2) !important;
+  border-radius: var(--radius);
+  background: var(--sheet) !important;
+  font-weight: 600 !important;
+}
+.methods button.on {
+  border: 2px solid var(--blue) !important;
+  color: var(--blue) !important;
 }
 .form {
   padding: 18px;
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(min(230px, 100%), 1fr));
-  gap: 16px 14px;
+  grid-template-columns: repeat(auto-fill, minmax(min(250px, 100%), 1fr));
+  gap: 16px 16px;
   align-items: start;
 }
-.scroll {
-  overflow-x: auto;
+.one {
+  display: grid;
+  gap: 10px;
 }
-table {
-  border-collapse: separate;
-  border-spacing: 0;
-  width: 100%;
+.exact {
+  font-size: 14px;
+  padding: 0 4px;
 }
-th,
-td {
-  padding: 10px 16px;
-  text-align: right;
-  font-weight: 400;
-  border-top: 1px solid var(--rule);
-}
-thead th {
-  border-top: 0;
-  color: var(--ink-2);
-  font-size: 14.5px;
-}
-th:first-child {
-  text-align: left;
-}
-th a {
-  font-weight: 650;
-  display: inline-flex;
-  min-height: 32px;
-  align-items: center;
-}
-@media (max-width: 640px) {
-  .identify {
-    padding: 12px;
-  }
-  th,
-  td {
-    padding: 8px;
-  }
+.bad {
+  color: var(--red);
+  font-weight: 600;
 }
 </style>

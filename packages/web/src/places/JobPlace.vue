@@ -13,6 +13,7 @@ import StageTabs from '../parts/StageTabs.vue';
 import PartStage from '../stages/PartStage.vue';
 import SetStage from '../stages/SetStage.vue';
 import { useJob } from '../stores/job';
+import { useKit } from '../stores/kit';
 import { useOutbox } from '../stores/outbox';
 import { usePreferences } from '../stores/preferences';
 import { useScreen } from '../stores/screen';
@@ -23,6 +24,7 @@ const props = defineProps<{ id: string; stage?: string }>();
 const router = useRouter();
 const job = useJob();
 const shop = useShop();
+const kit = useKit();
 const outbox = useOutbox();
 const screen = useScreen();
 const preferences = usePreferences();
@@ -45,6 +47,7 @@ watch(
 );
 onMounted(() => {
   if (!shop.loaded) void shop.load();
+  if (!kit.loaded) void kit.load();
   // The other stages are fetched while the server is there, so that they open when it is not.
   void Promise.all([
     import('../stages/WayStage.vue'),
@@ -53,6 +56,7 @@ onMounted(() => {
     import('../stages/RecordStage.vue'),
     import('../lib/typeset'),
     import('../parts/QuickSum.vue'),
+    import('../drawing/steps/StepDrawing.vue'),
   ]).catch(() => undefined);
 });
 watch(

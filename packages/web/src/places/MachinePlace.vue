@@ -1,132 +1,152 @@
 <script setup lang="ts">
-import type { Entry, MachineDocument, MachineRow } from '@anello/contract';
-import { AnelloError } from '@anello/core';
+import type { MachineDocument } from '@anello/contract';
 import { computed, onMounted, ref, watch } from 'vue';
-import { request, ServerAway, StaleHere } from '../lib/api';
+import { useRouter } from 'vue-router';
+import { useDocumentEditor } from '../composables/useDocumentEditor';
+import { request } from '../lib/api';
 import { plain } from '../lib/db';
-import QuantityField from '../parts/QuantityField.vue';
+import { saveBundle } from '../lib/saveFile';
+import { newId } from '../lib/newId';
+import ChuckList from '../kit/ChuckList.vue';
+import { MACHINE_GROUPS, type MachineGroup } from '../kit/machineFields';
+import ScaleFields from '../kit/ScaleFields.vue';
+import DocumentForm from '../parts/DocumentForm.vue';
 import StillSetRow from '../parts/StillSetRow.vue';
 import { useShop } from '../stores/shop';
 
 /** One lathe's figures, as its owner measured them. */
 const props = defineProps<{ id: string }>();
 const shop = useShop();
+const router = useRouter();
 const machine = computed(() => shop.byId(props.id));
-const draft = ref<MachineDocument | null>(null);
-const note = ref('');
-const busy = ref(false);
 onMounted(() => void shop.load());
+
+const { draft, note, busy, save, put, errorsUnder } = useDocumentEditor<MachineDocument>(async (document) => {
+  const version = machine.value?.version ?? 0;
+  try {
+    await request('PUT', `/api/machines/${props.id}`, { version, document });
+  } finally {
+    await shop.load();
+  }
+  return `Saved. ${document.name} is up to date.`;
+});
+/** Teeth as typed; what is no gear is said and kept. */
+const gears = ref('');
+const gearProblem = ref('');
+watch(gears, (text) => {
+  const teeth = text.split(/[\s,;]+/).filter(Boolean);
+  const wrong = teeth.find((t) => !/^\d+$/.test(t) || Number(t) < 10 || Number(t) > 250);
+  gearProblem.value = wrong === undefined ? '' : `“${wrong}” is no change gear: 10 to 250 teeth.`;
+  if (draft.value && wrong === undefined) draft.value.changeGears = teeth.map(Number);
+});
+
 watch(
   machine,
   (found) => {
-    if (found && !draft.value) draft.value = plain(found.document);
+    if (found && !draft.value) {
+      draft.value = plain(found.document);
+      gears.value = found.document.changeGears.join(', ');
+    }
   },
   { immediate: true },
 );
 
-interface Spec {
-  readonly group: string;
-  readonly key: string;
-  readonly label: string;
-  readonly dimension: 'length' | 'angle';
-}
-const FIELDS: readonly Spec[] = [
-  { group: '', key: 'centreDistance', label: 'Between centres', dimension: 'length' },
-  { group: '', key: 'swing', label: 'Swing over the bed', dimension: 'length' },
-  { group: '', key: 'indicator', label: 'Indicator reads to', dimension: 'length' },
-  { group: 'dial', key: 'division', label: 'Cross-slide dial, one division', dimension: 'length' },
-  { group: 'compound', key: 'travel', label: 'Compound travel', dimension: 'length' },
-  { group: 'compound', key: 'division', label: 'Compound scale, one division', dimension: 'angle' },
-  { group: 'attachment', key: 'barTravel', label: 'Attachment travel', dimension: 'length' },
-  { group: 'attachment', key: 'pivotLength', label: 'Pivot to the indicated end', dimension: 'length' },
-  { group: 'attachment', key: 'maxHalfAngle', label: 'Steepest half angle', dimension: 'angle' },
-  { group: 'attachment', key: 'division', label: 'Attachment scale, one division', dimension: 'angle' },
-  { group: 'attachment', key: 'lash', label: 'Attachment lash, across', dimension: 'length' },
-  { group: 'tailstock', key: 'limit', label: 'Tailstock sets over', dimension: 'length' },
-  { group: 'tailstock', key: 'division', label: 'Set-over scale, one division', dimension: 'length' },
-];
-const holder = (document: MachineDocument, group: string): Record<string, Entry> | null =>
-  (group === '' ? document : (document as unknown as Record<string, unknown>)[group]) as Record<
-    string,
-    Entry
-  > | null;
-const shown = computed(() => FIELDS.filter((f) => draft.value && holder(draft.value, f.group)));
+const objectOf = (document: MachineDocument, group: MachineGroup): Record<string, unknown> | null =>
+  (group.key === '' ? document : document[group.key]) as Record<string, unknown> | null;
+const prefix = (group: MachineGroup): string => (group.key === '' ? '' : `${group.key}.`);
 
-function set(field: Spec, next: Entry | undefined): void {
-  const target = draft.value && holder(draft.value, field.group);
-  if (target && next) target[field.key] = next;
+function has(group: MachineGroup, yes: boolean): void {
+  if (!draft.value || group.key === '' || !group.usual) return;
+  put(draft.value as Record<string, unknown>, group.key, yes ? group.usual() : null);
 }
 
-async function save(): Promise<void> {
-  if (!machine.value || !draft.value) return;
-  busy.value = true;
-  note.value = '';
-  try {
-    const row = await request<MachineRow>('PUT', `/api/machines/${props.id}`, {
-      version: machine.value.version,
-      document: draft.value,
-    });
-    await shop.load();
-    note.value = `Saved. ${row.document.name} is up to date.`;
-  } catch (error) {
-    if (error instanceof StaleHere) {
-      await shop.load();
-      note.value =
-        'Somebody changed this lathe meanwhile. Yours is still here: look it over and save again to keep it.';
-    } else if (error instanceof ServerAway)
-      note.value = 'The server is away. Yours is still here: save again when it is back.';
-    else if (error instanceof AnelloError)
-      note.value = `${error.field ? `${error.field}: ` : ''}${error.message}`;
-    else throw error;
-  } finally {
-    busy.value = false;
-  }
+async function copy(): Promise<void> {
+  if (!draft.value) return;
+  const id = `lathe-${newId()}`;
+  const document = {
+    ...plain(draft.value),
+    name: `${draft.value.name.slice(0, 50)} (copy)`,
+    archived: false,
+  };
+  await request('POST', '/api/machines', { id, document });
+  await shop.load();
+  await router.push(`/machines/${id}`);
 }
+
+async function putAway(archived: boolean): Promise<void> {
+  if (!draft.value) return;
+  draft.value.archived = archived;
+  if (!(await save())) draft.value.archived = !archived;
+}
+
+const toFile = (): void => {
+  if (draft.value) saveBundle(draft.value.name, { machines: [{ id: props.id, document: draft.value }] });
+};
 </script>
 
 <template>
-  <main class="machine">
-    <p><router-link to="/machines" class="quiet">Machines</router-link></p>
+  <main class="page">
+    <p><router-link to="/machines" class="quiet">Machines and kit</router-link></p>
     <template v-if="machine && draft">
-      <h1>{{ machine.document.name }}</h1>
+      <header class="head">
+        <h1>{{ machine.document.name }}</h1>
+        <v-btn @click="copy">Copy this lathe</v-btn>
+        <v-btn @click="toFile">Save as a file</v-btn>
+        <v-btn @click="putAway(!draft.archived)">{{ draft.archived ? 'Bring back' : 'Put away' }}</v-btn>
+      </header>
+      <p v-if="draft.archived" class="quiet">
+        Put away: no new job is offered it; what was done on it stays.
+      </p>
       <StillSetRow :machine="machine" />
-      <form class="sheet" @submit.prevent="save">
-        <v-text-field v-model="draft.name" label="Name" autocomplete="off" />
-        <v-select v-model="draft.dial.reads" label="Dial reads" :items="['radius', 'diameter']" />
-        <v-select v-model="draft.dial.units" label="Dial is cut in" :items="['mm', 'inch']" />
-        <v-select
-          v-if="draft.compound"
-          v-model="draft.compound.zero"
-          label="Compound’s zero lies"
-          :items="[
-            { value: 'along', title: 'along the bed' },
-            { value: 'across', title: 'across the bed' },
-          ]"
-        />
-        <v-select
-          v-if="draft.attachment"
-          v-model="draft.attachment.kind"
-          label="Attachment is"
-          :items="['plain', 'telescopic']"
-        />
-        <v-select
-          v-if="draft.attachment"
-          v-model="draft.attachment.indicatedEnd"
-          label="Bar is read at its end toward"
-          :items="['headstock', 'tailstock']"
-        />
-        <QuantityField
-          v-for="field in shown"
-          :key="field.group + field.key"
-          :label="field.label"
-          :dimension="field.dimension"
-          required
-          :model-value="holder(draft, field.group)?.[field.key]"
-          :draft-key="`${id}.${field.group}.${field.key}`"
-          @update:model-value="(next) => set(field, next)"
-        />
-        <v-textarea v-model="draft.note" class="wide" label="Note" />
-        <p class="wide row">
+      <form class="sheets" @submit.prevent="save">
+        <section v-for="group in MACHINE_GROUPS" :key="group.key" class="sheet group">
+          <header>
+            <h2>{{ group.title }}</h2>
+            <v-switch
+              v-if="group.usual"
+              :model-value="objectOf(draft, group) !== null"
+              :label="objectOf(draft, group) ? 'has one' : 'has none'"
+              :aria-label="`${group.title}: this lathe has one`"
+              color="var(--blue)"
+              density="compact"
+              hide-details
+              @update:model-value="(yes) => has(group, yes === true)"
+            />
+          </header>
+          <div v-if="objectOf(draft, group)" class="grid">
+            <DocumentForm
+              :object="objectOf(draft, group)!"
+              :fields="group.fields"
+              :draft-key="`${id}.${group.key}`"
+              :errors="errorsUnder(prefix(group))"
+              @change="(key, value) => put(objectOf(draft!, group)!, key, value)"
+            />
+            <ScaleFields
+              v-if="group.key === 'attachment' && draft.attachment"
+              :scale="draft.attachment.scale"
+              :draft-key="`${id}.scale`"
+              :error="errorsUnder('attachment.scale.')['division']"
+              @change="(scale) => put(draft!.attachment!, 'scale', scale)"
+            />
+          </div>
+        </section>
+        <section class="sheet group">
+          <header><h2>Chucks and gears</h2></header>
+          <div class="grid">
+            <ChuckList v-model="draft.chucks" :draft-key="id" />
+            <v-text-field
+              v-model="gears"
+              class="wide figures-in"
+              label="Change gears owned, teeth"
+              :error-messages="gearProblem"
+              autocomplete="off"
+            />
+          </div>
+        </section>
+        <section class="sheet group">
+          <v-textarea v-model="draft.note" label="Note" rows="2" auto-grow />
+        </section>
+        <p class="bottom">
           <v-btn class="go" type="submit" :disabled="busy">Save</v-btn><span role="status">{{ note }}</span>
         </p>
       </form>
@@ -135,37 +155,3 @@ async function save(): Promise<void> {
     <p v-else class="quiet">Fetching the lathe…</p>
   </main>
 </template>
-
-<style scoped>
-.machine {
-  padding: 16px 26px 40px;
-  overflow-y: auto;
-  display: grid;
-  gap: 14px;
-  align-content: start;
-}
-h1 {
-  font-size: 26px;
-  font-weight: 650;
-}
-form {
-  padding: 18px;
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(min(260px, 100%), 1fr));
-  gap: 16px 14px;
-  align-items: start;
-}
-.wide {
-  grid-column: 1 / -1;
-}
-.row {
-  display: flex;
-  gap: 16px;
-  align-items: center;
-}
-@media (max-width: 640px) {
-  .machine {
-    padding: 12px;
-  }
-}
-</style>

@@ -1,6 +1,11 @@
 <script setup lang="ts">
 import { length } from '@anello/core';
-import { onMounted } from 'vue';
+import { computed, onMounted, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import KitTabs from '../kit/KitTabs.vue';
+import { newMachine } from '../kit/machineFields';
+import { request, ServerAway } from '../lib/api';
+import { newId } from '../lib/newId';
 import FigureText from '../parts/FigureText.vue';
 import StillSetRow from '../parts/StillSetRow.vue';
 import { latheOf, useShop } from '../stores/shop';
@@ -8,14 +13,39 @@ import { latheOf, useShop } from '../stores/shop';
 /** The lathes: what each can do, and what it is still set to. */
 const shop = useShop();
 onMounted(() => void shop.load());
+const router = useRouter();
+const away = computed(() => shop.machines.filter((m) => m.document.archived));
+const busy = ref(false);
+const said = ref('');
+
+/** A new lathe starts with usual figures; its page asks for the real ones. */
+async function add(): Promise<void> {
+  busy.value = true;
+  try {
+    const id = `lathe-${newId()}`;
+    await request('POST', '/api/machines', { id, document: newMachine('New lathe') });
+    await shop.load();
+    await router.push(`/machines/${id}`);
+  } catch (error) {
+    if (!(error instanceof ServerAway)) throw error;
+    said.value = 'The server is away: try again in a moment.';
+  } finally {
+    busy.value = false;
+  }
+}
 </script>
 
 <template>
   <main class="machines">
-    <h1>Machines</h1>
+    <KitTabs />
+    <header class="head">
+      <h1>Lathes</h1>
+      <v-btn :disabled="busy" @click="add">Add a lathe</v-btn>
+      <span role="status">{{ said }}</span>
+    </header>
     <p v-if="!shop.loaded" class="quiet">Fetching the lathes…</p>
-    <p v-else-if="shop.machines.length === 0" class="quiet">No lathes yet.</p>
-    <section v-for="machine in shop.machines" :key="machine.id" class="one">
+    <p v-else-if="shop.standing.length === 0" class="quiet">No lathes yet.</p>
+    <section v-for="machine in shop.standing" :key="machine.id" class="one">
       <StillSetRow :machine="machine" />
       <dl class="sheet">
         <div>
@@ -60,6 +90,12 @@ onMounted(() => void shop.load());
       </dl>
       <v-btn :to="`/machines/${machine.id}`">Figures of the {{ machine.document.name }}</v-btn>
     </section>
+    <section v-if="away.length" class="sheet away" aria-label="Put away">
+      <h2>Put away</h2>
+      <p v-for="machine in away" :key="machine.id">
+        <router-link :to="`/machines/${machine.id}`">{{ machine.document.name }}</router-link>
+      </p>
+    </section>
   </main>
 </template>
 
@@ -70,6 +106,25 @@ onMounted(() => void shop.load());
   display: grid;
   gap: 18px;
   align-content: start;
+}
+.head {
+  display: flex;
+  gap: 14px;
+  align-items: center;
+}
+.head h1 {
+  margin-right: auto;
+}
+.away {
+  padding: 12px 16px;
+}
+.away h2 {
+  font-size: 16px;
+}
+.away a {
+  display: inline-flex;
+  min-height: 44px;
+  align-items: center;
 }
 h1 {
   font-size: 26px;

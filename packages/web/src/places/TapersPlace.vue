@@ -1,11 +1,17 @@
 <script setup lang="ts">
-import { taperSeries, TAPER_SERIES, type TaperSize } from '@anello/core';
-import { computed, ref } from 'vue';
+import { shopSeries, taperSeries, TAPER_SERIES, type TaperSize } from '@anello/core';
+import { computed, onMounted, ref } from 'vue';
+import ShopTaperForm from '../parts/ShopTaperForm.vue';
 import TaperSheet from '../parts/TaperSheet.vue';
+import { useKit } from '../stores/kit';
 
 /** Every standard taper, to look up and to use in a job. */
 const props = defineProps<{ series?: string; size?: string }>();
 const search = ref('');
+const kit = useKit();
+onMounted(() => void (kit.loaded || kit.load()));
+const all = computed(() => [shopSeries(kit.sizes), ...TAPER_SERIES]);
+const saving = ref(false);
 
 const words = computed(() => search.value.toLowerCase().split(/\s+/).filter(Boolean));
 const matches = (size: TaperSize, title: string): boolean => {
@@ -13,18 +19,22 @@ const matches = (size: TaperSize, title: string): boolean => {
   return words.value.every((word) => text.includes(word));
 };
 const shown = computed(() =>
-  TAPER_SERIES.map((series) => ({
-    ...series,
-    sizes: series.sizes.filter((s) => matches(s, series.title)),
-  })).filter((series) => series.sizes.length > 0),
+  all.value
+    .map((series) => ({
+      ...series,
+      sizes: series.sizes.filter((s) => matches(s, series.title)),
+    }))
+    .filter((series) => series.sizes.length > 0),
 );
 const picked = computed<TaperSize | null>(() => {
-  const series = TAPER_SERIES.find((s) => s.id === props.series);
+  const series = all.value.find((s) => s.id === props.series);
   return (
     series?.sizes.find((s) => s.size === props.size) ??
     (props.series ? null : (TAPER_SERIES[0]?.sizes.find((s) => s.size === '3') ?? null))
   );
 });
+/** A name is what tells the shop's own apart; a table's are known by their number. */
+const shortName = (size: TaperSize): string => (size.series === 'shop' ? size.name : size.size);
 const to = (size: TaperSize): string => `/tapers/${size.series}/${encodeURIComponent(size.size)}`;
 </script>
 
@@ -34,6 +44,7 @@ const to = (size: TaperSize): string => `/tapers/${size.series}/${encodeURICompo
       <header class="top">
         <h1>Tapers</h1>
         <v-btn to="/identify">Copy an old part</v-btn>
+        <v-btn @click="saving = true">Save our own</v-btn>
       </header>
       <v-text-field
         v-model="search"
@@ -55,7 +66,7 @@ const to = (size: TaperSize): string => `/tapers/${size.series}/${encodeURICompo
             class="fig size"
             :aria-label="one.name"
             :class="{ on: picked?.series === one.series && picked.size === one.size }"
-            >{{ one.size }}</router-link
+            >{{ shortName(one) }}</router-link
           >
         </p>
       </section>
@@ -67,6 +78,7 @@ const to = (size: TaperSize): string => `/tapers/${size.series}/${encodeURICompo
       :series="taperSeries(picked.series)"
     />
     <section v-else class="none"><h2>There is no such taper in the tables</h2></section>
+    <ShopTaperForm v-model="saving" />
   </main>
 </template>
 

@@ -13,7 +13,7 @@ type Figure = keyof JobDocument['cut'];
 function set(key: Figure, next: Entry | undefined): void {
   job.edit((draft) => {
     if (next) draft.cut[key] = next;
-    else if (key === 'stock') delete draft.cut.stock;
+    else if (key === 'stock' || key === 'feed' || key === 'noseRadius') delete draft.cut[key];
   });
 }
 const FIELDS: readonly { key: Figure; label: (end: string) => string; required: boolean }[] = [
@@ -21,6 +21,8 @@ const FIELDS: readonly { key: Figure; label: (end: string) => string; required: 
   { key: 'roughDepth', label: () => 'Deepest roughing cut, on radius', required: true },
   { key: 'lastStock', label: () => 'Last stock, on diameter, in three cuts', required: true },
   { key: 'allowance', label: () => 'Allowance kept on, on diameter', required: true },
+  { key: 'feed', label: () => 'Feed per turn, under power', required: false },
+  { key: 'noseRadius', label: () => 'Nose of the tool, radius', required: false },
 ];
 </script>
 

@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import { mdiPlus, mdiDeleteOutline } from '@mdi/js';
 import { taperFigures, type Entry, type FeatureDocument, type TaperDocument } from '@anello/contract';
-import { plainText, TAPER_SERIES, taperSize, type AnelloError } from '@anello/core';
+import { plainText, taperSize, type AnelloError } from '@anello/core';
 import { computed } from 'vue';
 import QuantityField from '../parts/QuantityField.vue';
+import TaperPicker from '../parts/TaperPicker.vue';
 import { useJob } from '../stores/job';
+import { useKit } from '../stores/kit';
+import MixUps from './MixUps.vue';
 import { usePreferences } from '../stores/preferences';
 import { FEATURE_FIELDS, SIDES } from './featureFields';
 
@@ -12,6 +15,7 @@ import { FEATURE_FIELDS, SIDES } from './featureFields';
 const props = defineProps<{ feature: FeatureDocument; problem: AnelloError | null }>();
 const job = useJob();
 const preferences = usePreferences();
+const kit = useKit();
 const fields = computed(() => FEATURE_FIELDS[props.feature.kind]);
 const sentence = computed(() => (props.problem ? plainText(props.problem.phrase, preferences.units) : ''));
 const atField = (key: string): string | undefined =>
@@ -50,14 +54,6 @@ function setField(key: string, next: Entry | undefined): void {
   });
 }
 
-const SERIES = TAPER_SERIES.flatMap((series) =>
-  series.sizes.map((size) => ({
-    value: `${series.id}/${size.size}`,
-    title: series.id.startsWith('morse')
-      ? `${size.name}, ${series.unit === 'mm' ? 'metric' : 'inch'} table`
-      : size.name,
-  })),
-);
 const chosenSeries = computed(() => {
   const taper = props.feature as TaperDocument;
   return taper.series ? `${taper.series.series}/${taper.series.size}` : null;
@@ -67,7 +63,8 @@ const chosenSeries = computed(() => {
 function useSize(key: string | null): void {
   if (!key) return;
   const [series = '', size = ''] = key.split(/\/(.*)/s);
-  const row = taperSize(series, size);
+  const row = series === 'shop' ? kit.sizes.find((one) => one.size === size) : taperSize(series, size);
+  if (!row) return;
   change((feature) => {
     for (const stale of ['largeDiameter', 'smallDiameter', 'halfAngle', 'gaugeDiameter', 'beyondGauge'])
       delete feature[stale];
@@ -111,15 +108,11 @@ const ENDS = [
         autocomplete="off"
         @update:model-value="(name: string) => change((f) => (f['name'] = name))"
       />
-      <v-autocomplete
+      <TaperPicker
         v-if="feature.kind === 'taper'"
         class="wide"
-        auto-select-first
-        label="From the tables"
-        :items="SERIES"
         :model-value="chosenSeries"
         placeholder="or type any figures that settle it"
-        persistent-placeholder
         @update:model-value="useSize"
       />
       <v-select
@@ -191,6 +184,7 @@ const ENDS = [
       </div>
       <v-btn :prepend-icon="mdiPlus" @click="addPoint">Add a point</v-btn>
     </template>
+    <MixUps v-if="!problem" :feature="feature" @take="setField" />
     <p v-if="unplaced" class="unplaced" role="alert">{{ unplaced }}</p>
   </section>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { length, withinBand, type Station } from '@anello/core';
 import { computed } from 'vue';
+import { useJobModel } from '../composables/useJobModel';
 import type { SettingDesk } from '../composables/useSetting';
 import { drawn } from '../drawing/dimensions';
 import FigureText from '../parts/FigureText.vue';
@@ -8,10 +9,12 @@ import PhraseText from '../parts/PhraseText.vue';
 import { usePreferences } from '../stores/preferences';
 
 /** The current card: a verb and a place, the figures, what is good enough, and what was seen. */
-const props = defineProps<{ desk: SettingDesk; resolution: number }>();
+const props = defineProps<{ desk: SettingDesk }>();
+const model = useJobModel();
 const preferences = usePreferences();
 const step = computed(() => props.desk.step.value);
 const sweep = computed(() => step.value?.sweep ?? null);
+const resolution = computed(() => sweep.value?.resolution ?? 0.001);
 const current = computed(() => props.desk.tries.value.at(-1)?.readings ?? []);
 const earlier = computed(() => props.desk.tries.value.slice(0, -1));
 const last = computed(() => sweep.value?.stations.at(-1) ?? null);
@@ -19,7 +22,7 @@ const seenAt = (station: Station): number | undefined =>
   [...current.value].reverse().find((r) => r.body.at === station.at)?.body.seen;
 const seenIn = (readings: (typeof current)['value'], station: Station): number | undefined =>
   [...readings].reverse().find((r) => r.body.at === station.at)?.body.seen;
-const good = (seen: number, station: Station): boolean => withinBand(seen, station, props.resolution);
+const good = (seen: number, station: Station): boolean => withinBand(seen, station, resolution.value);
 const off = (seen: number, station: Station): string => (seen > station.expected ? '▲' : '▼');
 </script>
 
@@ -51,6 +54,16 @@ const off = (seen: number, station: Station): string => (seen > station.expected
         <p v-if="step.bandNote" class="other quiet"><PhraseText :phrase="step.bandNote" /></p>
       </div>
     </div>
+    <v-btn-toggle
+      v-if="sweep?.eitherHandle"
+      v-model="model.measuredAlong.value"
+      mandatory
+      class="handles"
+      aria-label="What the travel is measured along"
+    >
+      <v-btn value="slide">Travel by the slide’s dial</v-btn>
+      <v-btn value="axis">Travel along the bed</v-btn>
+    </v-btn-toggle>
     <div v-if="sweep" class="scroll">
       <table>
         <thead>
@@ -157,6 +170,12 @@ h2 {
 }
 .band .other {
   max-width: 34ch;
+}
+.handles {
+  margin-top: 8px;
+  height: auto;
+  flex-wrap: wrap;
+  gap: 8px;
 }
 .scroll {
   overflow-x: auto;

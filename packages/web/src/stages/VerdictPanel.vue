@@ -64,12 +64,13 @@ async function proveSetting(): Promise<void> {
   const setting = ofKind(job.records, 'setting-kept')
     .filter((r) => r.piece <= job.piece)
     .at(-1);
-  if (!way || !setting || !job.document || setting.body.way !== way) return;
+  const device = way && deviceOf(way);
+  if (!device || !setting || !job.document || setting.body.way !== way) return;
   const { machineId, halfAngle, workLength } = setting.body;
   await shop.keepSetting({
     id: newId(),
     machineId,
-    device: deviceOf(way),
+    device,
     halfAngle,
     workLength: way === 'tailstock' ? workLength : null,
     at: new Date().toISOString(),

@@ -1,35 +1,51 @@
 <script setup lang="ts">
-import { figureParts, length, type WayAssessment } from '@anello/core';
-import { computed } from 'vue';
+import { figureParts, length, type Figure, type WayAssessment } from '@anello/core';
+import { computed, ref } from 'vue';
 import FigureText from '../parts/FigureText.vue';
 import PhraseText from '../parts/PhraseText.vue';
 
-/** One way weighed: what it is set to, travel needed against available, and what rules it out. */
+/** One way that works here: what it is set to, travel, the error its scale and an indicator leave, finish, minutes. */
 const props = defineProps<{
   way: WayAssessment;
   recommended: boolean;
   chosen: boolean;
   /** Zone of the part, mm on diameter. */ allowed: number;
 }>();
-defineEmits<{ choose: [] }>();
+const emit = defineEmits<{ choose: []; minutes: [minutes: number] }>();
 
-const can = computed(() => props.way.blockers.length === 0);
 const share = computed(() => {
   const { needed, available } = props.way;
   if (!available || available.value <= 0) return null;
   return Math.min(1.25, needed.value / available.value);
 });
-const over = computed(() => (share.value ?? 0) > 1);
 const needed = computed(() => figureParts({ ...props.way.needed, bare: true }, 'mm'));
+const errors = computed<readonly (readonly [string, Figure | null])[]>(() => [
+  ['By its scale, out by', props.way.errorByScale],
+  [props.way.id === 'reamer' ? 'By its own taper, out by' : 'With an indicator', props.way.errorByIndicator],
+]);
+const inside = (figure: Figure): boolean => figure.value <= props.allowed;
+
+const LONGEST = 600;
+const editing = ref(false);
+const typed = ref('');
+function edit(): void {
+  typed.value = String(props.way.minutes);
+  editing.value = true;
+}
+function keep(): void {
+  const minutes = Number(typed.value);
+  editing.value = false;
+  if (Number.isInteger(minutes) && minutes >= 1 && minutes <= LONGEST && minutes !== props.way.minutes)
+    emit('minutes', minutes);
+}
 </script>
 
 <template>
-  <article class="way sheet" :class="{ chosen, cannot: !can }">
+  <article class="way sheet" :class="{ chosen }">
     <header>
       <h2>{{ way.title }}</h2>
       <span v-if="chosen" class="tag mine">chosen</span>
       <span v-else-if="recommended" class="tag">recommended</span>
-      <span v-else-if="!can" class="tag no">cannot</span>
     </header>
     <p class="label">{{ way.settingLabel }}</p>
     <p class="setting"><FigureText :figure="way.setting" large /></p>
@@ -46,42 +62,61 @@ const needed = computed(() => figureParts({ ...props.way.needed, bare: true }, '
         :aria-label="`${way.needLabel}: ${needed.text} needed`"
       >
         <rect x="0" y="1" width="100" height="6" class="have" />
-        <rect
-          x="0"
-          y="1"
-          :width="Math.min(125, (share ?? 0) * 100)"
-          height="6"
-          :class="over ? 'over' : 'need'"
-        />
+        <rect x="0" y="1" :width="Math.min(125, (share ?? 0) * 100)" height="6" class="need" />
         <line x1="100" x2="100" y1="0" y2="8" class="end" />
       </svg>
     </div>
 
-    <dl>
-      <dt>One division is worth</dt>
-      <dd>
-        <template v-if="way.divisionError"
-          ><FigureText :figure="way.divisionError" /> <span class="quiet">on diameter</span></template
-        ><template v-else>–</template>
-      </dd>
-      <dt>The part allows</dt>
-      <dd><FigureText :figure="length(allowed, 0.001)" /></dd>
-      <dt>Feed</dt>
-      <dd>{{ way.feed === 'power' ? 'power' : way.feed === 'hand' ? 'by hand' : '–' }}</dd>
-    </dl>
-    <ul v-if="!can" class="blockers">
-      <li v-for="(blocker, index) in way.blockers" :key="index"><PhraseText :phrase="blocker" /></li>
-    </ul>
-    <ul v-if="can && way.notes.length" class="notes">
-      <li v-for="(note, index) in way.notes" :key="index"><PhraseText :phrase="note" /></li>
-    </ul>
     <v-btn
       class="choose"
-      :class="{ go: can && !chosen }"
-      :disabled="!can || chosen"
+      :class="{ go: recommended && !chosen }"
+      :disabled="chosen"
       @click="$emit('choose')"
-      >{{ chosen ? 'Chosen' : can ? 'Use this way' : 'Will not work here' }}</v-btn
+      >{{ chosen ? 'Chosen' : 'Use this way' }}</v-btn
     >
+    <p class="label">Error on diameter over the cone</p>
+    <dl>
+      <template v-for="[label, figure] in errors" :key="label">
+        <template v-if="figure">
+          <dt>{{ label }}</dt>
+          <dd :class="inside(figure) ? 'in' : 'out'">
+            <FigureText :figure="figure" /> <span aria-hidden="true">{{ inside(figure) ? '✓' : '!' }}</span>
+          </dd>
+        </template>
+      </template>
+      <dt>The part allows</dt>
+      <dd><FigureText :figure="length(allowed, 0.001)" /></dd>
+      <template v-if="way.divisionError">
+        <dt>One division</dt>
+        <dd><FigureText :figure="way.divisionError" /></dd>
+      </template>
+      <dt>Feed</dt>
+      <dd>{{ way.feed === 'power' ? 'power' : way.feed === 'hand' ? 'by hand' : '–' }}</dd>
+      <dt>Set-up</dt>
+      <dd>
+        <form v-if="editing" @submit.prevent="keep">
+          <input
+            v-model="typed"
+            class="fig"
+            inputmode="numeric"
+            :aria-label="`Minutes to set up: ${way.title}`"
+            @blur="keep"
+          />
+        </form>
+        <button
+          v-else
+          class="plain minutes"
+          :aria-label="`Set-up ${way.minutes} minutes: change`"
+          @click="edit"
+        >
+          <span class="fig">{{ way.minutes }}</span> min
+        </button>
+      </dd>
+    </dl>
+    <ul class="notes">
+      <li><PhraseText :phrase="way.finish" /></li>
+      <li v-for="(note, index) in way.notes" :key="index"><PhraseText :phrase="note" /></li>
+    </ul>
   </article>
 </template>
 
@@ -94,9 +129,6 @@ const needed = computed(() => figureParts({ ...props.way.needed, bare: true }, '
 }
 .chosen {
   border: 2px solid var(--blue);
-}
-.cannot {
-  background: transparent;
 }
 header {
   display: flex;
@@ -119,17 +151,10 @@ h2 {
 .tag.mine {
   color: var(--blue);
 }
-.tag.no {
-  color: var(--red);
-}
 .setting {
   font-size: 38px;
   font-weight: 650;
   line-height: 1.1;
-}
-.cannot .setting {
-  color: var(--ink-2);
-  font-weight: 500;
 }
 .travel p {
   font-size: 15.5px;
@@ -145,19 +170,17 @@ h2 {
 .need {
   fill: var(--green);
 }
-.over {
-  fill: var(--red);
-}
 .end {
   stroke: var(--ink);
   stroke-width: 1;
 }
 dl {
   display: grid;
-  grid-template-columns: auto 1fr;
+  grid-template-columns: 1fr auto;
   gap: 4px 12px;
   margin: 0;
   font-size: 15px;
+  align-items: center;
 }
 dt {
   color: var(--ink-2);
@@ -166,22 +189,38 @@ dd {
   margin: 0;
   text-align: right;
 }
-ul {
+dd.in {
+  color: var(--green);
+  font-weight: 600;
+}
+dd.out {
+  color: var(--brass);
+  font-weight: 600;
+}
+.minutes {
+  min-height: 44px;
+  min-width: 48px;
+  text-align: right !important;
+  text-decoration: underline dotted !important;
+  text-underline-offset: 4px;
+}
+input {
+  width: 72px;
+  height: 44px;
+  text-align: right;
+  padding: 0 10px;
+  border: 2px solid var(--blue);
+  border-radius: 8px;
+  background: var(--field);
+  color: var(--ink);
+  font-size: 17px;
+}
+.notes {
   margin: 0;
   padding-left: 18px;
   font-size: 14.5px;
   display: grid;
   gap: 4px;
-}
-.blockers {
-  color: var(--red);
-  font-weight: 600;
-  font-size: 15.5px;
-}
-.notes {
   color: var(--ink-2);
-}
-.choose {
-  margin-top: auto;
 }
 </style>

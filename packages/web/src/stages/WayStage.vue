@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { angle, type WayAssessment, type WayId } from '@anello/core';
-import { computed } from 'vue';
+import { AnelloError, angle, type WayAssessment, type WayId } from '@anello/core';
+import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { useJobModel } from '../composables/useJobModel';
 import { useStageScreen } from '../composables/useStageScreen';
@@ -8,18 +8,39 @@ import FigureText from '../parts/FigureText.vue';
 import NoticeText from '../parts/NoticeText.vue';
 import PhraseText from '../parts/PhraseText.vue';
 import { useJob } from '../stores/job';
+import { ServerAway } from '../lib/api';
 import { useScreen } from '../stores/screen';
+import { useShop } from '../stores/shop';
 import NoTaper from './NoTaper.vue';
 import WayCard from './WayCard.vue';
 
 /** The ways side by side, for this part on this lathe; one recommended, the user's choice kept. */
 const job = useJob();
 const screen = useScreen();
+const shop = useShop();
 const router = useRouter();
 const model = useJobModel();
 const choice = computed(() => model.choice.value);
 const chosen = computed(() => model.way.value);
 const stale = computed(() => model.progress.value?.stages.find((s) => s.stage === 'way')?.stale ?? null);
+
+const working = computed(() => (choice.value?.assessments ?? []).filter((a) => a.blockers.length === 0));
+const ruledOut = computed(() => (choice.value?.assessments ?? []).filter((a) => a.blockers.length > 0));
+const said = ref('');
+
+/** How long it takes here, as this shop finds it: kept with the lathe. */
+async function setMinutes(id: WayId, minutes: number): Promise<void> {
+  const machineId = job.document?.machineId;
+  if (!machineId) return;
+  try {
+    await shop.change(machineId, (lathe) => void (lathe.minutes[id] = minutes));
+    said.value = '';
+  } catch (error) {
+    if (error instanceof AnelloError || error instanceof ServerAway)
+      said.value = 'The minutes could not be kept just now. Try again in a moment.';
+    else throw error;
+  }
+}
 
 function choose(id: WayId): void {
   const task = model.taper.value?.task;
@@ -81,15 +102,30 @@ useStageScreen({
     >
     <div class="three">
       <WayCard
-        v-for="way in choice.assessments"
+        v-for="way in working"
         :key="way.id"
         :way="way"
         :recommended="way.id === choice.recommended"
         :chosen="way.id === chosen"
         :allowed="model.taper.value.task.tolerance.overLength"
         @choose="choose(way.id)"
+        @minutes="(minutes) => setMinutes(way.id, minutes)"
       />
     </div>
+    <section v-if="ruledOut.length" aria-label="What will not work here">
+      <h2>What will not work here</h2>
+      <ul class="out sheet">
+        <li v-for="way in ruledOut" :key="way.id">
+          <strong>{{ way.title }}</strong>
+          <span class="why"
+            ><template v-for="(blocker, index) in way.blockers" :key="index"
+              ><PhraseText :phrase="blocker" />{{ ' ' }}</template
+            ></span
+          >
+        </li>
+      </ul>
+    </section>
+    <NoticeText v-if="said" tone="warn">{{ said }}</NoticeText>
   </div>
   <NoTaper v-else-if="!model.taperError.value" />
 </template>
@@ -109,7 +145,31 @@ useStageScreen({
   gap: 16px;
   align-items: stretch;
 }
+.out {
+  list-style: none;
+  margin: 6px 0 0;
+  padding: 4px 16px;
+}
+h2 {
+  font-size: 16px;
+  font-weight: 650;
+}
+.out li {
+  display: grid;
+  grid-template-columns: minmax(190px, 0.4fr) 1fr;
+  gap: 4px 16px;
+  padding: 10px 0;
+}
+.out li + li {
+  border-top: 1px solid var(--rule);
+}
+.why {
+  color: var(--red);
+}
 @media (max-width: 680px) {
+  .out li {
+    grid-template-columns: 1fr;
+  }
   .ways {
     padding: 12px;
   }

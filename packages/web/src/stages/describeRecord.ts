@@ -1,6 +1,20 @@
 import { angle, length, type KeptRecord, type Phrase } from '@anello/core';
 
-const WAYS = { compound: 'compound', attachment: 'bar', tailstock: 'tailstock' } as const;
+const WAYS = {
+  compound: 'compound',
+  attachment: 'bar',
+  tailstock: 'tailstock',
+  'copy-master': 'compound, from a master',
+  'form-tool': 'wide tool',
+  reamer: 'reamer',
+} as const;
+/** What a reading is of, where it is not a place along a sweep. */
+const READ: Readonly<Record<string, string>> = {
+  offset: 'Barrel read ',
+  trial: 'Diameters differ by ',
+  face: 'Slide’s face moved the needle ',
+  home: 'Test bar read ',
+};
 const CONTACTS = {
   large: 'at the large end',
   small: 'at the small end',
@@ -17,9 +31,9 @@ export function describeRecord({ body, piece }: KeptRecord): Phrase {
       return ['Card done: ', body.step, ' (', WAYS[body.way], ')'];
     case 'reading':
       return [
-        body.step === 'offset' ? 'Barrel read ' : 'Read ',
+        READ[body.step] ?? 'Read ',
         length(body.seen, SEEN),
-        ...(body.step === 'offset' ? [] : [' at ', length(body.at, 0.1)]),
+        ...(READ[body.step] ? [] : [' at ', length(body.at, 0.1)]),
         ', should be ',
         length(body.expected, SEEN),
       ];

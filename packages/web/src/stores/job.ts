@@ -1,4 +1,4 @@
-import { type JobDocument, type JobRow, type JobView } from '@anello/contract';
+import { migrateJobDocument, type JobDocument, type JobRow, type JobView } from '@anello/contract';
 import { AnelloError, currentPiece, type KeptRecord, type RecordBody } from '@anello/core';
 import { useDebounceFn } from '@vueuse/core';
 import { defineStore } from 'pinia';
@@ -65,7 +65,7 @@ export const useJob = defineStore('job', () => {
   async function show(view: JobView): Promise<void> {
     const draft = await (await bench()).get('drafts', view.job.id);
     version.value = draft ? draft.version : view.job.version;
-    document.value = draft ? draft.document : view.job.document;
+    document.value = migrateJobDocument(draft ? draft.document : view.job.document);
     records.value = withWaiting(view.records as KeptRecord[], view.job.id);
     saveState.value = draft ? 'waiting' : 'saved';
     state.value = 'ready';

@@ -1,4 +1,10 @@
-import { coreLathe, type MachineRow, type SettingRow } from '@anello/contract';
+import {
+  coreLathe,
+  migrateMachineDocument,
+  type MachineDocument,
+  type MachineRow,
+  type SettingRow,
+} from '@anello/contract';
 import type { Device, Lathe, StillSet } from '@anello/core';
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
@@ -21,10 +27,16 @@ export const useShop = defineStore('shop', () => {
     } catch (error) {
       if (!(error instanceof ServerAway)) throw error;
       outbox.noticeAway();
-      if (machines.value.length === 0) machines.value = await (await bench()).getAll('machines');
+      if (machines.value.length === 0) machines.value = await recall();
     }
     for (const { body, url } of outbox.waiting) if (url === '/api/settings') applySetting(body as SettingRow);
     loaded.value = true;
+  }
+
+  /** As last seen; what an older Anello left here is brought to the present form. */
+  async function recall(): Promise<MachineRow[]> {
+    const held = await (await bench()).getAll('machines');
+    return held.map((row) => ({ ...row, document: migrateMachineDocument(row.document) }));
   }
 
   async function remember(): Promise<void> {
@@ -45,6 +57,14 @@ export const useShop = defineStore('shop', () => {
     await outbox.add({ method: 'POST', url: '/api/settings', body: row });
   }
 
+  /** Changes one lathe's record over what the server has now. Errors: as the server's, ServerAway. */
+  async function change(id: string, work: (document: MachineDocument) => void): Promise<void> {
+    const { version, document } = await request<MachineRow>('GET', `/api/machines/${id}`);
+    work(document);
+    await request('PUT', `/api/machines/${id}`, { version, document });
+    await load();
+  }
+
   const byId = (id: string): MachineRow | undefined => machines.value.find((m) => m.id === id);
 
   return {
@@ -53,7 +73,14 @@ export const useShop = defineStore('shop', () => {
     load,
     byId,
     keepSetting,
-    byName: computed(() => machines.value.map((m) => ({ value: m.id, title: m.document.name }))),
+    change,
+    /** Lathes in use, by name. */
+    standing: computed(() => machines.value.filter((m) => !m.document.archived)),
+    byName: computed(() =>
+      machines.value
+        .filter((m) => !m.document.archived)
+        .map((m) => ({ value: m.id, title: m.document.name })),
+    ),
   };
 });
 

@@ -10,7 +10,7 @@ const MARKED = 0.0001;
 export const stackPhrase: QuickPhrase = {
   id: 'stack',
   example: 'stack 34.562 mm',
-  what: 'gauge blocks for a size, from an 88-piece set',
+  what: 'gauge blocks for a size, from the set owned',
   answer(text, { lengthUnit, blocks }) {
     const found = /^stack\s+(.+)$/i.exec(text);
     if (!found?.[1]) return null;

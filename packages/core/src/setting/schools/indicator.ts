@@ -77,34 +77,52 @@ function carriageWorking({ task }: SettingContext, travel: number): SettingStep[
   ];
 }
 
+/** The slide is what moves; its travel is read on its own dial, or along the bed by readout or rule. */
 function slideSweep(context: SettingContext): SettingStep {
-  const { task, lathe } = context;
+  const { task, lathe, measuredAlong = 'slide' } = context;
   const travel = checkTravel(context);
-  const { radial } = compoundCheck({ halfAngle: task.halfAngle, slideTravel: travel });
-  const onBed = travel * Math.tan(task.halfAngle);
-  const stations = stationsAlong(travel, 'slide', task);
+  const stations = stationsAlong(travel, measuredAlong, task);
+  const last = stations.at(-1) as Station;
+  const bySlide = travel * Math.sin(task.halfAngle);
+  const byBed = travel * Math.tan(task.halfAngle);
+  const onSlide = measuredAlong === 'slide';
   return {
-    id: 'sweep',
+    id: onSlide ? 'sweep' : 'sweep.bed',
     short: 'sweep',
-    title: ['Run the slide ', length(travel, travelShown(context)), ' and watch the indicator'],
+    title: [
+      'Run the slide ',
+      length(travel, travelShown(context)),
+      onSlide
+        ? ' by its own dial and watch the indicator'
+        : ' as measured along the bed, and watch the indicator',
+    ],
     detail: [
       'Indicator against a bar or the tailstock barrel, proved parallel to the bed. Move the compound’s handle only, always the same way.',
     ],
-    figures: [{ label: 'Indicator moves', figure: length(radial, lathe.indicator), after: 'across the bed' }],
-    sweep: climb(context, { label: 'Slide', travelAlong: 'slide', stations }),
+    figures: [
+      { label: 'Indicator moves', figure: length(last.expected, lathe.indicator), after: 'across the bed' },
+    ],
+    sweep: {
+      ...climb(context, { label: onSlide ? 'Slide' : 'Along the bed', travelAlong: measuredAlong, stations }),
+      eitherHandle: true,
+    },
     proves: true,
-    bandNote: bandNote(context, stations.at(-1) as Station),
+    bandNote: bandNote(context, last),
     working: [
       angleWorking(context),
       {
-        tex: '#0 \\times \\sin #1 = #2',
-        figures: [length(travel, 0.1), angle(task.halfAngle), length(radial, 0.0001)],
-        note: ['the slide runs along the cone'],
+        tex: onSlide ? '#0 \\times \\sin #1 = #2' : '#0 \\times \\tan #1 = #2',
+        figures: [length(travel, 0.1), angle(task.halfAngle), length(last.expected, 0.0001)],
+        note: [onSlide ? 'the slide runs along the cone' : 'the travel is measured along the bed'],
       },
       {
-        tex: '#0 \\times \\tan #1 = #2',
-        figures: [length(travel, 0.1), angle(task.halfAngle), length(onBed, 0.0001)],
-        note: ['that is for the carriage: ', length(onBed - radial, 0.0001), ' across if confused'],
+        tex: onSlide ? '#0 \\times \\tan #1 = #2' : '#0 \\times \\sin #1 = #2',
+        figures: [length(travel, 0.1), angle(task.halfAngle), length(onSlide ? byBed : bySlide, 0.0001)],
+        note: [
+          onSlide ? 'that is for travel along the bed: ' : 'that is for the slide’s own dial: ',
+          length(byBed - bySlide, 0.0001),
+          ' across if confused',
+        ],
         confusion: true,
       },
     ],

@@ -1,10 +1,9 @@
 import { z } from 'zod';
+import { BUNDLE_FORMAT, BUNDLE_SCHEMA } from '../forms';
 import { kitDocumentSchema } from './kit';
 import { machineDocumentSchema } from './machine';
 import { shopTaperSchema } from './shopTaper';
 
-export const BUNDLE_FORMAT = 'anello-shop';
-export const BUNDLE_SCHEMA = 1;
 const id = z.string().regex(/^[a-z0-9][a-z0-9-]{2,59}$/, 'An id is small letters, figures and hyphens.');
 const MOST = 500;
 

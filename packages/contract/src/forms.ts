@@ -1,0 +1,11 @@
+/** Which form of each document this Anello writes. A change to a form raises its number and migrates the older. */
+export const JOB_SCHEMA = 2;
+export const MACHINE_SCHEMA = 2;
+export const KIT_SCHEMA = 1;
+export const SHOP_TAPER_SCHEMA = 1;
+
+/** How a shop bundle says what it is, and in which form. */
+export const BUNDLE_FORMAT = 'anello-shop';
+export const BUNDLE_SCHEMA = 1;
+
+export const CHUCK_KINDS = ['three-jaw', 'four-jaw', 'collet', 'faceplate'] as const;

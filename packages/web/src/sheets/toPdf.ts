@@ -1,0 +1,58 @@
+import { PDFDocument, rgb, StandardFonts, type PDFFont, type PDFPage } from 'pdf-lib';
+import type { Mark, Pen, Sheet } from './sheet';
+
+/** PDF counts in points of 1/72 inch. */
+const POINT = 72 / 25.4;
+const WIDTH: Record<Pen, number> = { part: 0.35, centre: 0.13, note: 0.18 };
+const DASH: Partial<Record<Pen, number[]>> = { centre: [4, 1, 0.6, 1] };
+const CAPS = 0.7;
+const INK = rgb(0, 0, 0);
+
+/** A sheet as a one-page PDF of its own size: printed without fitting to the page, it is true to scale. */
+export async function toPdf(sheet: Sheet): Promise<Uint8Array> {
+  const pdf = await PDFDocument.create();
+  pdf.setTitle(sheet.title);
+  pdf.setProducer('Anello');
+  const font = await pdf.embedFont(StandardFonts.Helvetica);
+  const page = pdf.addPage([sheet.width * POINT, sheet.height * POINT]);
+  for (const mark of sheet.marks) draw(page, font, mark);
+  pdf.catalog.getOrCreateViewerPreferences().setPrintScaling('None' as never);
+  return pdf.save({ useObjectStreams: false });
+}
+
+function draw(page: PDFPage, font: PDFFont, mark: Mark): void {
+  const thickness = WIDTH[mark.pen] * POINT;
+  const dashArray = DASH[mark.pen]?.map((d) => d * POINT);
+  if (mark.kind === 'line') {
+    page.drawLine({
+      start: { x: mark.x1 * POINT, y: mark.y1 * POINT },
+      end: { x: mark.x2 * POINT, y: mark.y2 * POINT },
+      thickness,
+      color: INK,
+      ...(dashArray ? { dashArray } : {}),
+    });
+  } else if (mark.kind === 'circle') {
+    page.drawCircle({
+      x: mark.x * POINT,
+      y: mark.y * POINT,
+      size: mark.r * POINT,
+      borderWidth: thickness,
+      borderColor: INK,
+    });
+  } else {
+    const size = (mark.size / CAPS) * POINT;
+    const text = printable(mark.text);
+    const wide = font.widthOfTextAtSize(text, size);
+    const shift = mark.anchor === 'middle' ? wide / 2 : mark.anchor === 'end' ? wide : 0;
+    page.drawText(text, { x: mark.x * POINT - shift, y: mark.y * POINT, size, font, color: INK });
+  }
+}
+
+/** The letters every PDF reader has. */
+const printable = (text: string): string =>
+  text
+    .replace(/[′’]/g, "'")
+    .replace(/[″]/g, '"')
+    .replace(/−/g, '-')
+    .replace(/\u00a0/g, ' ')
+    .replace(/⌀/g, 'dia. ');
