@@ -1,6 +1,7 @@
 import { benchCore } from './core.ts';
 import { benchServer } from './server.ts';
 import { firstLoad } from './firstLoad.ts';
+import { redraw } from './redraw.ts';
 
 export interface Figure {
   readonly what: string;
@@ -9,5 +10,5 @@ export interface Figure {
   readonly within: boolean;
 }
 
-const figures: Figure[] = [...firstLoad(), ...benchCore(), ...(await benchServer())];
+const figures: Figure[] = [...firstLoad(), ...benchCore(), ...(await benchServer()), ...(await redraw())];
 console.table(Object.fromEntries(figures.map(({ what, ...rest }) => [what, rest])));

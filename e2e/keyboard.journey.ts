@@ -41,7 +41,11 @@ test('a shank set, cut and proved without touching the mouse', async ({ page, sh
   await type('1.882');
   await expect(action('Keep this setting')).toBeFocused();
   await press('Enter');
-  for (const card of ['Snug the two lock screws', 'Set the tool to centre height']) {
+  for (const card of [
+    'Snug the two lock screws',
+    /Feed in with the compound/,
+    'Set the tool to centre height',
+  ]) {
     await expect(page.getByRole('heading', { name: card })).toBeVisible();
     await expect(action('Done')).toBeFocused();
     await press('Enter');

@@ -7,3 +7,6 @@ export declare function startServer(options: {
   port: number;
   flags?: string[];
 }): Promise<ChildProcess>;
+
+/** Path of a Chromium to use; fetched with the system's packages when it is missing. */
+export function ensureChromium(): string;

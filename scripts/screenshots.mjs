@@ -16,6 +16,18 @@ const VIEWS = [
   { name: 'across-the-shop', url: '/job/j-101/set', act: (page) => page.keyboard.press('b') },
   { name: 'machine', url: '/machines/long-lathe' },
   { name: 'tapers', url: '/tapers' },
+  { name: 'kit', url: '/kit' },
+  { name: 'pin-block', url: '/pin-block' },
+  {
+    name: 'copy',
+    url: '/identify',
+    act: async (page) => {
+      await page.getByLabel('Larger diameter').fill('23.6 mm');
+      await page.getByLabel('Smaller diameter').fill('20.087 mm');
+      await page.getByLabel('Distance between them').fill('70 mm');
+    },
+  },
+  { name: 'set-swing', url: '/job/j-105/set' },
   { name: 'set-dark-1024', url: '/job/j-101/set', size: { width: 1024, height: 768 }, theme: 'dark' },
   { name: 'set-phone', url: '/job/j-101/set', size: { width: 390, height: 844 } },
 ];

@@ -21,7 +21,7 @@ const taper = z.strictObject({
   kind: z.literal('taper'),
   largeEnd: end,
   /** Where the figures were taken from, when it was a table. */
-  series: z.strictObject({ series: z.string().max(40), size: z.string().max(12) }).optional(),
+  series: z.strictObject({ series: z.string().max(40), size: z.string().max(60) }).optional(),
   largeDiameter: length(),
   smallDiameter: length(),
   length: length(),

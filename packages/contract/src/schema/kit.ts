@@ -37,7 +37,7 @@ function sizesDisagree({ typed, unit, values }: { typed: string; unit: 'mm' | 'i
 
 /** A master or a reamer is of a size in the tables, or of a taper typed. */
 const itsTaper = {
-  series: z.strictObject({ series: z.string().max(40), size: z.string().max(12) }).optional(),
+  series: z.strictObject({ series: z.string().max(40), size: z.string().max(60) }).optional(),
   ratio: entrySchema('taper', { positive: true }),
   length: length(),
 };

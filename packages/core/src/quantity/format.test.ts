@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { angle, count, degrees, length, perFoot, ratio } from '../phrase/figure';
 import { formatFigure } from './format';
+import { parseQuantity } from './parseQuantity';
 import { decimalsFor, snap, snapDown } from './round';
 
 const D = Math.PI / 180;
@@ -58,5 +59,32 @@ describe('rounding', () => {
     expect(snapDown(0.3, 0.1)).toBeCloseTo(0.3, 12);
     expect(snapDown(0.3999, 0.1)).toBeCloseTo(0.3, 12);
     expect(snap(0.26, 0.1)).toBeCloseTo(0.3, 12);
+  });
+});
+
+describe('parse, format, parse again', () => {
+  const cases = [
+    ['length', 'mm', (v: number) => length(v, 0.0001)],
+    ['angle', 'rad', (v: number) => angle(v)],
+  ] as const;
+  it('a figure as it is shown can be typed back, and means the same to its resolution', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.001, max: 1.4, noNaN: true }), fc.boolean(), (value, inch) => {
+        for (const [dimension, defaultUnit, figure] of cases) {
+          const shown = formatFigure(figure(value), inch ? 'inch' : 'mm');
+          const read = parseQuantity({ text: shown, dimension, defaultUnit });
+          const again = formatFigure(figure(read.value), inch ? 'inch' : 'mm');
+          expect(again).toBe(shown);
+        }
+      }),
+      { seed: 4 },
+    );
+  });
+  it('the canonical reading back reads as the same value', () => {
+    for (const text of ['7/64 in', '1-5/16 in', '12,5 mm', '5 thou', '2*0.312 in+1/16 in']) {
+      const first = parseQuantity({ text, dimension: 'length', defaultUnit: 'mm' });
+      const second = parseQuantity({ text: first.canonical, dimension: 'length', defaultUnit: 'mm' });
+      expect(second.value).toBeCloseTo(first.value, 9);
+    }
   });
 });

@@ -170,3 +170,14 @@ describe('the shape of a tool off centre', () => {
     expect(toolHeightLimit({ ...cone, allowed: 0.01 })).toBeGreaterThan(0);
   });
 });
+
+describe('what a device is still set to', () => {
+  const note = (id: string, halfAngle: number, workLength?: number) =>
+    said(assessed({ stillSet: [{ device: id as 'compound', halfAngle, workLength }] }, id).notes);
+  it('is offered where this taper could use it, and said not to be this taper’s otherwise', () => {
+    for (const id of ['compound', 'attachment', 'tailstock'])
+      expect(note(id, SHANK.halfAngle, SHANK.workLength)).toContain('inside this taper’s band');
+    expect(note('compound', 0.1)).toContain('not this taper’s');
+    expect(note('tailstock', SHANK.halfAngle, 300)).toContain('for work 300.0');
+  });
+});

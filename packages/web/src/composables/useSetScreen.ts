@@ -34,7 +34,7 @@ export function useSetScreen(desk: SettingDesk): void {
     if (!step || !model.way.value) return null;
     const common = { dimension: 'length' as const, defaultUnit: defaultUnit.value };
     const decide = { ...common, noInput: true as const };
-    if (desk.carried.value !== null) {
+    if (desk.carried.value !== null && !step.later) {
       return {
         ...decide,
         key: `${job.id}.carried`,

@@ -54,7 +54,9 @@ export function useSetting(): SettingDesk {
   const carried = computed(() =>
     settingStands.value && inForce.value && inForce.value.piece < job.piece ? inForce.value.piece : null,
   );
-  const done = computed(() => model.steps.value.map((step) => carried.value !== null || isDone(step)));
+  const done = computed(() =>
+    model.steps.value.map((step) => (carried.value !== null && !step.later) || isDone(step)),
+  );
   const step = computed(() => model.steps.value[index.value] ?? null);
   const way = model.way;
 

@@ -135,7 +135,7 @@ const sameAsTyped = (shown: string): boolean =>
 function otherways(value: number): string[] {
   if (props.dimension === 'angle') {
     const decimal = plain(degrees(value)).replace(/\.?0+°/, '°');
-    const asTyped = text.value.replace(/\s*(deg|d)$/i, '°').trim() === decimal;
+    const asTyped = `${text.value.replace(/\s*(deg|d|°)$/i, '').trim()}°` === decimal;
     return [
       ...(asTyped ? [] : [decimal]),
       ...(Math.abs(value) < STEEPEST ? [`ratio ${plainRatio(2 * Math.tan(value))}`] : []),

@@ -33,11 +33,22 @@ const { draft, note, busy, save, put, errorsUnder } = useDocumentEditor<KitDocum
   if (!props.id) await router.replace(`/kit/${id}`);
   return `Saved. ${document.name} is on record.`;
 });
+/** The same page serves the next thing too; a new one just saved stays as it is. */
 watch(
-  () => [row.value, props.kind] as const,
-  ([found, kind]) => {
-    if (found && draft.value === null) draft.value = plain(found.document);
-    if (!props.id && kind && draft.value === null) draft.value = kindSpec(kind)?.make() ?? null;
+  () => props.id ?? `new ${props.kind}`,
+  (now) => {
+    if (now !== newOne.value) draft.value = null;
+  },
+);
+watch(
+  () => [row.value, props.kind, draft.value === null] as const,
+  ([found, kind, empty]) => {
+    if (!empty) return;
+    if (props.id) draft.value = found ? plain(found.document) : null;
+    else if (kind) {
+      newOne.value = `kit-${newId()}`;
+      draft.value = kindSpec(kind)?.make() ?? null;
+    }
   },
   { immediate: true },
 );
@@ -50,7 +61,8 @@ const tapered = computed(() =>
 function useSize(key: string | null): void {
   if (!tapered.value || !key) return;
   const [series = '', size = ''] = key.split(/\/(.*)/s);
-  const found = taperSize(series, size);
+  const found = series === 'shop' ? kit.sizes.find((one) => one.size === size) : taperSize(series, size);
+  if (!found) return;
   const figures = taperFigures(found, 'external');
   Object.assign(tapered.value, { series: { series, size }, ratio: figures.ratio });
   tapered.value.name ||= `${found.name} ${tapered.value.kind === 'master' ? 'plug gauge' : 'reamer'}`;

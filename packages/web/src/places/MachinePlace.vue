@@ -42,8 +42,8 @@ watch(gears, (text) => {
 
 watch(
   machine,
-  (found) => {
-    if (found && !draft.value) {
+  (found, before) => {
+    if (found && (!draft.value || found.id !== before?.id)) {
       draft.value = plain(found.document);
       gears.value = found.document.changeGears.join(', ');
     }

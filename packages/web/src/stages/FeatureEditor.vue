@@ -3,11 +3,11 @@ import { mdiPlus, mdiDeleteOutline } from '@mdi/js';
 import { taperFigures, type Entry, type FeatureDocument, type TaperDocument } from '@anello/contract';
 import { plainText, taperSize, type AnelloError } from '@anello/core';
 import { computed } from 'vue';
+import { useFeatureEdit } from '../composables/useFeatureEdit';
 import QuantityField from '../parts/QuantityField.vue';
 import TaperPicker from '../parts/TaperPicker.vue';
 import { useJob } from '../stores/job';
 import { useKit } from '../stores/kit';
-import MixUps from './MixUps.vue';
 import { usePreferences } from '../stores/preferences';
 import { FEATURE_FIELDS, SIDES } from './featureFields';
 
@@ -34,25 +34,7 @@ const unplaced = computed(() => {
 const value = (key: string): Entry | undefined =>
   (props.feature as unknown as Record<string, Entry | undefined>)[key];
 
-function change(work: (feature: Record<string, unknown>) => void): void {
-  job.edit((draft) => {
-    const feature = draft.features.find((f) => f.id === props.feature.id);
-    if (feature) work(feature as unknown as Record<string, unknown>);
-  });
-}
-
-function setField(key: string, next: Entry | undefined): void {
-  change((feature) => {
-    if (next === undefined) delete feature[key];
-    else feature[key] = next;
-    // A figure changed by hand is no longer the table's.
-    if (
-      feature['series'] &&
-      ['ratio', 'halfAngle', 'gaugeDiameter', 'largeDiameter', 'smallDiameter'].includes(key)
-    )
-      delete feature['series'];
-  });
-}
+const { change, setField } = useFeatureEdit(() => props.feature.id);
 
 const chosenSeries = computed(() => {
   const taper = props.feature as TaperDocument;
@@ -184,7 +166,6 @@ const ENDS = [
       </div>
       <v-btn :prepend-icon="mdiPlus" @click="addPoint">Add a point</v-btn>
     </template>
-    <MixUps v-if="!problem" :feature="feature" @take="setField" />
     <p v-if="unplaced" class="unplaced" role="alert">{{ unplaced }}</p>
   </section>
 </template>

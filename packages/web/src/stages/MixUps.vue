@@ -14,14 +14,17 @@ import {
   type Taper,
 } from '@anello/core';
 import { computed } from 'vue';
+import { useFeatureEdit } from '../composables/useFeatureEdit';
 import { useJobModel } from '../composables/useJobModel';
 import FigureText from '../parts/FigureText.vue';
 import PhraseText from '../parts/PhraseText.vue';
+import { useScreen } from '../stores/screen';
 
 /** Figures that look like a rounding, or like one taken for another: what it costs, and the right one to take. */
 const props = defineProps<{ feature: FeatureDocument }>();
-const emit = defineEmits<{ take: [key: string, entry: Entry] }>();
 const model = useJobModel();
+const screen = useScreen();
+const { setField } = useFeatureEdit(() => props.feature.id);
 
 interface Shown {
   readonly key: string;
@@ -79,8 +82,11 @@ const divisions = (cost: number): string => {
     : `${formatFigure(count(onDial, onDial < 10 ? 0.1 : 1), 'mm')} divisions of the dial`;
 };
 const DIMENSION = { ratio: 'taper', halfAngle: 'angle' } as const;
-const take = (one: Shown): void =>
-  emit('take', one.key, entry(one.offer, DIMENSION[one.key as keyof typeof DIMENSION] ?? 'length'));
+function take(one: Shown): void {
+  const before = (props.feature as unknown as Record<string, Entry | undefined>)[one.key];
+  setField(one.key, entry(one.offer, DIMENSION[one.key as keyof typeof DIMENSION] ?? 'length'));
+  screen.undoable = { text: `${one.offer} taken.`, run: () => setField(one.key, before) };
+}
 </script>
 
 <template>

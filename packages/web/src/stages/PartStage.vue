@@ -13,6 +13,7 @@ import { useScreen } from '../stores/screen';
 import FeatureEditor from './FeatureEditor.vue';
 import { newFeature } from './featureFields';
 import JobSheet from './JobSheet.vue';
+import MixUps from './MixUps.vue';
 import TaperFigures from './TaperFigures.vue';
 
 /** The part as an ordered list of features along the axis, each with its figures. */
@@ -138,6 +139,7 @@ function size(id: string): string {
       class="editor"
     />
     <aside class="side">
+      <MixUps v-if="selected && !model.layout.value.problems.has(selected.id)" :feature="selected" />
       <TaperFigures v-if="model.taper.value" :taper="model.taper.value" />
       <JobSheet />
     </aside>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { length, withinBand, type Station } from '@anello/core';
-import { computed } from 'vue';
+import { computed, nextTick, ref, watch } from 'vue';
 import { useJobModel } from '../composables/useJobModel';
 import type { SettingDesk } from '../composables/useSetting';
 import { drawn } from '../drawing/dimensions';
@@ -13,6 +13,11 @@ const props = defineProps<{ desk: SettingDesk }>();
 const model = useJobModel();
 const preferences = usePreferences();
 const step = computed(() => props.desk.step.value);
+const card = ref<HTMLElement | null>(null);
+watch(
+  () => step.value?.id,
+  () => void nextTick(() => card.value?.scrollIntoView?.({ block: 'nearest' })),
+);
 const sweep = computed(() => step.value?.sweep ?? null);
 const resolution = computed(() => sweep.value?.resolution ?? 0.001);
 const current = computed(() => props.desk.tries.value.at(-1)?.readings ?? []);
@@ -27,7 +32,7 @@ const off = (seen: number, station: Station): string => (seen > station.expected
 </script>
 
 <template>
-  <article v-if="step" class="card sheet" aria-live="polite">
+  <article v-if="step" ref="card" class="card sheet" aria-live="polite">
     <h2><PhraseText :phrase="step.title" /></h2>
     <p class="quiet detail"><PhraseText :phrase="step.detail" /></p>
     <div class="figures">

@@ -32,8 +32,13 @@ const giveBack = (index: number): void =>
       <li v-for="(row, index) in rows" :key="index">
         <span class="quiet"><PhraseText :phrase="row.what" /></span>
         <strong><PhraseText :phrase="row.size" /></strong>
-        <button v-if="!row.wear && row.block !== null" class="plain" @click="take(row.block)">
-          In use elsewhere
+        <button
+          v-if="!row.wear && row.block !== null"
+          class="plain"
+          aria-label="This block is in use elsewhere"
+          @click="take(row.block)"
+        >
+          in use
         </button>
       </li>
     </ul>
@@ -70,7 +75,7 @@ ul {
 }
 li {
   display: grid;
-  grid-template-columns: 92px 1fr auto;
+  grid-template-columns: 84px 1fr auto;
   align-items: center;
   gap: 8px;
   min-height: 48px;

@@ -60,6 +60,16 @@ function edgeSweep(context: SettingContext): SettingStep {
         figures: [length(task.length, 0.1), angle(task.halfAngle), length(last?.expected ?? 0, 0.0001)],
         note: ['the carriage runs along the bed'],
       },
+      {
+        tex: '#0 \\times \\tan #1 = #2',
+        figures: [
+          length(task.length, 0.1),
+          angle(2 * task.halfAngle),
+          length(task.length * Math.tan(2 * task.halfAngle), 0.0001),
+        ],
+        note: ['that is for the included angle'],
+        confusion: true,
+      },
     ],
   };
 }

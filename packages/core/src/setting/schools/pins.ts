@@ -64,6 +64,20 @@ function pressStep(context: SettingContext, hole: Hole): SettingStep {
         figures: [length(hole.y, 0.001), length(hole.x, 0.001), angle(made)],
         note: ['what the two pins make'],
       },
+      {
+        tex: '#0 \\times \\sin #1 = #2',
+        figures: [
+          length(hole.x, 0.001),
+          angle(task.halfAngle),
+          length(hole.x * Math.sin(task.halfAngle), 0.001),
+        ],
+        note: [
+          'across is the tangent’s, not the sine’s: ',
+          length(hole.x * (Math.tan(task.halfAngle) - Math.sin(task.halfAngle)), 0.0001),
+          ' if confused',
+        ],
+        confusion: true,
+      },
     ],
   };
 }

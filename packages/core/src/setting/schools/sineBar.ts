@@ -75,6 +75,9 @@ function stackStep(context: SettingContext, bar: SineBar, set: BlockSet): Settin
   };
 }
 
+/** What a block of half a micrometre is worth on a bar needs finer than whole seconds. */
+const TENTH_SECOND = Math.PI / 180 / 36_000;
+
 function stackDetail(bar: SineBar, set: BlockSet, off: number, task: SettingContext['task']): Phrase {
   const error = 2 * task.length * (Math.tan(task.halfAngle + off) - Math.tan(task.halfAngle));
   return [
@@ -82,7 +85,7 @@ function stackDetail(bar: SineBar, set: BlockSet, off: number, task: SettingCont
     Math.abs(off) < 1e-9 ? 'Left over: nothing.' : 'Left over: ',
     ...(Math.abs(off) < 1e-9
       ? []
-      : [angle(off), ', ', length(error, 0.0001, { signed: true }), ' on diameter.']),
+      : [angle(off, TENTH_SECOND), ', ', length(error, 0.0001, { signed: true }), ' on diameter.']),
   ];
 }
 

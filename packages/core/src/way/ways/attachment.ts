@@ -5,6 +5,7 @@ import { barReading } from '../barScale';
 import { boreBlockers, boreNotes } from '../boreLimits';
 import { powerFinish } from '../finish';
 import { setUpMinutes } from '../minutes';
+import { stillSetNotes } from '../stillSetNotes';
 import { CLEARANCE, type Way, type WayContext } from '../way';
 import { checkFigure, errorFigure } from './compound';
 
@@ -61,7 +62,7 @@ function blockers(context: WayContext, needed: number): Phrase[] {
 }
 
 function notes(context: WayContext): Phrase[] {
-  const { task, lathe, stillSet } = context;
+  const { task, lathe } = context;
   const bar = lathe.attachment;
   if (!bar) return [];
   const { takeUp } = attachmentCheck({
@@ -73,7 +74,5 @@ function notes(context: WayContext): Phrase[] {
     ['Lash swallows ', length(takeUp, SHOWN), ' of carriage travel: start that far before the work.'],
     ...boreNotes(context),
   ];
-  const left = stillSet.find((s) => s.device === 'attachment');
-  if (left) found.unshift(['Still set to ', angle(left.halfAngle), '.']);
-  return found;
+  return [...stillSetNotes(context, 'attachment'), ...found];
 }

@@ -5,6 +5,7 @@ import { indicatorError } from '../checkError';
 import { divisionError } from '../divisionError';
 import { handFinish } from '../finish';
 import { setUpMinutes } from '../minutes';
+import { stillSetNotes } from '../stillSetNotes';
 import { tailstockCollision } from '../tailstockCollision';
 import { CLEARANCE, type Way, type WayContext } from '../way';
 
@@ -72,7 +73,7 @@ function blockers(context: WayContext, needed: number): Phrase[] {
 
 function notes(context: WayContext, needed: number): Phrase[] {
   const { task, lathe } = context;
-  const found: Phrase[] = [...boreNotes(context)];
+  const found: Phrase[] = [...stillSetNotes(context, 'compound'), ...boreNotes(context)];
   if (needed > EVEN_BY_HAND)
     found.push(['Fed by hand over ', length(needed, SHOWN), ': the finish follows the hand.']);
   if (lathe.compound?.zero === 'across') {

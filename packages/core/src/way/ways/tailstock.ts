@@ -2,6 +2,7 @@ import { length } from '../../phrase/figure';
 import type { Phrase } from '../../phrase/phrase';
 import { powerFinish } from '../finish';
 import { setUpMinutes } from '../minutes';
+import { stillSetNotes } from '../stillSetNotes';
 import { tailstockSetOver } from '../tailstockSetOver';
 import type { Way, WayContext } from '../way';
 import { checkFigure } from './compound';
@@ -86,10 +87,12 @@ function blockers({ task, lathe }: WayContext, setOver: number): Phrase[] {
   return found;
 }
 
-function notes({ task, lathe }: WayContext, setOver: number): Phrase[] {
+function notes(context: WayContext, setOver: number): Phrase[] {
+  const { task, lathe } = context;
   if (!lathe.tailstock || task.member === 'internal') return [];
   const perMm = blankLengthError(task.workLength, task.halfAngle, task.length, 1);
   const found: Phrase[] = [
+    ...stillSetNotes(context, 'tailstock'),
     [
       'Every blank the same length: one ',
       length(1, 1),

@@ -1,0 +1,79 @@
+import { taperSize } from '@anello/core';
+import { describe, expect, it } from 'vitest';
+import {
+  coreKit,
+  entry,
+  KIT_SCHEMA,
+  kitDocumentSchema,
+  migrateJobDocument,
+  newJobDocument,
+  shopTaperSize,
+  sizes,
+  taperFigures,
+  type KitDocument,
+  type ShopTaper,
+} from './index';
+
+const base = { schema: KIT_SCHEMA, name: 'x', note: '', archived: false } as const;
+const drills = (typed: string, archived = false): KitDocument => ({
+  ...base,
+  archived,
+  kind: 'drills',
+  sizes: sizes(typed),
+});
+const master = (over: object = {}): KitDocument => ({
+  ...base,
+  kind: 'master',
+  name: 'Plug',
+  ratio: entry('1:19.9', 'taper'),
+  length: entry('78 mm'),
+  ...over,
+});
+
+describe('kit as the core sees it', () => {
+  it('puts every set of drills in one row, smallest first, without what is put away', () => {
+    const kit = coreKit([drills('3; 1'), drills('2; 1/16 in'), drills('9', true)]);
+    expect(kit.drills).toEqual([1, 1.5875, 2, 3]);
+    expect(kit.blocks).toEqual([]);
+  });
+  it('a master named from the tables has the table’s own taper, however it was typed', () => {
+    const named = master({ series: { series: 'morse-iso', size: '3' } });
+    expect(coreKit([named]).masters[0]?.ratio).toBe(taperSize('morse-iso', '3').ratio);
+    expect(coreKit([master()]).masters[0]?.ratio).toBeCloseTo(1 / 19.9, 12);
+  });
+  it('every document it makes is one the schema takes', () => {
+    for (const document of [drills('1 to 13 by 0.5'), master({ provedOn: '2026-09-02' })])
+      expect(kitDocumentSchema.safeParse(document).error).toBeUndefined();
+    expect(kitDocumentSchema.safeParse(master({ provedOn: 'last week' })).success).toBe(false);
+    expect(kitDocumentSchema.safeParse(master({ length: entry('0 mm') })).success).toBe(false);
+  });
+});
+
+describe('a taper of the shop’s own', () => {
+  const saved: ShopTaper = {
+    schema: 1,
+    name: 'Crank pin',
+    use: '',
+    archived: false,
+    halfAngle: entry('2°', 'angle'),
+    gaugeDiameter: entry('1-1/8 in'),
+    length: entry('40 mm'),
+    thread: '',
+  };
+  it('stands beside the tables’ sizes and can be used in a job', () => {
+    const size = shopTaperSize('crank', saved);
+    expect(size).toMatchObject({ series: 'shop', size: 'crank', gaugeDiameter: 28.575, length: 40 });
+    expect(size.ratio).toBeCloseTo(2 * Math.tan((2 * Math.PI) / 180), 12);
+    const figures = taperFigures(size, 'external');
+    expect(figures.gaugeDiameter?.value).toBeCloseTo(28.575, 9);
+    expect(figures.ratio?.value).toBeCloseTo(size.ratio, 9);
+  });
+});
+
+it('a job of the first form is read as one of the present', () => {
+  const now = newJobDocument({ number: 'J-1', title: 'x', machineId: 'm' });
+  expect(migrateJobDocument({ ...now, schema: 1 })).toEqual(now);
+  expect(() => migrateJobDocument({ ...now, schema: 3 })).toThrow(
+    expect.objectContaining({ code: 'newer-document' }),
+  );
+});
