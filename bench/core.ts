@@ -9,6 +9,7 @@ import {
   passPlan,
   settingSteps,
 } from '@anello/core';
+import { fitEvidence, nextInfeed } from '@anello/core';
 import { DEMO_JOBS } from '../packages/server/src/demo/jobs.ts';
 import { demoRecords } from '../packages/server/src/demo/history.ts';
 import { DEMO_MACHINES } from '../packages/server/src/demo/machines.ts';
@@ -50,6 +51,8 @@ export function benchCore(): Figure[] {
   return [
     timed('gauge blocks from an 88-piece set, hardest of 40', 50, blocks),
     timed('identify over the whole library, median', BUDGET_MS, identify),
+    timed('next infeed after eight passes, median', 10, infeed),
+    timed('evidence weighed, median', 10, evidence),
     {
       what: 'recompute a job after a keystroke, median',
       measured: milliseconds(ms),
@@ -80,6 +83,35 @@ function identify(): number {
     Array.from({ length: RUNS }, (_, i) => {
       const from = performance.now();
       identifyTaper({ largeDiameter: 24 + i / RUNS, smallDiameter: 20, length: 70, uncertainty: 0.01 });
+      return performance.now() - from;
+    }),
+  );
+}
+
+function infeed(): number {
+  const passes = Array.from({ length: 8 }, (_, i) => ({ infeed: 0.02, removed: 0.018 + (i % 3) * 0.001 }));
+  return median(
+    Array.from({ length: 60 }, (_, i) => {
+      const from = performance.now();
+      nextInfeed({ passes, target: 0.03 + i / 2000, tolerance: 0.01, risk: 0.01, division: 0.0025 });
+      return performance.now() - from;
+    }),
+  );
+}
+
+function evidence(): number {
+  return median(
+    Array.from({ length: RUNS }, () => {
+      const from = performance.now();
+      fitEvidence({
+        member: 'external',
+        halfAngle: 0.0251,
+        evidence: [
+          { kind: 'bands', where: 'large' },
+          { kind: 'shake', where: 'small' },
+          { kind: 'rock', touches: 'large', swing: 0.02, distance: 70 },
+        ],
+      });
       return performance.now() - from;
     }),
   );

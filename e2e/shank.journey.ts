@@ -60,9 +60,12 @@ test('J-101 from the rack to a proved fit and on to the next piece', async ({ pa
 
   // Prove: stand-off to stock on the dial, contact to cause; then at the line and accepted.
   await bar.keep('3.2 mm');
-  await expect(page.locator('.card .big')).toContainText('0.16');
   await expect(page.locator('.card')).toContainText('0.161');
-  await page.getByRole('button', { name: 'large end' }).click();
+  const fed = Number((await page.locator('.card .big').innerText()).replace(/[^\d.]/g, ''));
+  expect(fed).toBeGreaterThan(0);
+  expect(fed).toBeLessThan(0.161);
+  await expect(page.getByRole('region', { name: 'The way to the line' })).toContainText('nine times in ten');
+  await page.getByRole('button', { name: 'large end', exact: true }).click();
   await expect(page.getByText('The shank is too steep.')).toBeVisible();
   await page.getByRole('button', { name: /Clock the swing/ }).click();
   await bar.keep('0.01');
@@ -286,7 +289,7 @@ test('typing slips are said and break nothing: a wild reading, a wild swing, a s
   await bar.keep('9999');
   await expect(page.getByText('Look for a loose gib', { exact: false })).toBeVisible();
   await page.goto(`${shop.address}/job/j-101/prove`);
-  await page.getByRole('button', { name: 'large end' }).click();
+  await page.getByRole('button', { name: 'large end', exact: true }).click();
   await page.getByRole('button', { name: /Clock the swing/ }).click();
   await bar.input.fill('50');
   await bar.input.press('Enter');

@@ -126,15 +126,27 @@ export {
 } from './job/progress';
 export {
   currentPiece,
+  FEELS,
   ofKind,
   standing,
   type BodyOf,
+  type Feel,
   type KeptRecord,
   type RecordBody,
   type RecordKind,
   type RecordOf,
 } from './job/records';
 export { lastReadings, triesOf, type Try } from './job/tries';
+export {
+  approachAdvice,
+  approachOf,
+  evidenceOf,
+  lastPrediction,
+  USUAL_RISK,
+  type Approach,
+  type ApproachLimits,
+} from './job/approach';
+export { salvageWays, type SalvageWay } from './gauging/salvage';
 
 export { sineBarStack } from './kit/sineBarStack';
 export { pinBlock, type PinPosition } from './kit/pinBlock';
@@ -183,3 +195,12 @@ export { mixUps } from './taper/mixups/registry';
 export { fractionBehind, fractionText } from './taper/mixups/roundedFraction';
 export type { MixUp, TaperTyped } from './taper/mixups/mixUp';
 export { shopSeries } from './taper/series/shop';
+export { nextInfeed, type InfeedAdvice, type InfeedRequest } from './infeed/nextInfeed';
+export type { InfeedPass } from './infeed/learn';
+export { fitEvidence, type EvidenceFit, type RankedCause } from './evidence/fitEvidence';
+export type { ConeEnd, Evidence, EvidenceKind, Marked } from './evidence/evidence';
+export { CAUSE_IDS, type CauseId } from './evidence/causes';
+export { seeded, SimulatedLathe, someFaults, type LatheFaults } from './lathe/simulatedLathe';
+export { trueUp, TRUEING_SCHOOLS, type JawMove, type TrueingSchool, type TrueUp } from './holding/trueUp';
+export { roundFit, JAWS, type RoundFit, type RoundReading } from './holding/circleFit';
+export { nearAndFar, rimAndFace, separateRunout } from './holding/tilt';

@@ -46,6 +46,8 @@ export const jobDocumentSchema = z.strictObject({
     /** Per turn under power, and the tool's nose: what finish to expect. */
     feed: entrySchema('length', { positive: true }).optional(),
     noseRadius: entrySchema('length', { positive: true }).optional(),
+    /** Chance of going past the line that is accepted; one in a hundred where it is not said. */
+    risk: z.number().positive().max(0.2).optional(),
   }),
 });
 export type JobDocument = z.infer<typeof jobDocumentSchema>;

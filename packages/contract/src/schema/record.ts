@@ -1,4 +1,4 @@
-import { CONTACTS, WAY_IDS, type KeptRecord } from '@anello/core';
+import { CONTACTS, FEELS, WAY_IDS, type KeptRecord } from '@anello/core';
 import { z } from 'zod';
 
 const way = z.enum(WAY_IDS);
@@ -64,6 +64,14 @@ export const recordBodySchema = z.discriminatedUnion('kind', [
     swing: z.number().nullable(),
     distance: z.number().nullable(),
   }),
+  z.strictObject({
+    kind: z.literal('held'),
+    readings: z.array(z.number().nullable()).length(4).readonly(),
+    limit: z.number().positive(),
+    swing: z.number(),
+    inside: z.boolean(),
+  }),
+  z.strictObject({ kind: z.literal('felt'), feel: z.enum(FEELS) }),
   z.strictObject({
     kind: z.literal('verdict'),
     verdict: z.enum(['accepted', 'rework', 'scrap']),

@@ -1,12 +1,12 @@
 import type { Member } from '../way/way';
 
 /** Where the marking shows on the part after a try in its mate. */
-export const CONTACTS = ['large', 'small', 'middle', 'ends', 'full'] as const;
+export const CONTACTS = ['large', 'small', 'middle', 'ends', 'full', 'two-bands', 'spot'] as const;
 export type Contact = (typeof CONTACTS)[number];
 
 /** What a contact picture says is wrong with the part being made. */
 export interface ContactCause {
-  readonly cause: 'too-steep' | 'too-shallow' | 'barrelled' | 'hollow' | 'angle-right';
+  readonly cause: 'too-steep' | 'too-shallow' | 'barrelled' | 'hollow' | 'flat' | 'burr' | 'angle-right';
   readonly headline: string;
   readonly reason: string;
   readonly next: string;
@@ -19,8 +19,24 @@ const RIGHT: ContactCause = {
   next: 'Only size is left. Leave the setting alone.',
 };
 
+const FLAT: ContactCause = {
+  cause: 'flat',
+  headline: 'There is a flat in the cone.',
+  reason:
+    'Two bands with a clear step between: the tool ran parallel for a while, as lash or a bumped handle makes it.',
+  next: 'Leave the angle. Take the lash up before the cone and cut it again.',
+};
+const BURR: ContactCause = {
+  cause: 'burr',
+  headline: 'Something holds it off in one spot.',
+  reason: 'A single spot is a burr, a bruise or dirt, not a shape the lathe makes.',
+  next: 'Clean both, stone the bruise down, and try again before anything is cut.',
+};
+
 const EXTERNAL: Record<Contact, ContactCause> = {
   full: RIGHT,
+  'two-bands': FLAT,
+  spot: BURR,
   large: {
     cause: 'too-steep',
     headline: 'The shank is too steep.',
@@ -50,6 +66,8 @@ const EXTERNAL: Record<Contact, ContactCause> = {
 
 const INTERNAL: Record<Contact, ContactCause> = {
   full: RIGHT,
+  'two-bands': FLAT,
+  spot: BURR,
   large: {
     cause: 'too-shallow',
     headline: 'The bore is too shallow.',

@@ -2,6 +2,10 @@ import type { Contact } from '../gauging/contact';
 import type { TravelAlong } from '../way/halfAngleFromIndicator';
 import type { WayId } from '../way/way';
 
+/** What a hand feels of a part pushed home in its mate. */
+export const FEELS = ['loose-large', 'loose-small', 'loose-both', 'firm', 'sticks', 'lets-go'] as const;
+export type Feel = (typeof FEELS)[number];
+
 /** What is kept of a piece: what was seen or done, with the expected figure and inputs as they were then. */
 export type RecordBody =
   | { readonly kind: 'step'; readonly way: WayId; readonly step: string }
@@ -62,6 +66,15 @@ export type RecordBody =
       readonly swing: number | null;
       readonly distance: number | null;
     }
+  | {
+      readonly kind: 'held';
+      /** At jaws 1 to 4, null where not read. */
+      readonly readings: readonly (number | null)[];
+      readonly limit: number;
+      readonly swing: number;
+      readonly inside: boolean;
+    }
+  | { readonly kind: 'felt'; readonly feel: Feel }
   | { readonly kind: 'verdict'; readonly verdict: 'accepted' | 'rework' | 'scrap'; readonly cause: string }
   | { readonly kind: 'piece'; readonly carriedFrom: number | null }
   | { readonly kind: 'note'; readonly text: string }

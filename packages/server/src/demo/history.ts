@@ -106,7 +106,7 @@ const ROWS: readonly Row[] = [
   row('j-102', 2, '10:30', 'RK', pass(5.12, 5.48)),
   row('j-102', 2, '10:36', 'RK', standOff(7.5, HALF_ANGLE.hub)),
   row('j-102', 2, '10:44', 'RK', pass(5.48, 5.88)),
-  row('j-102', 2, '10:51', 'RK', standOff(3.1, HALF_ANGLE.hub)),
+  row('j-102', 2, '10:51', 'RK', standOff(2.9, HALF_ANGLE.hub)),
   row('j-101', 0, '07:40', 'RK', { kind: 'step', way: 'attachment', step: 'scale' }),
   row('j-101', 0, '07:52', 'RK', reading(25, 0.631)),
   row('j-101', 0, '07:54', 'RK', reading(50, 1.262)),

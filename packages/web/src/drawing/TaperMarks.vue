@@ -52,6 +52,11 @@ const BANDS: Record<Contact, readonly (readonly [number, number])[]> = {
     [0.8, 1],
   ],
   full: [[0, 1]],
+  'two-bands': [
+    [0.02, 0.36],
+    [0.62, 0.96],
+  ],
+  spot: [[0.46, 0.54]],
 };
 const bands = computed(() => {
   if (!props.marks.contact) return [];

@@ -11,8 +11,18 @@ const LABELS: Record<Member, Record<Contact, string>> = {
     middle: 'middle',
     ends: 'both ends',
     full: 'all along',
+    'two-bands': 'two bands',
+    spot: 'one spot',
   },
-  internal: { large: 'mouth', small: 'bottom', middle: 'middle', ends: 'both ends', full: 'all along' },
+  internal: {
+    large: 'mouth',
+    small: 'bottom',
+    middle: 'middle',
+    ends: 'both ends',
+    full: 'all along',
+    'two-bands': 'two bands',
+    spot: 'one spot',
+  },
 };
 const BANDS: Record<Contact, readonly (readonly [number, number])[]> = {
   large: [[0, 0.3]],
@@ -23,6 +33,11 @@ const BANDS: Record<Contact, readonly (readonly [number, number])[]> = {
     [0.78, 1],
   ],
   full: [[0, 1]],
+  'two-bands': [
+    [0.02, 0.36],
+    [0.62, 0.96],
+  ],
+  spot: [[0.46, 0.54]],
 };
 /** A cone lying on its side, large end left: half its height at t of its length. */
 const half = (t: number): number => 16 - 7 * t;
@@ -52,7 +67,7 @@ const band = ([a, b]: readonly [number, number]): string =>
 <style scoped>
 .picks {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(96px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(74px, 1fr));
   gap: 8px;
 }
 .pick {

@@ -9,7 +9,7 @@ defineProps<{ end: string }>();
 const job = useJob();
 const cut = computed(() => (job.document as JobDocument).cut);
 
-type Figure = keyof JobDocument['cut'];
+type Figure = Exclude<keyof JobDocument['cut'], 'risk'>;
 function set(key: Figure, next: Entry | undefined): void {
   job.edit((draft) => {
     if (next) draft.cut[key] = next;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { length, plainText, type DefaultUnit } from '@anello/core';
-import { computed, ref } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { useCut } from '../composables/useCut';
 import { useJobModel } from '../composables/useJobModel';
@@ -31,6 +31,8 @@ const allowance = computed(() => model.cutFigures.value?.allowance ?? 0);
 const toAllowance = computed(() => desk.left.value - allowance.value);
 const passNumber = computed(() => (desk.state.value?.passes ?? 0) + 1);
 
+const HoldPanel = defineAsyncComponent(() => import('./HoldPanel.vue'));
+const holding = ref(false);
 const toProve = (): void => void router.push(`/job/${job.id}/prove`);
 
 function barRequest(): BarRequest | null {
@@ -106,6 +108,12 @@ useStageScreen({
 <template>
   <div v-if="model.taper.value" class="split">
     <section class="main" aria-label="Cutting">
+      <p class="holding">
+        <button class="plain" :aria-expanded="holding" @click="holding = !holding">
+          {{ holding ? 'Back to the passes' : 'Hold it true in the four-jaw' }}
+        </button>
+      </p>
+      <HoldPanel v-if="holding" />
       <NoticeText v-if="!desk.state.value" tone="warn"
         >Give the stock’s diameter at the right: the passes are counted from it.</NoticeText
       >
@@ -187,6 +195,12 @@ useStageScreen({
 </template>
 
 <style scoped>
+.holding button {
+  min-height: 44px;
+  color: var(--blue);
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
 .card {
   border: 2px solid var(--blue);
   padding: 16px 20px;

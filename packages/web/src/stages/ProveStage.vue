@@ -1,29 +1,29 @@
 <script setup lang="ts">
 import {
-  AnelloError,
   advanceFromInfeed,
   angle,
   angleFromContact,
   length,
-  nextNudge,
   ofKind,
   readContact,
+  salvageWays,
   stockFromStandOff,
   type AngleEstimate,
   type Contact,
 } from '@anello/core';
 import { computed, ref } from 'vue';
+import { useApproach } from '../composables/useApproach';
 import { useCut } from '../composables/useCut';
 import { useJobModel } from '../composables/useJobModel';
 import { useStageScreen } from '../composables/useStageScreen';
 import FigureText from '../parts/FigureText.vue';
 import HowWorked from '../parts/HowWorked.vue';
-import NoticeText from '../parts/NoticeText.vue';
 import PhraseText from '../parts/PhraseText.vue';
 import { useJob } from '../stores/job';
 import { usePreferences } from '../stores/preferences';
 import type { BarRequest } from '../stores/screen';
-import ContactPicks from './ContactPicks.vue';
+import ApproachPanel from './ApproachPanel.vue';
+import EvidencePanel from './EvidencePanel.vue';
 import NoTaper from './NoTaper.vue';
 import VerdictPanel from './VerdictPanel.vue';
 
@@ -42,7 +42,12 @@ const left = computed(() =>
     ? stockFromStandOff({ standOff: now.value.seen, halfAngle: task.value.halfAngle })
     : null,
 );
-const onDial = computed(() => (left.value ? cut.onDial(Math.max(0, left.value.diameter)) : null));
+const desk = useApproach();
+/** What to feed now: the advice for the risk accepted, as this dial shows it. */
+const onDial = computed(() => {
+  const advice = desk.advice.value;
+  return left.value && advice ? cut.onDial(2 * advice.infeed) : null;
+});
 const allowed = computed(() => job.document?.tolerance.standOff.value ?? 0);
 const atLine = computed(() => now.value !== null && Math.abs(now.value.seen) <= allowed.value);
 const past = computed(() => now.value !== null && now.value.seen < -allowed.value);
@@ -54,8 +59,6 @@ const cause = computed(() =>
   contact.value && task.value ? readContact(task.value.member, contact.value.contact) : null,
 );
 const distance = computed(() => task.value?.length ?? 0);
-const estimate = computed(() => (contact.value ? estimateFrom(contact.value) : null));
-
 /** Throws when the swing is more than the whole taper: said at the bar, before anything is kept. */
 function angleNow(seen: {
   contact: Contact;
@@ -72,21 +75,6 @@ function angleNow(seen: {
     band: task.value.tolerance.halfAngle,
   });
 }
-
-/** A swing kept for another taper may be impossible for this one: then it says nothing. */
-function estimateFrom(seen: Parameters<typeof angleNow>[0]): AngleEstimate | null {
-  try {
-    return angleNow(seen);
-  } catch (error) {
-    if (error instanceof AnelloError) return null;
-    throw error;
-  }
-}
-const nudge = computed(() => {
-  if (!estimate.value || estimate.value.basis === 'none' || !model.way.value || !model.context.value)
-    return null;
-  return nextNudge(model.way.value, model.context.value, estimate.value.halfAngle, distance.value);
-});
 
 async function keepContact(picture: Contact, swing: number | null = null): Promise<void> {
   if (!task.value) return;
@@ -174,6 +162,19 @@ const working = computed(() => {
   ];
 });
 
+const evidencePanel = ref<InstanceType<typeof EvidencePanel> | null>(null);
+const lines = computed(() => [...working.value, ...(evidencePanel.value?.nudge?.nudge.working ?? [])]);
+const ways = computed(() =>
+  past.value && now.value && task.value
+    ? salvageWays({
+        member: task.value.member,
+        past: -now.value.seen,
+        allowed: allowed.value,
+        taperLength: task.value.length,
+      })
+    : [],
+);
+
 useStageScreen({
   bar: barRequest,
   across: () =>
@@ -212,8 +213,8 @@ useStageScreen({
               </p>
               <p class="big"><FigureText :figure="onDial.figure" large /></p>
               <p class="other quiet">
-                {{ onDial.divisions }} {{ onDial.divisions === 1 ? 'division' : 'divisions' }} · left over
-                <FigureText :figure="length(onDial.leftOver, 0.001)" /> on diameter
+                {{ onDial.divisions }} {{ onDial.divisions === 1 ? 'division' : 'divisions' }}, as far as is
+                safe now
               </p>
             </div>
             <div>
@@ -225,14 +226,23 @@ useStageScreen({
               </p>
             </div>
           </div>
-          <p v-if="past" class="past">
-            It cannot be put back. What may save it: face the mouth or shorten the large end, if the drawing
-            allows <FigureText :figure="length(Math.abs(now.seen), 0.01)" />; otherwise record it with its
-            cause.
-          </p>
-          <p v-else class="quiet">
-            One division of the dial moves it <FigureText :figure="length(advance, 0.01)" />. Stop one
-            division short rather than one past.
+          <div v-if="past" class="past">
+            <template v-if="ways.length">
+              <p>It cannot be put back, but it may be saved, if the drawing allows:</p>
+              <ul>
+                <li v-for="way in ways" :key="way.title">
+                  <strong>{{ way.title }}.</strong> <PhraseText :phrase="way.costs" />
+                </li>
+              </ul>
+            </template>
+            <p v-else>Too far past to face back: it is scrap, or wants a smaller mate. Record its cause.</p>
+            <p class="quiet">
+              For the next piece: try it earlier, and accept a smaller chance of going past while it comes
+              near.
+            </p>
+          </div>
+          <p v-else-if="!atLine" class="quiet">
+            One division of the dial moves it <FigureText :figure="length(advance, 0.01)" />.
           </p>
           <v-btn
             v-if="!past && !atLine && onDial.divisions > 0 && cut.state.value"
@@ -245,6 +255,7 @@ useStageScreen({
         <p v-else class="quiet">
           Feel for shake first. Straight in and straight out: never turn a plug gauge in a bore.
         </p>
+        <ApproachPanel v-if="now && !past" :desk="desk" :half-angle="task.halfAngle" :allowed="allowed" />
         <p v-if="standOffs.length > 1" class="tries">
           Stand-off, try by try:
           <template v-for="(t, i) in standOffs" :key="t.id"
@@ -263,39 +274,16 @@ useStageScreen({
       />
     </section>
     <aside v-if="task" class="side">
-      <h2 class="label">Where did it touch?</h2>
-      <ContactPicks
-        :picked="contact?.contact ?? null"
-        :member="task.member"
+      <EvidencePanel
+        ref="evidencePanel"
+        :can-clock="canClock"
+        :clocking="asking === 'swing'"
         @pick="(picture) => keepContact(picture)"
+        @clock="asking = asking === 'swing' ? 'standOff' : 'swing'"
       />
-      <template v-if="cause">
-        <NoticeText :tone="cause.cause === 'angle-right' ? 'good' : 'warn'"
-          ><strong>{{ cause.headline }}</strong> {{ cause.reason }} {{ cause.next }}</NoticeText
-        >
-        <div v-if="nudge" class="nudge sheet">
-          <p class="label">{{ estimate?.basis === 'clocked' ? 'Nudge' : 'A first trial nudge' }}</p>
-          <p class="amount"><FigureText :figure="nudge.amount" large /></p>
-          <p>
-            {{ nudge.place }}, <strong>{{ nudge.direction }}</strong>
-          </p>
-          <p class="quiet">
-            <PhraseText :phrase="nudge.because" />
-            <template v-if="estimate?.basis === 'trial-step'"
-              >Not measured: one good-enough band. Clock the swing to know how much.</template
-            >
-          </p>
-        </div>
-        <v-btn
-          v-if="canClock"
-          :aria-pressed="asking === 'swing'"
-          @click="asking = asking === 'swing' ? 'standOff' : 'swing'"
-          >{{ asking === 'swing' ? 'Back to the stand-off' : 'Clock the swing at the loose end' }}</v-btn
-        >
-      </template>
-      <template v-if="working.length || nudge">
+      <template v-if="lines.length">
         <h2 class="label">How it is worked</h2>
-        <HowWorked :lines="[...working, ...(nudge?.working ?? [])]" />
+        <HowWorked :lines="lines" />
       </template>
     </aside>
   </div>

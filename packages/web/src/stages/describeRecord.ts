@@ -21,6 +21,16 @@ const CONTACTS = {
   middle: 'in the middle',
   ends: 'at both ends',
   full: 'all along',
+  'two-bands': 'in two bands',
+  spot: 'in one spot',
+} as const;
+const FEELS = {
+  'loose-large': 'Loose at the large end',
+  'loose-small': 'Loose at the small end',
+  'loose-both': 'Loose at both ends',
+  firm: 'No shake',
+  sticks: 'Sticks when pushed home',
+  'lets-go': 'Does not stick',
 } as const;
 const SEEN = 0.001;
 
@@ -67,6 +77,14 @@ export function describeRecord({ body, piece }: KeptRecord): Phrase {
         length(body.diameter, SEEN),
         ...(body.expected === null ? [] : [', expected ', length(body.expected, SEEN)]),
       ];
+    case 'held':
+      return [
+        'Held in the four-jaw: swings ',
+        length(body.swing, SEEN),
+        body.inside ? ', true enough' : ', more to do',
+      ];
+    case 'felt':
+      return [FEELS[body.feel]];
     case 'stand-off':
       return [
         'Stood off ',

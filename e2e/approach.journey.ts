@@ -1,0 +1,94 @@
+import { accessible, Bar, expect, jobOnServer, test } from './shop';
+
+test('J-102: a bored hub brought to its plug by what the tool has shown, and the last foretelling checked', async ({
+  page,
+  shop,
+}) => {
+  const bar = new Bar(page);
+  await page.goto(`${shop.address}/job/j-102/prove`);
+  const way = page.getByRole('region', { name: 'The way to the line' });
+  await expect(way).toContainText('So far this tool takes');
+  await expect(way).toContainText('Last time: foretold');
+  await expect(way.getByRole('img', { name: 'Stand-off against infeed' })).toBeVisible();
+  const big = page.locator('.card .big');
+  const figure = async (): Promise<number> => Number((await big.innerText()).replace(/[^\d.]/g, ''));
+  const usual = await figure();
+  await way.getByRole('button', { name: '1 in 500' }).click();
+  await expect.poll(figure).toBeLessThanOrEqual(usual);
+  await way.getByRole('button', { name: '1 in 20' }).click();
+  await expect.poll(figure).toBeGreaterThanOrEqual(usual);
+  await accessible(page, 'the way to the line');
+
+  // Fed as advised, it lands where it was expected to; read wildly, that is said.
+  await page.getByRole('button', { name: /keep the pass/ }).click();
+  await bar.keep('0.2 mm');
+  await expect(page.getByRole('heading', { name: 'It stands at its line' })).toBeVisible();
+  await expect(way).toContainText('came 0.20');
+
+  // Marked at the bottom and loose at the mouth: the bore is too steep, and the swing says by how much.
+  await page.getByRole('button', { name: 'bottom', exact: true }).click();
+  await page.getByRole('button', { name: 'loose at the mouth' }).click();
+  const first = page.locator('.causes li').first();
+  await expect(first).toContainText('The bore is too steep.');
+  await expect(first).toContainText('For it: marked at the small end; loose at the large end');
+  await page.getByRole('button', { name: 'loose at the bottom' }).click();
+  await expect(page.getByText(/cannot both be: look again/).first()).toBeVisible();
+  await page.keyboard.press('z');
+  await expect(page.getByText(/cannot both be: look again/)).toHaveCount(0);
+  await page.getByRole('button', { name: 'one spot' }).click();
+  await expect(page.getByText('To tell them apart:')).toBeVisible();
+  await page.getByRole('button', { name: 'all along' }).click();
+  await page.getByRole('button', { name: 'no shake' }).click();
+  await page.getByRole('button', { name: 'sticks', exact: true }).click();
+  await expect(page.locator('.causes li').first()).toContainText('The angle is right.');
+  await expect
+    .poll(async () => (await jobOnServer(shop, 'j-102')).records.filter((r) => r.body.kind === 'felt').length)
+    .toBe(4);
+  await page.getByRole('button', { name: 'Accept it' }).click();
+  await expect(page.getByText('No shake')).toBeVisible();
+});
+
+test('a shank that goes past its band may be faced back, at a price that is said; too far is scrap', async ({
+  page,
+  shop,
+}) => {
+  const bar = new Bar(page);
+  await page.goto(`${shop.address}/job/j-101/prove`);
+  await bar.keep('2 mm');
+  await page.getByRole('button', { name: /keep the pass/ }).click();
+  await bar.keep('-0.6 mm');
+  await expect(page.getByRole('heading', { name: 'Gone past its line' })).toBeVisible();
+  await expect(page.getByText('Face back the shoulder above the cone.')).toBeVisible();
+  await expect(page.getByText(/0\.35\s*mm at the least/).first()).toBeVisible();
+  await bar.keep('-9 mm');
+  await expect(page.getByText('Too far past to face back')).toBeVisible();
+});
+
+test('work is trued in the four-jaw from as many readings as there are, and the tries are kept', async ({
+  page,
+  shop,
+}) => {
+  await page.goto(`${shop.address}/job/j-103/cut`);
+  await expect(page.getByText(/no taper|no angle|nothing to/i).first()).toBeVisible();
+  await page.goto(`${shop.address}/job/j-102/cut`);
+  await page.getByRole('button', { name: 'Hold it true in the four-jaw' }).click();
+  const hold = page.getByRole('region', { name: 'Hold it true' });
+  await hold.getByLabel('Jaw 1', { exact: true }).fill('0.2');
+  await expect(hold).toContainText('Jaw 3, read next');
+  await hold.getByLabel('Jaw 3, read next').fill('0');
+  await expect(hold.getByRole('img', { name: /chuck seen from the tailstock/ })).toContainText('tighten 0.1');
+  await hold.getByLabel('Jaw 2, read next').fill('0.05');
+  await hold.getByLabel('Jaw 4, read next').fill('0.05');
+  await expect(hold.locator('.big')).toContainText('0.200');
+  await hold.getByRole('button', { name: 'Highs only' }).click();
+  await expect(hold.getByRole('img', { name: /chuck/ })).not.toContainText('loosen');
+  await accessible(page, 'holding it true');
+  await hold.getByRole('button', { name: 'Keep this try and read again' }).click();
+  for (const jaw of [1, 2, 3, 4]) await hold.getByLabel(new RegExp(`^Jaw ${jaw}`)).fill('0.001');
+  await expect(hold).toContainText('True within');
+  await hold.getByRole('button', { name: 'Keep this try and read again' }).click();
+  await expect(hold).toContainText('Tries so far');
+  await expect
+    .poll(async () => (await jobOnServer(shop, 'j-102')).records.filter((r) => r.body.kind === 'held').length)
+    .toBe(2);
+});

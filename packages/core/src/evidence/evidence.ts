@@ -1,0 +1,29 @@
+/** The two ends of the cone being made. */
+export type ConeEnd = 'large' | 'small';
+
+/** Where marking shows on the part: picked on the drawing. Two bands with bare metal between are told from both ends. */
+export type Marked = ConeEnd | 'middle' | 'ends' | 'two-bands' | 'spot' | 'full';
+
+/** A taper measured, whichever way: its ratio on diameter with plus or minus. */
+export interface MeasuredRatio {
+  readonly ratio: number;
+  readonly uncertainty: number;
+}
+
+/** One thing seen, felt or measured on the part in its mate. */
+export type Evidence =
+  /** Looseness felt by hand. */
+  | { readonly kind: 'shake'; readonly where: ConeEnd | 'both' | 'none' }
+  /** Blue or marker. */
+  | { readonly kind: 'bands'; readonly where: Marked }
+  /** Total swing clocked at a distance from where it touches, mm. */
+  | { readonly kind: 'rock'; readonly touches: ConeEnd; readonly swing: number; readonly distance: number }
+  /** Pushed home by hand, it stays and wants a knock. */
+  | { readonly kind: 'sticks'; readonly holds: boolean }
+  /** Measured by micrometer, over rollers, between balls or by a sweep. */
+  | ({ readonly kind: 'measured' } & MeasuredRatio)
+  /** From the gauge line, mm; less than nothing is past it. */
+  | { readonly kind: 'stand-off'; readonly seen: number }
+  /** A plug that drops in without a stop. */
+  | { readonly kind: 'drops' };
+export type EvidenceKind = Evidence['kind'];

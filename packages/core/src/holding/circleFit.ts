@@ -1,0 +1,78 @@
+import { AnelloError } from '../basics/error';
+import { finite } from '../basics/check';
+
+/** An indicator reading with the work turned so that this direction faces it; larger reads higher. */
+export interface RoundReading {
+  /** From jaw 1, rad, the way the jaws are numbered. */
+  readonly direction: number;
+  readonly reading: number;
+}
+
+export interface RoundFit {
+  /** Where the work's axis sits from the spindle's, mm: x toward jaw 1, y toward jaw 2; null along a way not yet read. */
+  readonly x: number | null;
+  readonly y: number | null;
+  /** What is left that no offset explains: the work is not round, or a reading slipped. */
+  readonly outOfRound: number;
+}
+
+const QUARTER = Math.PI / 2;
+const SAME_WAY = 1e-6;
+
+/**
+ * Offset of the work from readings at any directions: three or more that differ are fitted by a mean and a circle,
+ * r = m + x cos θ + y sin θ; two opposite ones give the offset along their own line only. Errors: not-finite;
+ * underdetermined with fewer than two, or two that are not opposite.
+ */
+export function roundFit(readings: readonly RoundReading[]): RoundFit {
+  readings.forEach((r, i) => {
+    finite(r.reading, `readings.${i}`);
+    finite(r.direction, `readings.${i}`);
+  });
+  if (readings.length >= 3) return fitAll(readings);
+  const [a, b] = readings;
+  if (!a || !b) throw new AnelloError('underdetermined', 'readings', 'Read two opposite jaws at least.');
+  const apart = Math.abs(Math.cos(a.direction - b.direction) + 1);
+  if (apart > SAME_WAY)
+    throw new AnelloError('underdetermined', 'readings', 'Two readings must be of opposite jaws.');
+  const half = (a.reading - b.reading) / 2;
+  const along = Math.abs(Math.cos(a.direction)) > 0.5 ? 'x' : 'y';
+  const sign = along === 'x' ? Math.sign(Math.cos(a.direction)) : Math.sign(Math.sin(a.direction));
+  return { x: along === 'x' ? sign * half : null, y: along === 'y' ? sign * half : null, outOfRound: 0 };
+}
+
+/** Least squares by the normal equations of three unknowns, solved by elimination. */
+function fitAll(readings: readonly RoundReading[]): RoundFit {
+  const rows = readings.map(({ direction, reading }) => ({
+    terms: [1, Math.cos(direction), Math.sin(direction)],
+    reading,
+  }));
+  const matrix = [0, 1, 2].map((i) => [
+    ...[0, 1, 2].map((j) => rows.reduce((sum, r) => sum + (r.terms[i] ?? 0) * (r.terms[j] ?? 0), 0)),
+    rows.reduce((sum, r) => sum + (r.terms[i] ?? 0) * r.reading, 0),
+  ]);
+  const [mean = 0, x = 0, y = 0] = solveThree(matrix);
+  const off = rows.map((r) => r.reading - mean - x * (r.terms[1] ?? 0) - y * (r.terms[2] ?? 0));
+  return { x, y, outOfRound: Math.max(...off) - Math.min(...off) };
+}
+
+function solveThree(matrix: number[][]): number[] {
+  const m = matrix.map((row) => [...row]);
+  for (let i = 0; i < 3; i++) {
+    const pivot =
+      [0, 1, 2].slice(i).sort((a, b) => Math.abs(m[b]?.[i] ?? 0) - Math.abs(m[a]?.[i] ?? 0))[0] ?? i;
+    [m[i], m[pivot]] = [m[pivot] ?? [], m[i] ?? []];
+    const lead = m[i]?.[i] ?? 0;
+    if (Math.abs(lead) < SAME_WAY)
+      throw new AnelloError('underdetermined', 'readings', 'Read at three different places at least.');
+    for (let j = 0; j < 3; j++) {
+      if (j === i) continue;
+      const times = (m[j]?.[i] ?? 0) / lead;
+      for (let k = i; k < 4; k++) (m[j] as number[])[k] = (m[j]?.[k] ?? 0) - times * (m[i]?.[k] ?? 0);
+    }
+  }
+  return [0, 1, 2].map((i) => (m[i]?.[3] ?? 0) / (m[i]?.[i] ?? 1));
+}
+
+/** Directions of the four jaws. */
+export const JAWS: readonly number[] = [0, QUARTER, 2 * QUARTER, 3 * QUARTER];

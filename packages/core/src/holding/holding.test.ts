@@ -1,0 +1,169 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { plainText } from '../phrase/phrase';
+import { roundFit, JAWS } from './circleFit';
+import { nearAndFar, rimAndFace, separateRunout } from './tilt';
+import { trueUp } from './trueUp';
+
+/** What an indicator reads against round work whose axis sits off the spindle's, worked from the circle itself. */
+const reads = (x: number, y: number, direction: number, radius = 20): number => {
+  const along = x * Math.cos(direction) + y * Math.sin(direction);
+  const across = -x * Math.sin(direction) + y * Math.cos(direction);
+  return along + Math.sqrt(radius * radius - across * across) - radius;
+};
+const four = (x: number, y: number) => JAWS.map((d) => reads(x, y, d));
+const small = fc.double({ min: -0.5, max: 0.5, noNaN: true });
+
+describe('where the work sits', () => {
+  it('comes back from any three directions or more, however they lie', () => {
+    fc.assert(
+      fc.property(small, small, fc.double({ min: 0.3, max: 1.5, noNaN: true }), (x, y, step) => {
+        const readings = [0, 1, 2, 3].map((i) => ({
+          direction: 0.2 + i * (step + 0.3),
+          reading: reads(x, y, 0.2 + i * (step + 0.3)),
+        }));
+        const fit = roundFit(readings);
+        expect(fit.x).toBeCloseTo(x, 1);
+        expect(fit.y).toBeCloseTo(y, 1);
+      }),
+      { seed: 2 },
+    );
+  });
+  it('two opposite jaws give their own line and nothing of the other', () => {
+    expect(
+      roundFit([
+        { direction: JAWS[1]!, reading: 0.5 },
+        { direction: JAWS[3]!, reading: 0.25 },
+      ]),
+    ).toMatchObject({ x: null, y: 0.125 });
+    expect(
+      roundFit([
+        { direction: JAWS[2]!, reading: 0.3 },
+        { direction: JAWS[0]!, reading: 0.1 },
+      ]).x,
+    ).toBeCloseTo(-0.1, 12);
+  });
+  it('the corners of square and hexagon bar are read the same way', () => {
+    for (const corners of [4, 6]) {
+      const readings = Array.from({ length: corners }, (_, i) => (i * 2 * Math.PI) / corners + 0.4).map(
+        (direction) => ({
+          direction,
+          reading: 0.07 * Math.cos(direction) - 0.03 * Math.sin(direction) + 12,
+        }),
+      );
+      expect(roundFit(readings).x).toBeCloseTo(0.07, 9);
+      expect(roundFit(readings).y).toBeCloseTo(-0.03, 9);
+    }
+  });
+  it.each([
+    [[], 'underdetermined'],
+    [
+      [
+        { direction: 0, reading: 1 },
+        { direction: 1, reading: 2 },
+      ],
+      'underdetermined',
+    ],
+    [[0, 0, 0].map((direction) => ({ direction, reading: 1 })), 'underdetermined'],
+    [
+      [
+        { direction: 0, reading: NaN },
+        { direction: Math.PI, reading: 2 },
+      ],
+      'not-finite',
+    ],
+  ])('refuses %j', (readings, code) => {
+    expect(() => roundFit(readings)).toThrow(expect.objectContaining({ code }));
+  });
+});
+
+describe('trueing in a four-jaw', () => {
+  it('moving as told brings it true, in either school', () => {
+    fc.assert(
+      fc.property(small, small, fc.constantFrom('half' as const, 'highs' as const), (x, y, school) => {
+        let [px, py] = [x, y];
+        for (let i = 0; i < 3; i++) {
+          const { moves, inside } = trueUp({ readings: four(px, py), limit: 0.01, school });
+          if (inside) break;
+          for (const { jaw, action, by } of moves) {
+            if (action !== 'tighten') continue;
+            const push = JAWS[jaw - 1]!;
+            px -= by * Math.cos(push);
+            py -= by * Math.sin(push);
+          }
+        }
+        expect(2 * Math.hypot(px, py)).toBeLessThan(0.012);
+      }),
+      { seed: 12 },
+    );
+  });
+  it('eases the low jaw before the high one is tightened, the worst pair first', () => {
+    const { moves } = trueUp({ readings: [0.1, 0.5, 0, 0], limit: 0.02, school: 'half' });
+    expect(moves.map((m) => `${m.action} ${m.jaw}`)).toEqual([
+      'loosen 4',
+      'tighten 2',
+      'loosen 3',
+      'tighten 1',
+    ]);
+    expect(moves[0]!.by).toBeCloseTo(0.25, 12);
+    expect(
+      trueUp({ readings: [0.1, 0.5, 0, 0], limit: 0.02, school: 'highs' }).moves.map((m) => m.jaw),
+    ).toEqual([2, 1]);
+  });
+  it('says what it can from what has been read, and what to read next', () => {
+    expect(trueUp({ readings: [0.2, null, null, null], limit: 0.02, school: 'half' })).toMatchObject({
+      readNext: 3,
+      moves: [],
+    });
+    const two = trueUp({ readings: [0.2, null, 0, null], limit: 0.02, school: 'half' });
+    expect(two).toMatchObject({ inside: false, readNext: 2 });
+    expect(two.moves[1]).toMatchObject({ jaw: 1, action: 'tighten' });
+    const three = trueUp({ readings: [0.2, 0.1, 0, null], limit: 0.02, school: 'half' });
+    expect(three.moves.length).toBe(2);
+  });
+  it('stops inside the limit, and tells out-of-round work from an offset', () => {
+    const done = trueUp({ readings: [0.004, 0, 0, 0.002], limit: 0.01, school: 'half' });
+    expect(done.inside).toBe(true);
+    expect(plainText(done.said)).toContain('True within');
+    expect(plainText(trueUp({ readings: [0.2, 0, 0.2, 0], limit: 0.01, school: 'half' }).said)).toMatch(
+      /True|Out of round/,
+    );
+    expect(plainText(trueUp({ readings: [0.25, 0, 0.2, 0], limit: 0.01, school: 'half' }).said)).toContain(
+      'Out of round',
+    );
+  });
+});
+
+describe('offset told from tilt', () => {
+  it('rim and face', () => {
+    fc.assert(
+      fc.property(small, small, small, small, (x, y, tx, ty) => {
+        const face = JAWS.map((d) => 30 * (tx * Math.cos(d) + ty * Math.sin(d)));
+        const found = rimAndFace({
+          rim: JAWS.map((d) => x * Math.cos(d) + y * Math.sin(d)),
+          face,
+          faceRadius: 30,
+        });
+        expect(found.offset.x).toBeCloseTo(x, 9);
+        expect(found.tilt.y).toBeCloseTo(ty, 9);
+      }),
+    );
+  });
+  it('near and far', () => {
+    const at = (x: number, y: number) => JAWS.map((d) => x * Math.cos(d) + y * Math.sin(d));
+    const { offset, tap, tilt } = nearAndFar({ near: at(0.1, 0), far: at(0.1, 0.4), apart: 200 });
+    expect(offset.x).toBeCloseTo(0.1, 9);
+    expect(tap.y).toBeCloseTo(0.4, 9);
+    expect(tilt.y).toBeCloseTo(0.002, 9);
+  });
+  it('the spindle’s part stays when the piece is turned half round', () => {
+    const at = (x: number, y: number) => JAWS.map((d) => x * Math.cos(d) + y * Math.sin(d));
+    const { spindle, piece } = separateRunout({
+      first: at(0.03 + 0.05, -0.01),
+      turned: at(0.03 - 0.05, -0.01),
+    });
+    expect(spindle.x).toBeCloseTo(0.03, 9);
+    expect(spindle.y).toBeCloseTo(-0.01, 9);
+    expect(piece.x).toBeCloseTo(0.05, 9);
+  });
+});

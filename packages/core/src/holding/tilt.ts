@@ -1,0 +1,65 @@
+import { positive } from '../basics/check';
+import { JAWS, roundFit } from './circleFit';
+
+/** A direction and a size across the spindle's axis: x toward jaw 1, y toward jaw 2. */
+export interface Across {
+  readonly x: number;
+  readonly y: number;
+}
+
+const four = (readings: readonly number[]): Across => {
+  const { x, y } = roundFit(readings.map((reading, i) => ({ reading, direction: JAWS[i] ?? 0 })));
+  return { x: x ?? 0, y: y ?? 0 };
+};
+
+/**
+ * Rim and face read together, four each: the rim gives the offset (mm), the face the tilt (rad, how far the work's
+ * axis leans), since a face at a radius R that leans by t reads R t higher on one side. Errors: as roundFit.
+ */
+export function rimAndFace({
+  rim,
+  face,
+  faceRadius,
+}: {
+  rim: readonly number[];
+  face: readonly number[];
+  faceRadius: number;
+}): { offset: Across; tilt: Across } {
+  const r = positive(faceRadius, 'faceRadius', 'The radius the face is read at');
+  const lean = four(face);
+  return { offset: four(rim), tilt: { x: lean.x / r, y: lean.y / r } };
+}
+
+/**
+ * Long work read near the chuck and far from it, four each: the offset at the chuck, how far the far end must be
+ * tapped over (mm), and the tilt between them (rad). Errors: as roundFit.
+ */
+export function nearAndFar({
+  near,
+  far,
+  apart,
+}: {
+  near: readonly number[];
+  far: readonly number[];
+  apart: number;
+}): { offset: Across; tap: Across; tilt: Across } {
+  const along = positive(apart, 'apart', 'The distance between them');
+  const [here, there] = [four(near), four(far)];
+  const tap = { x: there.x - here.x, y: there.y - here.y };
+  return { offset: here, tap, tilt: { x: tap.x / along, y: tap.y / along } };
+}
+
+/**
+ * Runout read twice, the piece turned half round in its holder between: what stays is the spindle's, what turns with
+ * it is the piece's. spindle = (a + b) / 2, piece = (a - b) / 2, as vectors. Errors: as roundFit.
+ */
+export function separateRunout({ first, turned }: { first: readonly number[]; turned: readonly number[] }): {
+  spindle: Across;
+  piece: Across;
+} {
+  const [a, b] = [four(first), four(turned)];
+  return {
+    spindle: { x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 },
+    piece: { x: (a.x - b.x) / 2, y: (a.y - b.y) / 2 },
+  };
+}

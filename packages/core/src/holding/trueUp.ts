@@ -1,0 +1,108 @@
+import { AnelloError } from '../basics/error';
+import { positive } from '../basics/check';
+import { length } from '../phrase/figure';
+import type { Phrase } from '../phrase/phrase';
+import { JAWS, roundFit, type RoundFit } from './circleFit';
+
+export const TRUEING_SCHOOLS = ['half', 'highs'] as const;
+export type TrueingSchool = (typeof TRUEING_SCHOOLS)[number];
+
+export interface TrueUpRequest {
+  /** At jaws 1 to 4, larger reads higher; null where not read yet. */
+  readonly readings: readonly (number | null)[];
+  /** Whole swing of the needle that is good enough, mm. */
+  readonly limit: number;
+  readonly school: TrueingSchool;
+}
+
+export interface JawMove {
+  /** 1 to 4. */
+  readonly jaw: number;
+  readonly action: 'loosen' | 'tighten';
+  /** How far the work is to move, mm. */
+  readonly by: number;
+}
+
+export interface TrueUp {
+  readonly fit: RoundFit;
+  /** Whole swing the needle would show, as far as is known, mm. */
+  readonly swing: number;
+  readonly inside: boolean;
+  /** The pair that is furthest out first; none when it is inside, or nothing can be said yet. */
+  readonly moves: readonly JawMove[];
+  /** What to read next, or null when all four are read. */
+  readonly readNext: number | null;
+  readonly said: Phrase;
+}
+
+const ALL = 4;
+
+/**
+ * Which jaw of a four-jaw chuck to loosen, which to tighten and by how much, from as many readings as there are: half
+ * the difference of each opposite pair. By "half" the low jaw is eased first and the high one follows; by "highs"
+ * only high jaws are tightened, the work yielding. Errors: as roundFit; out-of-range.
+ */
+export function trueUp({ readings, limit, school }: TrueUpRequest): TrueUp {
+  positive(limit, 'limit', 'The limit');
+  const taken = readings.flatMap((reading, i) =>
+    reading === null ? [] : [{ reading, direction: JAWS[i] ?? 0 }],
+  );
+  const missing = readings.findIndex((r) => r === null);
+  const readNext = missing === -1 ? null : (opposite(readings) ?? missing + 1);
+  const fit = tryFit(taken);
+  if (!fit)
+    return { fit: NOTHING, swing: 0, inside: false, moves: [], readNext, said: ['Read the opposite jaw.'] };
+  const offset = Math.hypot(fit.x ?? 0, fit.y ?? 0);
+  const swing = 2 * offset;
+  const complete = fit.x !== null && fit.y !== null;
+  const inside = complete && swing <= limit;
+  const moves = inside ? [] : pairs(fit, school, limit);
+  return { fit, swing, inside, moves, readNext, said: words(fit, swing, inside, limit) };
+}
+
+const NOTHING: RoundFit = { x: null, y: null, outOfRound: 0 };
+
+function tryFit(taken: Parameters<typeof roundFit>[0]): RoundFit | null {
+  try {
+    return roundFit(taken);
+  } catch (error) {
+    if (error instanceof AnelloError && error.code === 'underdetermined') return null;
+    throw error;
+  }
+}
+
+/** The jaw facing one already read is worth more than any other. */
+function opposite(readings: readonly (number | null)[]): number | null {
+  const lone = readings.findIndex((r, i) => r !== null && readings[(i + 2) % ALL] === null);
+  return lone === -1 ? null : ((lone + 2) % ALL) + 1;
+}
+
+function pairs(fit: RoundFit, school: TrueingSchool, limit: number): JawMove[] {
+  const along = [
+    { high: 1, low: 3, off: fit.x },
+    { high: 2, low: 4, off: fit.y },
+  ];
+  return along
+    .filter(
+      (pair): pair is typeof pair & { off: number } =>
+        pair.off !== null && 2 * Math.abs(pair.off) > limit / 2,
+    )
+    .sort((a, b) => Math.abs(b.off) - Math.abs(a.off))
+    .flatMap(({ high, low, off }): JawMove[] => {
+      const [up, down] = off > 0 ? [high, low] : [low, high];
+      const by = Math.abs(off);
+      const tighten: JawMove = { jaw: up, action: 'tighten', by };
+      return school === 'highs' ? [tighten] : [{ jaw: down, action: 'loosen', by }, tighten];
+    });
+}
+
+function words(fit: RoundFit, swing: number, inside: boolean, limit: number): Phrase {
+  if (inside) return ['True within ', length(limit, 0.001), ': nip all four and read once more.'];
+  if (fit.outOfRound > Math.max(limit, swing / 2))
+    return [
+      'Out of round by ',
+      length(fit.outOfRound, 0.001),
+      ' itself: clean it, or turn a ring true to read on.',
+    ];
+  return ['It swings ', length(swing, 0.001), '; never tighten one jaw with the opposite one still tight.'];
+}

@@ -1,0 +1,47 @@
+import {
+  approachAdvice,
+  approachOf,
+  lastPrediction,
+  radialOf,
+  USUAL_RISK,
+  type Approach,
+  type InfeedAdvice,
+} from '@anello/core';
+import { computed, type ComputedRef } from 'vue';
+import { useJob } from '../stores/job';
+import { useJobModel } from './useJobModel';
+
+export interface ApproachDesk {
+  readonly approach: ComputedRef<Approach>;
+  readonly advice: ComputedRef<InfeedAdvice | null>;
+  readonly last: ComputedRef<ReturnType<typeof lastPrediction>>;
+  readonly risk: ComputedRef<number>;
+  setRisk(risk: number): void;
+}
+
+/** The way to the line: what the tool has shown, the next infeed for the risk accepted, how the last came out. */
+export function useApproach(): ApproachDesk {
+  const job = useJob();
+  const model = useJobModel();
+  const risk = computed(() => job.document?.cut.risk ?? USUAL_RISK);
+  const approach = computed(() => approachOf(job.records, job.piece));
+  const limits = computed(() => {
+    const task = model.taper.value?.task;
+    const dial = model.lathe.value?.dial;
+    const standOff = job.document?.tolerance.standOff.value;
+    if (!task || !dial || standOff === undefined) return null;
+    return {
+      halfAngle: task.halfAngle,
+      standOff,
+      risk: risk.value,
+      division: radialOf(dial.division, dial.reads),
+    };
+  });
+  return {
+    approach,
+    risk,
+    advice: computed(() => (limits.value ? approachAdvice(approach.value, limits.value) : null)),
+    last: computed(() => (limits.value ? lastPrediction(approach.value, limits.value) : null)),
+    setRisk: (next) => job.edit((draft) => void (draft.cut.risk = next)),
+  };
+}

@@ -1,0 +1,132 @@
+<script setup lang="ts">
+import { formatFigure, JAWS, length, type TrueUp } from '@anello/core';
+import { computed } from 'vue';
+import { usePreferences } from '../stores/preferences';
+
+/** The four-jaw seen from the tailstock: where the work sits, which jaw to ease and which to tighten. */
+const props = defineProps<{ found: TrueUp; resolution: number }>();
+const preferences = usePreferences();
+const C = 130;
+const R = 96;
+const WORK = 46;
+/** The offset is drawn this long at most, whatever it is. */
+const SHOWN = 18;
+const offset = computed(() => {
+  const { x, y } = props.found.fit;
+  const size = Math.hypot(x ?? 0, y ?? 0);
+  const scale = size > 0 ? SHOWN / size : 0;
+  return { x: C + (x ?? 0) * scale, y: C - (y ?? 0) * scale };
+});
+const jaws = computed(() =>
+  JAWS.map((direction, i) => {
+    const [ux, uy] = [Math.cos(direction), -Math.sin(direction)];
+    const move = props.found.moves.find((m) => m.jaw === i + 1);
+    const sign = move?.action === 'tighten' ? -1 : 1;
+    const at = (r: number): string => `${C + r * ux} ${C + r * uy}`;
+    return {
+      number: i + 1,
+      x: C + 74 * ux,
+      y: C + 74 * uy,
+      degrees: (-direction * 180) / Math.PI,
+      move,
+      arrow: `M${at(118 - sign * 12)}L${at(118 + sign * 12)}`,
+      tip: { x: C + (118 + sign * 12) * ux, y: C + (118 + sign * 12) * uy },
+      words: move
+        ? `${move.action} ${formatFigure(length(move.by, props.resolution), preferences.units)}`
+        : '',
+    };
+  }),
+);
+</script>
+
+<template>
+  <svg viewBox="-130 -22 520 308" role="img" aria-label="The chuck seen from the tailstock">
+    <circle :cx="C" :cy="C" :r="R" class="chuck" />
+    <circle :cx="offset.x" :cy="offset.y" :r="WORK" class="work" />
+    <line :x1="C - 8" :x2="C + 8" :y1="C" :y2="C" class="centre" />
+    <line :x1="C" :x2="C" :y1="C - 8" :y2="C + 8" class="centre" />
+    <g v-for="jaw in jaws" :key="jaw.number">
+      <rect
+        x="-24"
+        y="-13"
+        width="48"
+        height="26"
+        rx="3"
+        class="jaw"
+        :class="jaw.move?.action"
+        :transform="`translate(${jaw.x} ${jaw.y}) rotate(${jaw.degrees})`"
+      />
+      <text :x="jaw.x" :y="jaw.y + 6" text-anchor="middle" class="number">{{ jaw.number }}</text>
+      <template v-if="jaw.move">
+        <path :d="jaw.arrow" :class="jaw.move.action" />
+        <circle :cx="jaw.tip.x" :cy="jaw.tip.y" r="4" :class="jaw.move.action" />
+        <text
+          :x="jaw.x + (jaw.number === 1 ? 40 : jaw.number === 3 ? -40 : 22)"
+          :y="jaw.y + (jaw.number === 2 ? -40 : jaw.number === 4 ? 54 : -26)"
+          :text-anchor="jaw.number === 3 ? 'end' : jaw.number === 1 ? 'start' : 'start'"
+          class="words"
+        >
+          {{ jaw.words }}
+        </text>
+      </template>
+    </g>
+  </svg>
+</template>
+
+<style scoped>
+svg {
+  display: block;
+  width: 100%;
+  max-width: 460px;
+}
+.chuck {
+  fill: var(--metal);
+  stroke: var(--ink);
+}
+.work {
+  fill: var(--stock);
+  stroke: var(--ink);
+  stroke-width: 1.6;
+}
+.centre {
+  stroke: var(--centre);
+  stroke-width: 1.6;
+}
+.jaw {
+  fill: var(--metal-3);
+  stroke: var(--ink);
+}
+rect.tighten {
+  stroke: var(--blue);
+  stroke-width: 3;
+}
+rect.loosen {
+  stroke: var(--brass-edge);
+  stroke-width: 3;
+  stroke-dasharray: 5 3;
+}
+path.tighten,
+circle.tighten {
+  stroke: var(--blue);
+  fill: var(--blue);
+  stroke-width: 3;
+}
+path.loosen,
+circle.loosen {
+  stroke: var(--brass-edge);
+  fill: var(--brass-edge);
+  stroke-width: 3;
+}
+.number {
+  font-family: var(--figures);
+  font-size: 17px;
+  font-weight: 700;
+  fill: var(--ink);
+}
+.words {
+  font-family: var(--words);
+  font-size: 15px;
+  font-weight: 650;
+  fill: var(--ink);
+}
+</style>
