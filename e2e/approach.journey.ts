@@ -92,3 +92,27 @@ test('work is trued in the four-jaw from as many readings as there are, and the 
     .poll(async () => (await jobOnServer(shop, 'j-102')).records.filter((r) => r.body.kind === 'held').length)
     .toBe(2);
 });
+
+test('before the first pass: what to drill from the set owned, and the handle’s pace to a beat', async ({
+  page,
+  shop,
+}) => {
+  await page.goto(`${shop.address}/job/j-102/cut`);
+  await expect(page.getByRole('region', { name: 'Drill first' })).toContainText('32.00');
+  const pace = page.getByRole('region', { name: 'Pace of the handle' });
+  await expect(pace).toContainText('7.5');
+  await pace.getByRole('textbox').fill('600');
+  await expect(pace).toContainText('15.0');
+  await pace.getByRole('button', { name: 'Slower' }).click();
+  await expect(pace.getByRole('textbox')).toHaveValue('590');
+  await page.locator('h2').first().click();
+  await page.keyboard.press('p');
+  await expect(pace.getByRole('button', { name: /Stop/ })).toBeVisible();
+  await pace.getByRole('textbox').fill('fast');
+  await expect(pace).toContainText('as a number');
+  await pace.getByRole('textbox').fill('300');
+  await page.locator('h2').first().click();
+  await page.keyboard.press('p');
+  await expect(pace.getByRole('button', { name: /Beat/ })).toBeVisible();
+  await accessible(page, 'cut, with drills and pace');
+});

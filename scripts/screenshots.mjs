@@ -15,6 +15,20 @@ const VIEWS = [
   { name: 'record', url: '/job/j-109/record' },
   { name: 'across-the-shop', url: '/job/j-101/set', act: (page) => page.keyboard.press('b') },
   { name: 'machine', url: '/machines/long-lathe' },
+  {
+    name: 'hold',
+    url: '/job/j-102/cut',
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Hold it true in the four-jaw' }).click();
+      for (const [jaw, seen] of [
+        [1, '0.2 mm'],
+        [2, '0.31 mm'],
+        [3, '0 mm'],
+        [4, '0.05 mm'],
+      ])
+        await page.getByLabel(new RegExp(`^Jaw ${jaw}`)).fill(seen);
+    },
+  },
   { name: 'tapers', url: '/tapers' },
   { name: 'kit', url: '/kit' },
   { name: 'pin-block', url: '/pin-block' },

@@ -12,6 +12,8 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['B', 'big figures, to be read across the shop'],
   ['U', 'the other units'],
   ['Z', 'take the last slip back'],
+  ['P', 'on Cut, fed by hand: the beat on or off'],
+  ['Tab', 'in a quick sum: take the first of what it could become'],
   ['D', 'light or dark'],
   ['G', 'to the rack'],
   ['?', 'this list'],

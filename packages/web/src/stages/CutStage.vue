@@ -31,6 +31,8 @@ const allowance = computed(() => model.cutFigures.value?.allowance ?? 0);
 const toAllowance = computed(() => desk.left.value - allowance.value);
 const passNumber = computed(() => (desk.state.value?.passes ?? 0) + 1);
 
+const DrillFirst = defineAsyncComponent(() => import('./DrillFirst.vue'));
+const PacePanel = defineAsyncComponent(() => import('./PacePanel.vue'));
 const HoldPanel = defineAsyncComponent(() => import('./HoldPanel.vue'));
 const holding = ref(false);
 const toProve = (): void => void router.push(`/job/${job.id}/prove`);
@@ -184,6 +186,8 @@ useStageScreen({
       <PassTable v-if="desk.state.value" :desk="desk" />
     </section>
     <aside class="side">
+      <DrillFirst />
+      <PacePanel />
       <CutFigures :end="end" />
       <NoticeText tone="bad"
         >Tool clear and the drawbar or chuck tight before power feed. Chips with a brush, never by hand. The
