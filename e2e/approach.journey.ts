@@ -91,6 +91,23 @@ test('work is trued in the four-jaw from as many readings as there are, and the 
   await expect
     .poll(async () => (await jobOnServer(shop, 'j-102')).records.filter((r) => r.body.kind === 'held').length)
     .toBe(2);
+
+  // Turned half round in its chuck: what stays is the spindle's, what turns with it is the piece's.
+  await hold.getByRole('button', { name: 'Turned half round' }).click();
+  for (const [name, seen] of [
+    ['As it was, jaw 1', '0.08'],
+    ['As it was, jaw 2', '0'],
+    ['As it was, jaw 3', '-0.08'],
+    ['As it was, jaw 4', '0'],
+    ['Turned 180°, jaw 1', '-0.02'],
+    ['Turned 180°, jaw 2', '0'],
+    ['Turned 180°, jaw 3', '0.02'],
+    ['Turned 180°, jaw 4', '0'],
+  ] as const)
+    await hold.getByLabel(name).fill(seen);
+  await expect(hold).toContainText(/spindle’s own part: 0\.030\s*mm toward jaw 1/);
+  await expect(hold).toContainText(/collet’s part: 0\.050\s*mm toward jaw 1/);
+  await hold.getByRole('button', { name: 'Keep as a note' }).click();
 });
 
 test('before the first pass: what to drill from the set owned, and the handle’s pace to a beat', async ({

@@ -204,4 +204,5 @@ export { seeded, SimulatedLathe, someFaults, type LatheFaults } from './lathe/si
 export { trueUp, TRUEING_SCHOOLS, type JawMove, type TrueingSchool, type TrueUp } from './holding/trueUp';
 export { roundFit, JAWS, type RoundFit, type RoundReading } from './holding/circleFit';
 export { nearAndFar, rimAndFace, separateRunout } from './holding/tilt';
+export { towardJaws } from './holding/words';
 export { drillPlan, type DrillStep } from './cutting/drillPlan';

@@ -4,6 +4,7 @@ import { plainText } from '../phrase/phrase';
 import { roundFit, JAWS } from './circleFit';
 import { nearAndFar, rimAndFace, separateRunout } from './tilt';
 import { trueUp } from './trueUp';
+import { towardJaws } from './words';
 
 /** What an indicator reads against round work whose axis sits off the spindle's, worked from the circle itself. */
 const reads = (x: number, y: number, direction: number, radius = 20): number => {
@@ -165,5 +166,16 @@ describe('offset told from tilt', () => {
     expect(spindle.x).toBeCloseTo(0.03, 9);
     expect(spindle.y).toBeCloseTo(-0.01, 9);
     expect(piece.x).toBeCloseTo(0.05, 9);
+  });
+});
+
+describe('in words', () => {
+  it('names the jaws a thing lies toward, and leaves out what is next to nothing', () => {
+    expect(plainText(towardJaws({ x: 0.1, y: -0.04 }, 0.01))).toBe(
+      '0.10\u00a0mm toward jaw 1 and 0.04\u00a0mm toward jaw 4',
+    );
+    expect(plainText(towardJaws({ x: -0.1, y: 0.001 }, 0.01))).toBe('0.10\u00a0mm toward jaw 3');
+    expect(plainText(towardJaws({ x: 0.001, y: 0 }, 0.01))).toBe('nothing that can be seen');
+    expect(plainText(towardJaws({ x: 0, y: 0.001 }, 1e-6, 'angle'))).toContain('toward jaw 2');
   });
 });

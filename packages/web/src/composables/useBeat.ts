@@ -1,4 +1,4 @@
-import { onUnmounted, ref, watch, type Ref } from 'vue';
+import { onScopeDispose, ref, watch, type Ref } from 'vue';
 
 /** A beat to turn a handle by: a light that swells, and a click where it is wanted. */
 export function useBeat(secondsPerTurn: Ref<number>) {
@@ -43,7 +43,7 @@ export function useBeat(secondsPerTurn: Ref<number>) {
     clearTimeout(timer);
     timer = setTimeout(tick, secondsPerTurn.value * 1000);
   });
-  onUnmounted(() => {
+  onScopeDispose(() => {
     stop();
     void audio?.close();
   });

@@ -129,7 +129,7 @@ function leave(): void {
 
 const plain = (figure: Figure): string => formatFigure(figure, preferences.units).replace('\u00a0', ' ');
 const sameAsTyped = (shown: string): boolean =>
-  shown === text.value.trim() || shown.replace(/\.?0+ /, ' ') === text.value.trim();
+  shown === text.value.trim() || shown.replace(/\.?0+( |$)/, '$1') === text.value.trim();
 
 /** The same figure the other ways it is written: an angle in decimals and as a ratio, a taper as an angle and per foot. */
 function otherways(value: number): string[] {

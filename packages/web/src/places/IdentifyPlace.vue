@@ -10,12 +10,12 @@ import {
   length,
   plainText,
   type Copied,
-  type CopyId,
   type CopyInput,
 } from '@anello/core';
 import { useSessionStorage } from '@vueuse/core';
 import { computed, onMounted, ref } from 'vue';
 import MatchTable from '../parts/MatchTable.vue';
+import MethodPicks from '../parts/MethodPicks.vue';
 import CopiedFigures from '../parts/CopiedFigures.vue';
 import QuantityField from '../parts/QuantityField.vue';
 import ShopTaperForm from '../parts/ShopTaperForm.vue';
@@ -26,7 +26,7 @@ import { usePreferences } from '../stores/preferences';
 const preferences = usePreferences();
 const kit = useKit();
 onMounted(() => void (kit.loaded || kit.load()));
-const id = useSessionStorage<CopyId>('anello.copy.method', COPY_IDS[0]);
+const id = useSessionStorage<string>('anello.copy.method', COPY_IDS[0]);
 const method = computed(() => COPY_METHODS.find((m) => m.id === id.value) ?? COPY_METHODS[0]!);
 const given = useSessionStorage<Record<string, Entry>>('anello.copy.given', {});
 /** What each figure was measured with, by the name on record; none means typed by hand. */
@@ -64,7 +64,7 @@ const answer = computed<{ found: Copied | null; error: AnelloError | null }>(() 
     ]),
   );
   try {
-    return { found: copyTaper(id.value, measured, kit.sizes), error: null };
+    return { found: copyTaper(method.value.id, measured, kit.sizes), error: null };
   } catch (error) {
     if (error instanceof AnelloError) return { found: null, error };
     throw error;
@@ -109,18 +109,7 @@ const start = computed(() => {
   <main class="page">
     <p><router-link to="/tapers" class="quiet">Tapers</router-link></p>
     <h1>Copy an old part</h1>
-    <nav class="methods" aria-label="How it is measured">
-      <button
-        v-for="one in COPY_METHODS"
-        :key="one.id"
-        class="plain"
-        :class="{ on: one.id === id }"
-        :aria-pressed="one.id === id"
-        @click="id = one.id"
-      >
-        {{ one.title }}
-      </button>
-    </nav>
+    <MethodPicks v-model="id" label="How it is measured" :methods="COPY_METHODS" />
     <p class="quiet intro">{{ method.how }}</p>
     <section class="sheet form" aria-label="What was measured">
       <div v-for="input in method.inputs" :key="key(input)" class="one">
@@ -165,23 +154,6 @@ const start = computed(() => {
 <style scoped>
 .intro {
   max-width: 80ch;
-}
-.methods {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-.methods button {
-  min-height: 48px;
-  padding: 0 18px !important;
-  border: 1px solid var(--rule-2) !important;
-  border-radius: var(--radius);
-  background: var(--sheet) !important;
-  font-weight: 600 !important;
-}
-.methods button.on {
-  border: 2px solid var(--blue) !important;
-  color: var(--blue) !important;
 }
 .form {
   padding: 18px;

@@ -14,11 +14,14 @@ import { computed } from 'vue';
 import { useJobModel } from '../composables/useJobModel';
 import JawPlan from '../drawing/JawPlan.vue';
 import FigureText from '../parts/FigureText.vue';
+import MethodPicks from '../parts/MethodPicks.vue';
 import NoticeText from '../parts/NoticeText.vue';
 import PhraseText from '../parts/PhraseText.vue';
 import QuantityField from '../parts/QuantityField.vue';
 import { useJob } from '../stores/job';
 import { useScreen } from '../stores/screen';
+import { HOLD_METHODS } from './holdMethods';
+import TwoRounds from './TwoRounds.vue';
 
 /** Work trued in a four-jaw from four readings, or as many as there are: which jaw, which way, how far. */
 const job = useJob();
@@ -27,6 +30,9 @@ const model = useJobModel();
 const key = computed(() => `anello.hold.${job.id}.${job.piece}`);
 const given = useSessionStorage<Record<string, Entry>>(key, {});
 const school = useSessionStorage<TrueingSchool>('anello.hold.school', TRUEING_SCHOOLS[0]);
+const FOUR = { id: 'four', title: 'Four jaws' };
+const method = useSessionStorage('anello.hold.method', FOUR.id);
+const twoRounds = computed(() => HOLD_METHODS.find((m) => m.id === method.value) ?? null);
 const SCHOOLS: readonly { value: TrueingSchool; title: string }[] = [
   { value: 'half', title: 'Half the difference' },
   { value: 'highs', title: 'Highs only' },
@@ -73,49 +79,53 @@ async function keep(): Promise<void> {
 <template>
   <section class="hold sheet" aria-label="Hold it true">
     <h2>Hold it true in the four-jaw</h2>
-    <p class="quiet">
-      Turn it by hand and type what the needle shows with each jaw up; higher is more. Any two opposite ones
-      say something already.
-    </p>
-    <div class="split-in">
-      <div class="boxes">
-        <QuantityField
-          v-for="jaw in 4"
-          :key="jaw"
-          :label="found?.readNext === jaw ? `Jaw ${jaw}, read next` : `Jaw ${jaw}`"
-          dimension="length"
-          :model-value="given[String(jaw)]"
-          :draft-key="`${key}.${jaw}`"
-          @update:model-value="(next) => set(String(jaw), next)"
-        />
-        <QuantityField
-          label="Swing allowed"
-          dimension="length"
-          :model-value="given['limit']"
-          :draft-key="`${key}.limit`"
-          @update:model-value="(next) => set('limit', next)"
-        />
-        <v-btn-toggle v-model="school" mandatory class="schools" aria-label="How the jaws are moved">
-          <v-btn v-for="one in SCHOOLS" :key="one.value" :value="one.value">{{ one.title }}</v-btn>
-        </v-btn-toggle>
+    <MethodPicks v-model="method" label="How it is read" :methods="[FOUR, ...HOLD_METHODS]" />
+    <TwoRounds v-if="twoRounds" :key="twoRounds.id" :method="twoRounds" />
+    <template v-else>
+      <p class="quiet">
+        Turn it by hand and type what the needle shows with each jaw up; higher is more. Any two opposite ones
+        say something already.
+      </p>
+      <div class="split-in">
+        <div class="boxes">
+          <QuantityField
+            v-for="jaw in 4"
+            :key="jaw"
+            :label="found?.readNext === jaw ? `Jaw ${jaw}, read next` : `Jaw ${jaw}`"
+            dimension="length"
+            :model-value="given[String(jaw)]"
+            :draft-key="`${key}.${jaw}`"
+            @update:model-value="(next) => set(String(jaw), next)"
+          />
+          <QuantityField
+            label="Swing allowed"
+            dimension="length"
+            :model-value="given['limit']"
+            :draft-key="`${key}.limit`"
+            @update:model-value="(next) => set('limit', next)"
+          />
+          <v-btn-toggle v-model="school" mandatory class="schools" aria-label="How the jaws are moved">
+            <v-btn v-for="one in SCHOOLS" :key="one.value" :value="one.value">{{ one.title }}</v-btn>
+          </v-btn-toggle>
+        </div>
+        <div v-if="found" class="answer">
+          <p class="label">It swings</p>
+          <p class="big"><FigureText :figure="length(found.swing, resolution)" large /></p>
+          <p class="quiet">good enough at <FigureText :figure="length(limit, resolution)" /></p>
+          <JawPlan :found="found" :resolution="resolution" />
+          <NoticeText :tone="found.inside ? 'good' : 'warn'"><PhraseText :phrase="found.said" /></NoticeText>
+          <v-btn class="go" @click="keep">Keep this try and read again</v-btn>
+        </div>
       </div>
-      <div v-if="found" class="answer">
-        <p class="label">It swings</p>
-        <p class="big"><FigureText :figure="length(found.swing, resolution)" large /></p>
-        <p class="quiet">good enough at <FigureText :figure="length(limit, resolution)" /></p>
-        <JawPlan :found="found" :resolution="resolution" />
-        <NoticeText :tone="found.inside ? 'good' : 'warn'"><PhraseText :phrase="found.said" /></NoticeText>
-        <v-btn class="go" @click="keep">Keep this try and read again</v-btn>
-      </div>
-    </div>
-    <p v-if="tries.length" class="quiet">
-      Tries so far:
-      <template v-for="(t, i) in tries" :key="t.id"
-        ><FigureText :figure="length(t.body.swing, resolution)" />{{
-          i < tries.length - 1 ? ' → ' : ''
-        }}</template
-      >
-    </p>
+      <p v-if="tries.length" class="quiet">
+        Tries so far:
+        <template v-for="(t, i) in tries" :key="t.id"
+          ><FigureText :figure="length(t.body.swing, resolution)" />{{
+            i < tries.length - 1 ? ' → ' : ''
+          }}</template
+        >
+      </p>
+    </template>
     <NoticeText tone="bad"
       >Spindle out of gear and turned by hand; chuck key out before it runs. The machine’s manual and the
       shop’s rules come first.</NoticeText

@@ -110,6 +110,12 @@ function stillStep(way: WayId, context: SettingContext, master: Master): Setting
         figures: [length(travel, 0.1), angle(task.halfAngle)],
         note: ['no sum to get wrong: what is left is the error itself. Plus is steeper than the master.'],
       },
+      {
+        tex: '2 \\times #0 = #1',
+        figures: [length(lathe.indicator, lathe.indicator), length(2 * lathe.indicator, lathe.indicator)],
+        note: ['one step of the needle is on radius; on diameter it is twice that'],
+        confusion: true,
+      },
     ],
   };
 }

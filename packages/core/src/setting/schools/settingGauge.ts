@@ -103,6 +103,14 @@ function stillStep(context: SettingContext): SettingStep {
     proves: true,
     bandNote: bandNote(context, stations.at(-1) as Station),
     caution: 'Grease or anti-seize on a plain centre, and look at it often: set over it wears.',
-    working: [angleWorking(context)],
+    working: [
+      angleWorking(context),
+      {
+        tex: '2 \\times #0 = #1',
+        figures: [length(lathe.indicator, lathe.indicator), length(2 * lathe.indicator, lathe.indicator)],
+        note: ['one step of the needle is on radius; on diameter it is twice that'],
+        confusion: true,
+      },
+    ],
   };
 }

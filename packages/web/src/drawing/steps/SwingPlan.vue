@@ -30,12 +30,14 @@ const cone = computed(
 const arc = computed(() => {
   // Counted on the operator's side, clear of the work.
   const from = props.drawing.zero === 'along' ? 0 : 90;
-  const radius = 86;
+  const radius = 74;
   const point = (deg: number): string => {
     const rad = (deg * Math.PI) / 180;
     return `${(CX + radius * Math.cos(rad)).toFixed(1)} ${(CY + radius * Math.sin(rad)).toFixed(1)}`;
   };
-  const to = degrees.value;
+  // From across, the scale counts to the end of the slide that swings toward it: 90° less the half angle.
+  const acrossTo = sense.value < 0 ? 180 + degrees.value : degrees.value;
+  const to = props.drawing.zero === 'along' ? degrees.value : acrossTo;
   return `M${point(from)}A${radius} ${radius} 0 0 ${to > from ? 1 : 0} ${point(to)}`;
 });
 </script>
