@@ -44,6 +44,13 @@ test('J-102: a bored hub brought to its plug by what the tool has shown, and the
   await expect
     .poll(async () => (await jobOnServer(shop, 'j-102')).records.filter((r) => r.body.kind === 'felt').length)
     .toBe(4);
+  // Driven up, the hub is checked against splitting, and told who decides.
+  const drive = page.getByRole('region', { name: 'Driven up' });
+  await drive.getByLabel('Driven on from where it seats').fill('0.6');
+  await expect(drive).toContainText('0.050');
+  await expect(drive).toContainText('a qualified person decides');
+  await drive.getByLabel('Hub, outside').fill('20');
+  await expect(drive).toContainText('no larger than its own bore');
   await page.getByRole('button', { name: 'Accept it' }).click();
   await expect(page.getByText('No shake')).toBeVisible();
 });

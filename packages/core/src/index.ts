@@ -206,3 +206,4 @@ export { roundFit, JAWS, type RoundFit, type RoundReading } from './holding/circ
 export { nearAndFar, rimAndFace, separateRunout } from './holding/tilt';
 export { towardJaws } from './holding/words';
 export { drillPlan, type DrillStep } from './cutting/drillPlan';
+export { driveUp, ELASTIC, type DriveUp, type ElasticName } from './gauging/driveUp';

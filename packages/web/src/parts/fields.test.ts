@@ -2,7 +2,7 @@
 import { entry, sizes, type Entry, type Sizes } from '@anello/contract';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { createApp, defineComponent, h, nextTick, type App, type Component } from 'vue';
+import { createApp, h, nextTick, type App, type Component, type SetupContext } from 'vue';
 import { usePreferences } from '../stores/preferences';
 import QuantityField from './QuantityField.vue';
 import SizesField from './SizesField.vue';
@@ -20,21 +20,20 @@ afterEach(() => {
 });
 
 /** A plain box where the component library's stands, its messages beside it. */
-const box = defineComponent({
-  props: ['modelValue', 'errorMessages', 'messages'],
-  emits: ['update:modelValue'],
-  setup:
-    (props, { emit }) =>
-    () =>
-      h('label', [
-        h('input', {
-          value: props.modelValue,
-          onInput: (e: Event) => emit('update:modelValue', (e.target as HTMLInputElement).value),
-        }),
-        h('p', { class: 'error' }, [props.errorMessages].flat().join(' ')),
-        h('p', { class: 'reads' }, [props.messages].flat().join(' ')),
-      ]),
-});
+const box = (
+  props: { modelValue?: string; errorMessages?: string | string[]; messages?: string | string[] },
+  { emit }: Pick<SetupContext<['update:modelValue']>, 'emit'>,
+) =>
+  h('label', [
+    h('input', {
+      value: props.modelValue,
+      onInput: (e: Event) => emit('update:modelValue', (e.target as HTMLInputElement).value),
+    }),
+    h('p', { class: 'error' }, [props.errorMessages].flat().join(' ')),
+    h('p', { class: 'reads' }, [props.messages].flat().join(' ')),
+  ]);
+box.props = ['modelValue', 'errorMessages', 'messages'];
+box.emits = ['update:modelValue'];
 
 function mount<T>(component: Component, props: Record<string, unknown>, seen: (T | undefined)[]) {
   const host = document.createElement('div');

@@ -11,7 +11,7 @@ import {
   type AngleEstimate,
   type Contact,
 } from '@anello/core';
-import { computed, ref } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { useApproach } from '../composables/useApproach';
 import { useCut } from '../composables/useCut';
 import { useJobModel } from '../composables/useJobModel';
@@ -162,6 +162,7 @@ const working = computed(() => {
   ];
 });
 
+const DriveUpPanel = defineAsyncComponent(() => import('./DriveUpPanel.vue'));
 const evidencePanel = ref<InstanceType<typeof EvidencePanel> | null>(null);
 const lines = computed(() => [...working.value, ...(evidencePanel.value?.nudge?.nudge.working ?? [])]);
 const ways = computed(() =>
@@ -281,6 +282,7 @@ useStageScreen({
         @pick="(picture) => keepContact(picture)"
         @clock="asking = asking === 'swing' ? 'standOff' : 'swing'"
       />
+      <DriveUpPanel v-if="task.member === 'internal'" />
       <template v-if="lines.length">
         <h2 class="label">How it is worked</h2>
         <HowWorked :lines="lines" />

@@ -1,0 +1,67 @@
+import { AnelloError } from '../basics/error';
+import { finite, notNegative, positive, taperAngle } from '../basics/check';
+
+/** An elastic material: Young's modulus and yield in MPa, Poisson's ratio. */
+export interface Elastic {
+  readonly modulus: number;
+  readonly poisson: number;
+  readonly yieldStress: number;
+}
+
+/** Usual figures; the drawing's own come first. */
+export const ELASTIC = {
+  steel: { modulus: 206_000, poisson: 0.3, yieldStress: 300 },
+  'cast iron': { modulus: 110_000, poisson: 0.26, yieldStress: 130 },
+  bronze: { modulus: 110_000, poisson: 0.34, yieldStress: 140 },
+} as const satisfies Record<string, Elastic>;
+export type ElasticName = keyof typeof ELASTIC;
+
+export interface DriveUpCase {
+  /** Mean diameter of the cone where the hub bears, mm. */
+  readonly diameter: number;
+  readonly halfAngle: number;
+  /** How far the hub is driven on from where it just seats, mm along the axis. */
+  readonly advance: number;
+  /** Outside of the hub, mm. */
+  readonly hubDiameter: number;
+  /** Hole through the shaft, mm; 0 for solid. */
+  readonly shaftBore: number;
+  readonly hub: Elastic;
+  readonly shaft: Elastic;
+}
+
+export interface DriveUp {
+  /** On diameter, mm. */
+  readonly interference: number;
+  /** Between hub and shaft, MPa. */
+  readonly pressure: number;
+  /** At the hub's bore, MPa: where it would split. */
+  readonly hoop: number;
+  /** Hoop stress as a part of the hub's yield. */
+  readonly ofYield: number;
+}
+
+/**
+ * What driving a hub up a taper does: interference 2 s tan a on diameter, the pressure it makes by Lamé's thick
+ * cylinders, and the hoop stress at the hub's bore. Lengths mm, stresses MPa. Errors: out-of-range; impossible when
+ * the hub is no larger than the cone or the shaft is all hole. Source: Lamé; p = δ/d / (Ch/Eh + Cs/Es).
+ */
+export function driveUp(given: DriveUpCase): DriveUp {
+  const d = positive(given.diameter, 'diameter', 'The diameter of the cone');
+  const outside = positive(given.hubDiameter, 'hubDiameter', 'The hub');
+  const bore = notNegative(given.shaftBore, 'shaftBore', 'The hole in the shaft');
+  notNegative(finite(given.advance, 'advance'), 'advance', 'The advance');
+  if (outside <= d)
+    throw new AnelloError('impossible', 'hubDiameter', 'The hub is no larger than its own bore.');
+  if (bore >= d) throw new AnelloError('impossible', 'shaftBore', 'The hole is as large as the shaft.');
+  const interference = 2 * given.advance * Math.tan(taperAngle(given.halfAngle));
+  const hubFactor = (outside ** 2 + d ** 2) / (outside ** 2 - d ** 2);
+  const shaftFactor = (d ** 2 + bore ** 2) / (d ** 2 - bore ** 2);
+  const pressure =
+    interference /
+    d /
+    ((hubFactor + given.hub.poisson) / given.hub.modulus +
+      (shaftFactor - given.shaft.poisson) / given.shaft.modulus);
+  const hoop = pressure * hubFactor;
+  return { interference, pressure, hoop, ofYield: hoop / given.hub.yieldStress };
+}
