@@ -85,7 +85,8 @@ const band = ([a, b]: readonly [number, number]): string =>
   font-weight: 700;
 }
 svg {
-  width: 78px;
+  width: 100%;
+  max-width: 78px;
   display: block;
   margin: 0 auto 4px;
 }
