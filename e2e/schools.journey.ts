@@ -198,3 +198,28 @@ test('a socket by a reamer that is owned, and a short nose by a wide tool', asyn
   await bar.does('Keep this setting');
   await expect(heading(page, 'Set the tool to centre height')).toBeVisible();
 });
+
+test('J-101 between centres by a setting gauge swept until still', async ({ page, shop }) => {
+  const bar = new Bar(page);
+  await page.goto(`${shop.address}/job/j-101/way`);
+  await page
+    .locator('article', { hasText: 'Tailstock set over' })
+    .getByRole('button', { name: 'Use this way' })
+    .click();
+  await setBy(page, shop, 'j-101', 'Setting gauge');
+  await expect(heading(page, 'Set the tailstock over toward you')).toBeVisible();
+  await bar.keep('3.388');
+  await bar.does('Next card');
+  await expect(heading(page, /Make or find a gauge/)).toBeVisible();
+  await bar.does('Done');
+  await expect(heading(page, /Sweep the gauge over/)).toBeVisible();
+  for (const seen of ['0.02', '0.04', '0.06']) await bar.keep(seen);
+  await expect(page.locator('.nudge')).toContainText('on the tailstock barrel');
+  await bar.does('Nudged, read again');
+  for (const _ of STATIONS) await bar.keep('0');
+  await expect(page.getByText('The needle stays still from end to end.')).toBeVisible();
+  await bar.does('Keep this setting');
+  await expect
+    .poll(() => stillSet(shop, 'long-lathe', 'tailstock'))
+    .toMatchObject({ how: 'by a setting gauge swept to stillness' });
+});

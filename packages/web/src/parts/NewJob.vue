@@ -46,6 +46,8 @@ async function add(): Promise<void> {
   problem.value = null;
   busy.value = true;
   try {
+    // Asked for before the next number had come: it is waited for, not refused.
+    if (!form.number) form.number = await nextNumber();
     const { id, quantity, ...rest } = form;
     const document = {
       ...newJobDocument({ ...rest, title: rest.title.trim(), quantity: Number(quantity) }),

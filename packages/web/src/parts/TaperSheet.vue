@@ -155,6 +155,9 @@ header {
   gap: 16px;
   align-items: start;
 }
+header > div {
+  margin-right: auto;
+}
 h1 {
   font-size: 24px;
   font-weight: 650;

@@ -103,6 +103,7 @@ const to = (size: TaperSize): string => `/tapers/${size.series}/${encodeURICompo
   gap: 12px;
 }
 h1 {
+  margin-right: auto;
   font-size: 26px;
   font-weight: 650;
 }
