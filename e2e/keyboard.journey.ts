@@ -53,7 +53,11 @@ test('a shank set, cut and proved without touching the mouse', async ({ page, sh
   await expect(action('On to Cut')).toBeFocused();
   await press('Enter');
   await expect(page).toHaveURL(/cut$/);
+  await expect(page.getByRole('heading', { name: 'Pass 1:' })).toBeVisible();
+  // The bar may take the keyboard a moment after the stage is there: out of it first, then back by its key.
+  await page.waitForTimeout(500);
   await press('Escape');
+  await expect(reading).not.toBeFocused();
   await press('r');
   await expect(reading).toBeFocused();
   for (let pass = 1; pass <= 6; pass++) {
@@ -65,7 +69,10 @@ test('a shank set, cut and proved without touching the mouse', async ({ page, sh
   await expect(page.locator('form.bar')).toHaveAttribute('aria-busy', 'false');
   await press('Enter');
   await expect(page).toHaveURL(/prove$/);
-  await press('r');
+  await expect(page.getByText('Feel for shake first.')).toBeVisible();
+  await page.waitForTimeout(500);
+  if (!(await reading.evaluate((el) => el === document.activeElement))) await press('r');
+  await expect(reading).toBeFocused();
   await type('0.1');
   await expect(page.getByRole('heading', { name: 'It stands at its line' })).toBeVisible();
   const full = page.getByRole('button', { name: 'all along' });
