@@ -53,10 +53,12 @@ export function trueUp({ readings, limit, school }: TrueUpRequest): TrueUp {
   if (!fit)
     return { fit: NOTHING, swing: 0, inside: false, moves: [], readNext, said: ['Read the opposite jaw.'] };
   const offset = Math.hypot(fit.x ?? 0, fit.y ?? 0);
-  const swing = 2 * offset;
+  const byJaws = 2 * offset;
+  const seen = taken.map((t) => t.reading);
+  const swing = Math.max(byJaws, ...seen.flatMap((a) => seen.map((b) => a - b)));
   const complete = fit.x !== null && fit.y !== null;
   const inside = complete && swing <= limit;
-  const moves = inside ? [] : pairs(fit, school, limit);
+  const moves = complete && byJaws <= limit ? [] : pairs(fit, school, limit);
   return { fit, swing, inside, moves, readNext, said: words(fit, swing, inside, limit) };
 }
 

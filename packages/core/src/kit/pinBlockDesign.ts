@@ -62,7 +62,7 @@ export function pinBlockDesign(wish: PinBlockWish): PinBlockDesign {
   const origin = { x: snap(margin, resolution), y: snap(margin, resolution) };
   const reach = width - origin.x - margin;
   if (reach <= holeDiameter + wall || height < 2 * margin) {
-    throw new AnelloError('impossible', width < height ? 'width' : 'height', [
+    throw new AnelloError('impossible', height < 2 * margin ? 'height' : 'width', [
       'A block of ',
       length(width, 0.1),
       ' by ',

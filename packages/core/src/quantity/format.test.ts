@@ -29,6 +29,10 @@ describe('figures at an instrument’s resolution', () => {
     expect(text(angle(1.4378 * D, D / 60))).toBe('1°26′');
     expect(text(angle(30 * (D / 3600)))).toBe('30″');
     expect(text(angle(59.9999 * (D / 60)))).toBe('1°00′00″');
+    expect(text(angle(0.04 * (D / 3600), D / 36_000))).toBe('0.0″');
+    expect(text(angle(6.84 * (D / 3600), D / 36_000))).toBe('6.8″');
+    expect(text(angle(-1.4378 * D, D / 36_000))).toBe('−1°26′16.1″');
+    expect(text(angle(59.98 * (D / 3600), D / 36_000))).toBe('1′00.0″');
   });
   it('writes ratios and counts', () => {
     expect(text(ratio(1 / 19.922))).toBe('1:19.922');

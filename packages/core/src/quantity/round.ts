@@ -1,7 +1,11 @@
 /** Nearest multiple of a step; the step must be above zero. */
 export function snap(value: number, step: number): number {
-  return Math.round(value / step) * step;
+  return clean(Math.round(value / step) * step);
 }
+
+/** Figures that survive are far more than any instrument's; the dust of a product does not. */
+const CLEAN_FIGURES = 13;
+const clean = (value: number): number => Number(value.toPrecision(CLEAN_FIGURES));
 
 /** Largest multiple of a step that does not exceed the value, forgiving floating-point dust. */
 export function snapDown(value: number, step: number): number {

@@ -200,7 +200,7 @@ async function keep(): Promise<void> {
         </div>
         <p class="quiet">
           Every along is one the readout can hit whose across rounds best there; nearer ones are passed over
-          where holes would meet. A hole out of place by 0.005 mm costs the more angle the nearer it stands.
+          where holes would meet. A hole bored out of place costs the more angle the nearer it stands.
         </p>
         <p class="bottom">
           <v-btn @click="save('pdf')">PDF, full size</v-btn>

@@ -48,6 +48,8 @@ const onDial = computed(() => {
   const advice = desk.advice.value;
   return left.value && advice ? cut.onDial(2 * advice.infeed) : null;
 });
+/** Nothing can be fed within the risk accepted, though it is not at its line. */
+const held = computed(() => desk.advice.value?.advice === 'hold');
 const allowed = computed(() => job.document?.tolerance.standOff.value ?? 0);
 const atLine = computed(() => now.value !== null && Math.abs(now.value.seen) <= allowed.value);
 const past = computed(() => now.value !== null && now.value.seen < -allowed.value);
@@ -179,7 +181,7 @@ const ways = computed(() =>
 useStageScreen({
   bar: barRequest,
   across: () =>
-    onDial.value && left.value && left.value.diameter > 0
+    onDial.value && onDial.value.divisions > 0
       ? {
           step: ['Still to feed'],
           label: 'on the dial',
@@ -201,10 +203,11 @@ useStageScreen({
         <h2 v-if="!now">Clean both, try it in the {{ mate }}, and read how far it stands off</h2>
         <h2 v-else-if="past">Gone past its line</h2>
         <h2 v-else-if="atLine">It stands at its line</h2>
+        <h2 v-else-if="held">Feed no more yet: measure it again</h2>
         <h2 v-else>Feed this much more, then clean and try again</h2>
         <template v-if="left && onDial && now">
           <div class="figures">
-            <div v-if="!past">
+            <div v-if="!past && !held && !atLine">
               <p class="label">
                 {{
                   model.lathe.value?.dial.reads === 'diameter'

@@ -181,9 +181,10 @@ function infeedStep(context: SettingContext, compound: Compound, feedAngle: numb
         ],
     figures: [
       {
-        label: 'For each 0.10 mm on diameter, turn the compound',
+        label: 'Turn the compound',
         figure: shown(onDial(example)),
         after: 'on its dial',
+        also: ['for each ', length(example, 0.01), ' off the diameter'],
       },
     ],
     table: {
