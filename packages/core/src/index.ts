@@ -88,8 +88,8 @@ export type {
 } from './setting/setting';
 
 export { advanceFromInfeed, dialOf, radialOf, type DialReads } from './gauging/advanceFromInfeed';
-export { CONTACTS, readContact, type Contact, type ContactCause } from './gauging/contact';
-export { angleFromContact, type AngleEstimate } from './gauging/correctedAngle';
+export { CONTACTS, type Contact } from './gauging/contact';
+export { angleNow, type AngleEstimate } from './evidence/angleNow';
 export { ratioErrorFromSwing } from './gauging/ratioErrorFromSwing';
 export { readStations, type StationFit, type StationReading } from './gauging/readStations';
 export { stockFromStandOff } from './gauging/stockFromStandOff';
@@ -109,7 +109,7 @@ export type {
   Thread,
 } from './part/feature';
 export { FEATURE_NAMES } from './part/describeKinds';
-export { layoutPart, radiusAt, type PartLayout, type Section } from './part/layout';
+export { layoutPart, outsideDiameter, radiusAt, type PartLayout, type Section } from './part/layout';
 export { outlineOf, type OutlinePoint } from './part/outline';
 export { solveTaperFeature, type PartTaper } from './part/solveTaperFeature';
 export { taperOfPart, type TaperOfPart } from './part/taperTask';
@@ -180,6 +180,7 @@ export { compoundInfeed } from './way/compoundInfeed';
 export { METRIC_88 } from './kit/blockSets';
 export { QUICK_PHRASES, quickCompletions, quickSum } from './quick/quickSum';
 export type { QuickAnswer, QuickContext, QuickLine } from './quick/quickPhrase';
+export { parseCounts } from './quantity/parseCounts';
 export { parseSizes } from './quantity/parseSizes';
 export {
   pinBlockDesign,
@@ -191,9 +192,7 @@ export {
 export { propagate, type Measured, type Propagated } from './uncertainty/propagate';
 export { COPY_METHODS, copyTaper, type Copied } from './copy/registry';
 export { COPY_IDS, type CopyId, type CopyInput, type CopyMethod } from './copy/copyMethod';
-export { mixUps } from './taper/mixups/registry';
-export { fractionBehind, fractionText } from './taper/mixups/roundedFraction';
-export type { MixUp, TaperTyped } from './taper/mixups/mixUp';
+export { featureMixUps, inDivisions, type SuspectFigure } from './part/featureMixUps';
 export { shopSeries } from './taper/series/shop';
 export { nextInfeed, type InfeedAdvice, type InfeedRequest } from './infeed/nextInfeed';
 export type { InfeedPass } from './infeed/learn';
@@ -201,9 +200,16 @@ export { fitEvidence, type EvidenceFit, type RankedCause } from './evidence/fitE
 export type { ConeEnd, Evidence, EvidenceKind, Marked } from './evidence/evidence';
 export { CAUSE_IDS, type CauseId } from './evidence/causes';
 export { seeded, SimulatedLathe, someFaults, type LatheFaults } from './lathe/simulatedLathe';
-export { trueUp, TRUEING_SCHOOLS, type JawMove, type TrueingSchool, type TrueUp } from './holding/trueUp';
+export {
+  trueingLimit,
+  trueUp,
+  TRUEING_SCHOOLS,
+  type JawMove,
+  type TrueingSchool,
+  type TrueUp,
+} from './holding/trueUp';
 export { roundFit, JAWS, type RoundFit, type RoundReading } from './holding/circleFit';
 export { nearAndFar, rimAndFace, separateRunout } from './holding/tilt';
 export { towardJaws } from './holding/words';
 export { drillPlan, type DrillStep } from './cutting/drillPlan';
-export { driveUp, ELASTIC, type DriveUp, type ElasticName } from './gauging/driveUp';
+export { bearingDiameter, driveUp, ELASTIC, type DriveUp, type ElasticName } from './gauging/driveUp';

@@ -159,7 +159,6 @@ export function likelihood(
       return cause.id === 'too-shallow' ? by.shallow : by.right;
     }
     case 'stand-off':
-    case 'drops':
       return 1;
   }
 }

@@ -2,6 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { plainText } from '../phrase/phrase';
 import { ratioOf } from '../taper/solve';
+import { CONTACTS } from '../gauging/contact';
+import { angleNow } from './angleNow';
 import { CAUSES } from './causes';
 import type { Evidence } from './evidence';
 import { fitEvidence } from './fitEvidence';
@@ -142,5 +144,53 @@ describe('size beside shape', () => {
     [[{ kind: 'stand-off', seen: Number.NaN }], 'evidence.0'],
   ] as const)('refuses %j', (evidence, field) => {
     expect(() => fit(evidence as unknown as Evidence[])).toThrow(expect.objectContaining({ field }));
+  });
+});
+
+describe('a contact picture alone', () => {
+  it('a shank and a bore read the same picture the opposite way', () => {
+    expect(top([{ kind: 'bands', where: 'large' }], 'external')).toBe('too-steep');
+    expect(top([{ kind: 'bands', where: 'small' }], 'internal')).toBe('too-steep');
+    expect(top([{ kind: 'bands', where: 'small' }], 'external')).toBe('too-shallow');
+    expect(top([{ kind: 'bands', where: 'large' }], 'internal')).toBe('too-shallow');
+  });
+  it('agrees with geometry: a steeper shank touches a true sleeve at the sleeve’s mouth', () => {
+    const gap = (z: number, slope: number): number => 12 - z * Math.tan(halfAngle) - (12 - z * slope);
+    const steep = Math.tan(halfAngle) * 1.01;
+    expect(gap(0, steep)).toBe(0);
+    expect(gap(80, steep)).toBeGreaterThan(0);
+    expect(top([{ kind: 'bands', where: 'large' }])).toBe('too-steep');
+  });
+  it('every picture has a cause, a reason and a next move', () => {
+    for (const member of ['external', 'internal'] as const) {
+      for (const where of CONTACTS) {
+        const { title, reason, next } = fit([{ kind: 'bands', where }], member).causes[0]!;
+        expect(Math.min(title.length, plainText(reason).length, next.length)).toBeGreaterThan(10);
+      }
+    }
+  });
+});
+
+describe('what the angle stands at', () => {
+  const now = (evidence: readonly Evidence[]) => angleNow(fit(evidence), { halfAngle, band });
+  it('a swing larger than the whole taper is a slip, whichever end touched', () => {
+    for (const touches of ['large', 'small'] as const) {
+      expect(() => fit([{ kind: 'rock', touches, swing: 50, distance: 80 }])).toThrow(
+        expect.objectContaining({ code: 'impossible', field: 'evidence.0' }),
+      );
+    }
+  });
+  it('a clocked swing becomes an angle; without one the step is only a trial', () => {
+    const clocked = now([
+      { kind: 'bands', where: 'large' },
+      { kind: 'rock', touches: 'large', swing: 0.04, distance: 80 },
+    ]);
+    expect(clocked.basis).toBe('measured');
+    expect(2 * (Math.tan(clocked.halfAngle) - Math.tan(halfAngle))).toBeCloseTo(0.04 / 80, 12);
+    expect(now([{ kind: 'bands', where: 'small' }])).toEqual({
+      halfAngle: halfAngle - band,
+      basis: 'trial-step',
+    });
+    expect(now([{ kind: 'bands', where: 'middle' }]).basis).toBe('none');
   });
 });

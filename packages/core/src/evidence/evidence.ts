@@ -1,8 +1,10 @@
+import type { Contact } from '../gauging/contact';
+
 /** The two ends of the cone being made. */
 export type ConeEnd = 'large' | 'small';
 
-/** Where marking shows on the part: picked on the drawing. Two bands with bare metal between are told from both ends. */
-export type Marked = ConeEnd | 'middle' | 'ends' | 'two-bands' | 'spot' | 'full';
+/** Two bands with bare metal between are told from both ends. */
+export type Marked = Contact;
 
 /** A taper measured, whichever way: its ratio on diameter with plus or minus. */
 export interface MeasuredRatio {
@@ -23,7 +25,5 @@ export type Evidence =
   /** Measured by micrometer, over rollers, between balls or by a sweep. */
   | ({ readonly kind: 'measured' } & MeasuredRatio)
   /** From the gauge line, mm; less than nothing is past it. */
-  | { readonly kind: 'stand-off'; readonly seen: number }
-  /** A plug that drops in without a stop. */
-  | { readonly kind: 'drops' };
+  | { readonly kind: 'stand-off'; readonly seen: number };
 export type EvidenceKind = Evidence['kind'];

@@ -54,7 +54,7 @@ const ALONE = 0.93;
 /**
  * What the evidence says is wrong with a shank or a bore: every cause weighed by Bayes' rule with the reason for it,
  * what contradicts, the check that would decide, and the angle where it was measured. Errors: not-finite,
- * out-of-range at `evidence.i`; underdetermined when nothing was seen.
+ * out-of-range and impossible at `evidence.i`; underdetermined when nothing was seen.
  */
 export function fitEvidence(request: EvidenceRequest): EvidenceFit {
   check(request);
@@ -190,8 +190,6 @@ export function describe(e: Evidence, halfAngle?: number): Phrase {
           ];
     case 'stand-off':
       return ['stands off ', length(e.seen, 0.01)];
-    case 'drops':
-      return ['the plug drops in'];
   }
 }
 
@@ -220,20 +218,37 @@ function contradictions({ member, evidence, halfAngle }: EvidenceRequest, judge:
   return found;
 }
 
-/** The measured angles together, each weighed by how sure it is; a rocking part's swing counts too. */
+/** The measured angles together, each weighed by how sure it is; a rocking part's swing counts too. Error: impossible. */
 function measuredAngle({ member, evidence, halfAngle }: EvidenceRequest): EvidenceFit['halfAngle'] {
-  const ratios = evidence.flatMap((e): MeasuredRatio[] => {
+  const ratios = evidence.flatMap((e, i): MeasuredRatio[] => {
     if (e.kind === 'measured') return [e];
-    if (e.kind !== 'rock' || halfAngle === undefined) return [];
-    const steep = (e.touches === 'large') === (member === 'external');
-    const { ratioError } = ratioErrorFromSwing({ swing: e.swing, distance: e.distance });
-    const ratio = ratioOf(halfAngle) + (steep ? 1 : -1) * ratioError;
-    return ratio > 0 ? [{ ratio, uncertainty: SWING_READ / e.distance }] : [];
+    return e.kind === 'rock' && halfAngle !== undefined ? [ratioOfRock(e, member, halfAngle, i)] : [];
   });
   if (ratios.length === 0) return null;
   const weight = ratios.reduce((sum, r) => sum + r.uncertainty ** -2, 0);
   const ratio = ratios.reduce((sum, r) => sum + r.ratio * r.uncertainty ** -2, 0) / weight;
   return { value: halfAngleOf(ratio), uncertainty: 1 / Math.sqrt(weight) / 2 / (1 + (ratio / 2) ** 2) };
+}
+
+function ratioOfRock(
+  rock: Extract<Evidence, { kind: 'rock' }>,
+  member: Member,
+  halfAngle: number,
+  index: number,
+): MeasuredRatio {
+  const steep = (rock.touches === 'large') === (member === 'external');
+  const { ratioError } = ratioErrorFromSwing(rock);
+  if (ratioError >= ratioOf(halfAngle)) {
+    throw new AnelloError(
+      'impossible',
+      `evidence.${index}`,
+      'That much swing is more than the whole taper: check the figure and the distance.',
+    );
+  }
+  return {
+    ratio: ratioOf(halfAngle) + (steep ? 1 : -1) * ratioError,
+    uncertainty: SWING_READ / rock.distance,
+  };
 }
 
 function diameterLeft({ evidence, halfAngle }: EvidenceRequest): number | null {

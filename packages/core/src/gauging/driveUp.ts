@@ -65,3 +65,9 @@ export function driveUp(given: DriveUpCase): DriveUp {
   const hoop = pressure * hubFactor;
   return { interference, pressure, hoop, ofYield: hoop / given.hub.yieldStress };
 }
+
+/** Where a hub bears, taken as the middle of its cone, mm. */
+export const bearingDiameter = (cone: {
+  readonly largeDiameter: number;
+  readonly smallDiameter: number;
+}): number => (cone.largeDiameter + cone.smallDiameter) / 2;

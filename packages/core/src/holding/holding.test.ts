@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { plainText } from '../phrase/phrase';
 import { roundFit, JAWS } from './circleFit';
 import { nearAndFar, rimAndFace, separateRunout } from './tilt';
-import { trueUp } from './trueUp';
+import { trueingLimit, trueUp } from './trueUp';
 import { towardJaws } from './words';
 
 /** What an indicator reads against round work whose axis sits off the spindle's, worked from the circle itself. */
@@ -172,6 +172,12 @@ describe('offset told from tilt', () => {
     expect(spindle.y).toBeCloseTo(-0.01, 9);
     expect(piece.x).toBeCloseTo(0.05, 9);
   });
+});
+
+it('trues no finer than matters, nor than can be seen', () => {
+  expect(trueingLimit({ indicator: 0.001, zone: 0.014 })).toBe(0.014);
+  expect(trueingLimit({ indicator: 0.01, zone: 0.014 })).toBe(0.04);
+  expect(trueingLimit({ indicator: 0.001 })).toBe(0.02);
 });
 
 describe('in words', () => {

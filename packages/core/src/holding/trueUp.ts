@@ -108,3 +108,18 @@ function words(fit: RoundFit, swing: number, inside: boolean, limit: number): Ph
     ];
   return ['It swings ', length(swing, 0.001), '; never tighten one jaw with the opposite one still tight.'];
 }
+
+/** Fewer steps of the indicator than this cannot be told from the needle's own unrest. */
+const LEAST_STEPS = 4;
+const USUAL_ZONE = 0.02;
+
+/** Swing worth trueing to, mm: finer than the cone's own zone cannot matter, finer than the indicator shows cannot be seen. */
+export function trueingLimit({
+  indicator,
+  zone = USUAL_ZONE,
+}: {
+  indicator: number;
+  zone?: number | undefined;
+}): number {
+  return Math.max(LEAST_STEPS * indicator, zone);
+}

@@ -84,7 +84,7 @@ describe('what was seen and felt', () => {
     swing,
     distance: swing === null ? null : 80,
   });
-  it('is the last of each kind since the part was last cut or its setting nudged', () => {
+  it('is the last of each kind under the present setting: a pass leaves the shape, a nudge makes another cone', () => {
     const records = [
       contact('full'),
       { kind: 'felt', feel: 'firm' },
@@ -99,6 +99,17 @@ describe('what was seen and felt', () => {
       { kind: 'shake', where: 'small' },
       { kind: 'sticks', holds: false },
     ]);
+    expect(evidenceOf([...records, kept(pass(0.05))], 1)).toHaveLength(4);
+    const nudged: RecordBody = {
+      kind: 'nudge',
+      way: 'attachment',
+      step: 'sweep',
+      amount: 0.01,
+      direction: '',
+      fromHalfAngle: halfAngle,
+      toHalfAngle: halfAngle,
+    };
+    expect(evidenceOf([...records, kept(nudged)], 1)).toEqual([]);
     expect(evidenceOf([...records, kept(contact('full'))], 1).map((e) => e.kind)).toEqual([
       'bands',
       'shake',

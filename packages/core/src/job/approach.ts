@@ -134,11 +134,14 @@ const FELT: Readonly<Record<Feel, Evidence>> = {
   'lets-go': { kind: 'sticks', holds: false },
 };
 
-/** What has been seen and felt of a piece since it was last cut or nudged, the last of each kind, as fitEvidence takes it. */
+/**
+ * What has been seen and felt of a piece under its present setting, the last of each kind, as fitEvidence takes it. A pass
+ * more changes the size and not the shape; a nudge makes another cone of it.
+ */
 export function evidenceOf(records: readonly KeptRecord[], piece: number): Evidence[] {
   const found = new Map<string, Evidence>();
   for (const { body } of standing(records).filter((r) => r.piece === piece)) {
-    if (body.kind === 'pass' || body.kind === 'nudge' || body.kind === 'setting-kept') found.clear();
+    if (body.kind === 'nudge' || body.kind === 'setting-kept') found.clear();
     // A new picture of the marking is a new try: a swing clocked for the last one is no longer of it.
     if (body.kind === 'contact') found.delete('rock');
     for (const one of fromBody(body)) found.set(one.kind, one);

@@ -156,3 +156,9 @@ export function radiusAt(section: Section, z: number, atStep: 'largest' | 'small
   if (found.length === 0) return 0;
   return atStep === 'largest' ? Math.max(...found) : Math.min(...found);
 }
+
+/** The part's largest outside diameter, mm; null while nothing outside is known. */
+export function outsideDiameter({ sections }: Pick<PartLayout, 'sections'>): number | null {
+  const radii = sections.filter((s) => s.side === 'external').flatMap((s) => s.points.map((p) => p.r));
+  return radii.length > 0 ? 2 * Math.max(...radii) : null;
+}

@@ -1,4 +1,5 @@
 import {
+  advanceFromInfeed,
   approachAdvice,
   approachOf,
   lastPrediction,
@@ -16,6 +17,8 @@ export interface ApproachDesk {
   readonly advice: ComputedRef<InfeedAdvice | null>;
   readonly last: ComputedRef<ReturnType<typeof lastPrediction>>;
   readonly risk: ComputedRef<number>;
+  /** Stand-off for stock on radius. */
+  along(stock: number): number;
   setRisk(risk: number): void;
 }
 
@@ -42,6 +45,10 @@ export function useApproach(): ApproachDesk {
     risk,
     advice: computed(() => (limits.value ? approachAdvice(approach.value, limits.value) : null)),
     last: computed(() => (limits.value ? lastPrediction(approach.value, limits.value) : null)),
+    along: (stock) =>
+      limits.value
+        ? advanceFromInfeed({ infeed: stock, dial: 'radius', halfAngle: limits.value.halfAngle }).advance
+        : 0,
     setRisk: (next) => job.edit((draft) => void (draft.cut.risk = next)),
   };
 }

@@ -1,16 +1,14 @@
 <script setup lang="ts">
-import type { Approach, InfeedAdvice } from '@anello/core';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { computed } from 'vue';
+import type { ApproachDesk } from '../composables/useApproach';
 import { usePreferences } from '../stores/preferences';
 import { drawn } from './dimensions';
 
 /** Stand-off against what was fed in: the tries, the band that is right, and where the next is expected to land. */
 const props = defineProps<{
-  approach: Approach;
-  advice: InfeedAdvice | null;
-  halfAngle: number;
+  desk: ApproachDesk;
   /** Stand-off either side of the line that is right, mm. */
   allowed: number;
 }>();
@@ -19,11 +17,13 @@ const W = 336;
 const H = 150;
 const M = { left: 46, right: 14, top: 12, bottom: 26 };
 
-const along = (stock: number): number => stock / Math.tan(props.halfAngle);
-const tries = computed(() => props.approach.points.map((p) => ({ fed: p.fed, seen: along(p.stock) })));
+const { along } = props.desk;
+const tries = computed(() =>
+  props.desk.approach.value.points.map((p) => ({ fed: p.fed, seen: along(p.stock) })),
+);
 const next = computed(() => {
-  const last = props.approach.points.at(-1);
-  const { advice } = props;
+  const last = props.desk.approach.value.points.at(-1);
+  const advice = props.desk.advice.value;
   if (!last || advice?.advice !== 'cut') return null;
   const { left, low, high } = advice.prediction;
   return { fed: last.fed + advice.infeed, left: along(left), low: along(low), high: along(high) };

@@ -6,10 +6,12 @@ import {
   count,
   degrees,
   formatFigure,
+  halfAngleOf,
   length,
   parseQuantity,
   perFoot,
   ratio,
+  ratioOf,
   type DefaultUnit,
   type Figure,
 } from '@anello/core';
@@ -138,16 +140,17 @@ function otherways(value: number): string[] {
     const asTyped = `${text.value.replace(/\s*(deg|d|°)$/i, '').trim()}°` === decimal;
     return [
       ...(asTyped ? [] : [decimal]),
-      ...(Math.abs(value) < STEEPEST ? [`ratio ${plainRatio(2 * Math.tan(value))}`] : []),
+      ...(Math.abs(value) < STEEPEST ? [`ratio ${plain(count(ratioOf(value), RATIO_SHOWN))}`] : []),
     ];
   }
   if (props.dimension === 'taper')
-    return [`half angle ${plain(angle(Math.atan(value / 2)))}`, plain(perFoot(value))];
+    return [`half angle ${plain(angle(halfAngleOf(value)))}`, plain(perFoot(value))];
   return [];
 }
 /** A ratio says nothing of what is no taper. */
 const STEEPEST = Math.PI / 4;
-const plainRatio = (value: number): string => Number(value.toPrecision(5)).toString();
+/** A ratio as a decimal, to the hundred-thousandth a table prints. */
+const RATIO_SHOWN = 0.00001;
 
 /** The reading back, in the screen's units, unless the box already says just that. */
 const readBack = computed(() => {

@@ -7,8 +7,11 @@ import {
   copyTaper,
   exactText,
   finest,
+  formatFigure,
   length,
   plainText,
+  ratio,
+  snap,
   type Copied,
   type CopyInput,
 } from '@anello/core';
@@ -94,14 +97,16 @@ const weakest = computed(
   () => method.value.inputs.find((i) => i.key === answer.value.found?.taper.weakest)?.label ?? '',
 );
 
+/** A diameter is written down no finer than it was measured. */
+const MEASURED = 0.001;
 const saving = ref(false);
 const start = computed(() => {
   const taper = answer.value.found?.taper;
   if (!taper) return {};
-  const ratio = entry(`1:${Number((1 / taper.ratio.value).toPrecision(6))}`, 'taper');
-  return taper.large
-    ? { ratio, gaugeDiameter: entry(exactText(length(Number(taper.large.value.toFixed(3))))) }
-    : { ratio };
+  const found = { ratio: entry(formatFigure(ratio(taper.ratio.value), 'mm'), 'taper') };
+  if (!taper.large) return found;
+  const measured = length(snap(taper.large.value, MEASURED));
+  return { ...found, gaugeDiameter: entry(exactText(measured)) };
 });
 </script>
 

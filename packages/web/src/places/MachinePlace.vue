@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { MachineDocument } from '@anello/contract';
+import { AnelloError, parseCounts } from '@anello/core';
 import { computed, onMounted, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { useDocumentEditor } from '../composables/useDocumentEditor';
@@ -34,10 +35,14 @@ const { draft, note, busy, save, put, errorsUnder } = useDocumentEditor<MachineD
 const gears = ref('');
 const gearProblem = ref('');
 watch(gears, (text) => {
-  const teeth = text.split(/[\s,;]+/).filter(Boolean);
-  const wrong = teeth.find((t) => !/^\d+$/.test(t) || Number(t) < 10 || Number(t) > 250);
-  gearProblem.value = wrong === undefined ? '' : `“${wrong}” is no change gear: 10 to 250 teeth.`;
-  if (draft.value && wrong === undefined) draft.value.changeGears = teeth.map(Number);
+  try {
+    const teeth = parseCounts(text, { least: 10, most: 250, what: 'change gear' });
+    gearProblem.value = '';
+    if (draft.value) draft.value.changeGears = teeth;
+  } catch (error) {
+    if (!(error instanceof AnelloError)) throw error;
+    gearProblem.value = error.message;
+  }
 });
 
 watch(

@@ -6,10 +6,10 @@ import FigureText from '../parts/FigureText.vue';
 import NoticeText from '../parts/NoticeText.vue';
 
 /** What to expect of the next infeed, how the last came out, and the risk that is accepted. */
-const props = defineProps<{ desk: ApproachDesk; halfAngle: number; allowed: number }>();
+const props = defineProps<{ desk: ApproachDesk; allowed: number }>();
 const ApproachChart = defineAsyncComponent(() => import('../drawing/ApproachChart.vue'));
 const advice = computed(() => props.desk.advice.value);
-const along = (stock: number): number => stock / Math.tan(props.halfAngle);
+const { along } = props.desk;
 const RISKS = [
   { value: 0.002, title: '1 in 500' },
   { value: 0.01, title: '1 in 100' },
@@ -59,9 +59,7 @@ const learned = computed(() => props.desk.approach.value.passes.some((p) => p.re
     <p class="label">Chance of scrapping it that is accepted on the way</p>
     <ApproachChart
       v-if="desk.approach.value.points.length > 1 || advice.advice === 'cut'"
-      :approach="desk.approach.value"
-      :advice="advice"
-      :half-angle="halfAngle"
+      :desk="desk"
       :allowed="allowed"
     />
   </section>

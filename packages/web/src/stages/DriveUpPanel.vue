@@ -2,10 +2,12 @@
 import type { Entry } from '@anello/contract';
 import {
   AnelloError,
+  bearingDiameter,
   count,
   driveUp,
   ELASTIC,
   length,
+  outsideDiameter,
   plainText,
   type DriveUp,
   type ElasticName,
@@ -30,12 +32,7 @@ const MATERIALS = (Object.keys(ELASTIC) as ElasticName[]).map((value) => ({ valu
 /** Over this part of yield a qualified person should have been asked long before. */
 const WARN = 0.5;
 
-const outside = computed(() => {
-  const radii = model.layout.value.sections
-    .filter((s) => s.side === 'external')
-    .flatMap((s) => s.points.map((p) => p.r));
-  return radii.length ? 2 * Math.max(...radii) : null;
-});
+const outside = computed(() => outsideDiameter(model.layout.value));
 const answer = computed<{ found: DriveUp | null; error: AnelloError | null }>(() => {
   const task = model.taper.value?.task;
   const advance = given.value['advance']?.value;
@@ -43,7 +40,7 @@ const answer = computed<{ found: DriveUp | null; error: AnelloError | null }>(()
   if (!task || advance === undefined || hubDiameter === null) return { found: null, error: null };
   try {
     const found = driveUp({
-      diameter: (task.largeDiameter + task.smallDiameter) / 2,
+      diameter: bearingDiameter(task),
       halfAngle: task.halfAngle,
       advance,
       hubDiameter,

@@ -1,16 +1,7 @@
 <script setup lang="ts">
-import {
-  count,
-  evidenceOf,
-  FEELS,
-  fitEvidence,
-  nextNudge,
-  type Contact,
-  type EvidenceFit,
-  type Feel,
-  type Nudge,
-} from '@anello/core';
+import { count, FEELS, type Feel } from '@anello/core';
 import { computed } from 'vue';
+import type { EvidenceDesk } from '../composables/useEvidence';
 import { useJobModel } from '../composables/useJobModel';
 import FigureText from '../parts/FigureText.vue';
 import NoticeText from '../parts/NoticeText.vue';
@@ -20,31 +11,18 @@ import { useScreen } from '../stores/screen';
 import ContactPicks from './ContactPicks.vue';
 
 /** What was seen and felt in the mate, and what that makes of it: causes ranked, contradictions, the check to make next. */
-defineProps<{ canClock: boolean; clocking: boolean }>();
-const emit = defineEmits<{ pick: [contact: Contact]; clock: [] }>();
+const props = defineProps<{ desk: EvidenceDesk; clocking: boolean }>();
+defineEmits<{ clock: [] }>();
 const job = useJob();
 const screen = useScreen();
 const model = useJobModel();
 const task = computed(() => model.taper.value?.task ?? null);
-const evidence = computed(() => evidenceOf(job.records, job.piece));
-const picked = computed<Contact | null>(() => {
-  const bands = evidence.value.find((e) => e.kind === 'bands');
-  return bands?.kind === 'bands' ? bands.where : null;
-});
-const fit = computed<EvidenceFit | null>(() =>
-  task.value && evidence.value.length > 0
-    ? fitEvidence({
-        member: task.value.member,
-        evidence: evidence.value,
-        halfAngle: task.value.halfAngle,
-        band: task.value.tolerance.halfAngle,
-      })
-    : null,
-);
+const fit = computed(() => props.desk.fit.value);
+const best = computed(() => props.desk.best.value);
+const nudge = computed(() => props.desk.nudge.value);
 const SHOWN = 3;
 const FAINT = 0.02;
 const causes = computed(() => (fit.value?.causes ?? []).slice(0, SHOWN).filter((c) => c.belief > FAINT));
-const best = computed(() => causes.value[0] ?? null);
 
 const LABELS: Readonly<Record<Feel, readonly [string, string]>> = {
   'loose-large': ['loose at the large end', 'loose at the mouth'],
@@ -55,7 +33,7 @@ const LABELS: Readonly<Record<Feel, readonly [string, string]>> = {
   'lets-go': ['will not stick', 'will not stick'],
 };
 const felt = (feel: Feel): boolean =>
-  evidence.value.some((e) =>
+  props.desk.evidence.value.some((e) =>
     e.kind === 'shake'
       ? feel === (e.where === 'none' ? 'firm' : `loose-${e.where}`)
       : e.kind === 'sticks' && feel === (e.holds ? 'sticks' : 'lets-go'),
@@ -66,25 +44,12 @@ async function keepFeel(feel: Feel): Promise<void> {
   const record = await job.keep({ kind: 'felt', feel });
   screen.undoable = { text: `Kept: ${label(feel)}.`, run: () => void job.withdraw(record) };
 }
-
-/** A clocked angle becomes a nudge of this set-up; without a figure the first trial step is one band. */
-const nudge = computed<{ nudge: Nudge; clocked: boolean } | null>(() => {
-  const { value: context } = model.context;
-  const cause = best.value?.cause;
-  if (!context || !model.way.value || !fit.value || (cause !== 'too-steep' && cause !== 'too-shallow'))
-    return null;
-  const { halfAngle, tolerance, length: along } = context.task;
-  const measured = fit.value.halfAngle?.value;
-  const stands = measured ?? halfAngle + (cause === 'too-steep' ? 1 : -1) * tolerance.halfAngle;
-  return { nudge: nextNudge(model.way.value, context, stands, along), clocked: measured !== undefined };
-});
-defineExpose({ nudge });
 </script>
 
 <template>
   <template v-if="task">
     <h2 class="label">Where did it touch?</h2>
-    <ContactPicks :picked="picked" :member="task.member" @pick="(picture) => emit('pick', picture)" />
+    <ContactPicks :picked="desk.picked.value" :member="task.member" @pick="desk.keepContact" />
     <h2 class="label">What did you feel?</h2>
     <div class="feels">
       <button
@@ -116,7 +81,7 @@ defineExpose({ nudge });
         ><strong>To tell them apart:</strong> <PhraseText :phrase="fit.nextCheck"
       /></NoticeText>
       <div v-if="nudge" class="nudge sheet">
-        <p class="label">{{ nudge.clocked ? 'Nudge' : 'A first trial nudge' }}</p>
+        <p class="label">{{ nudge.measured ? 'Nudge' : 'A first trial nudge' }}</p>
         <p class="amount"><FigureText :figure="nudge.nudge.amount" large /></p>
         <p>
           {{ nudge.nudge.place }}, <strong>{{ nudge.nudge.direction }}</strong>
@@ -124,12 +89,12 @@ defineExpose({ nudge });
         <p v-if="nudge.nudge.also"><PhraseText :phrase="nudge.nudge.also" /></p>
         <p class="quiet">
           <PhraseText :phrase="nudge.nudge.because" />
-          <template v-if="!nudge.clocked"
+          <template v-if="!nudge.measured"
             >Not measured: one good-enough band. Clock the swing to know how much.</template
           >
         </p>
       </div>
-      <v-btn v-if="canClock" :aria-pressed="clocking" @click="emit('clock')">{{
+      <v-btn v-if="desk.canClock.value" :aria-pressed="clocking" @click="$emit('clock')">{{
         clocking ? 'Back to the stand-off' : 'Clock the swing at the loose end'
       }}</v-btn>
     </template>

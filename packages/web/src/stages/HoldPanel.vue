@@ -4,6 +4,7 @@ import {
   AnelloError,
   length,
   ofKind,
+  trueingLimit,
   trueUp,
   TRUEING_SCHOOLS,
   type TrueingSchool,
@@ -38,10 +39,11 @@ const SCHOOLS: readonly { value: TrueingSchool; title: string }[] = [
   { value: 'highs', title: 'Highs only' },
 ];
 const resolution = computed(() => model.lathe.value?.indicator ?? 0.01);
-/** Finer than the cone's own zone cannot matter; finer than the indicator shows cannot be seen. */
-const LEAST_STEPS = 4;
 const usualLimit = computed(() =>
-  Math.max(LEAST_STEPS * resolution.value, model.taper.value?.task.tolerance.overLength ?? 0.02),
+  trueingLimit({
+    indicator: resolution.value,
+    zone: model.taper.value?.task.tolerance.overLength,
+  }),
 );
 const limit = computed(() => given.value['limit']?.value ?? usualLimit.value);
 const readings = computed(() => [1, 2, 3, 4].map((jaw) => given.value[String(jaw)]?.value ?? null));

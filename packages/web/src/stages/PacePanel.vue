@@ -14,20 +14,23 @@ const lead = computed(() => model.lathe.value?.compound?.screwLead ?? null);
 const byHand = computed(() => model.way.value === 'compound' || model.way.value === 'copy-master');
 const speed = useSessionStorage('anello.pace.speed', '300');
 const feed = computed(() => job.document?.cut.feed?.value ?? USUAL_CUT.feed);
-const pace = computed(() => {
-  if (lead.value === null) return null;
+const spindle = computed(() => {
   try {
-    const { value } = parseQuantity({ text: speed.value, dimension: 'speed', defaultUnit: 'rpm' });
-    return handFeedPace({ spindleSpeed: value, feedPerRev: feed.value, travelPerTurn: lead.value });
+    return parseQuantity({ text: speed.value, dimension: 'speed', defaultUnit: 'rpm' }).value;
   } catch (error) {
     if (error instanceof AnelloError) return null;
     throw error;
   }
 });
+const pace = computed(() =>
+  lead.value === null || spindle.value === null || spindle.value <= 0
+    ? null
+    : handFeedPace({ spindleSpeed: spindle.value, feedPerRev: feed.value, travelPerTurn: lead.value }),
+);
 const { running, loud, beat, toggle } = useBeat(computed(() => pace.value?.secondsPerTurn ?? 1));
+const SLOWEST = 10;
 const nudge = (by: number): void => {
-  const now = Number.parseFloat(speed.value);
-  if (Number.isFinite(now)) speed.value = String(Math.max(10, Math.round(now + by)));
+  if (spindle.value !== null) speed.value = String(Math.max(SLOWEST, Math.round(spindle.value + by)));
 };
 useEventListener('keydown', (event: KeyboardEvent) => {
   const typing = event.target instanceof HTMLElement && event.target.closest('input, textarea');

@@ -1,19 +1,9 @@
 <script setup lang="ts">
-import {
-  advanceFromInfeed,
-  angle,
-  angleFromContact,
-  length,
-  ofKind,
-  readContact,
-  salvageWays,
-  stockFromStandOff,
-  type AngleEstimate,
-  type Contact,
-} from '@anello/core';
+import { advanceFromInfeed, angle, length, ofKind, salvageWays, stockFromStandOff } from '@anello/core';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { useApproach } from '../composables/useApproach';
 import { useCut } from '../composables/useCut';
+import { useEvidence } from '../composables/useEvidence';
 import { useJobModel } from '../composables/useJobModel';
 import { useStageScreen } from '../composables/useStageScreen';
 import FigureText from '../parts/FigureText.vue';
@@ -55,46 +45,12 @@ const atLine = computed(() => now.value !== null && Math.abs(now.value.seen) <= 
 const past = computed(() => now.value !== null && now.value.seen < -allowed.value);
 const mate = computed(() => job.document?.mate || (task.value?.member === 'internal' ? 'plug' : 'sleeve'));
 
-const contacts = computed(() => ofKind(job.records, 'contact', job.piece));
-const contact = computed(() => contacts.value.at(-1)?.body ?? null);
-const cause = computed(() =>
-  contact.value && task.value ? readContact(task.value.member, contact.value.contact) : null,
-);
-const distance = computed(() => task.value?.length ?? 0);
-/** Throws when the swing is more than the whole taper: said at the bar, before anything is kept. */
-function angleNow(seen: {
-  contact: Contact;
-  swing: number | null;
-  distance: number | null;
-}): AngleEstimate | null {
-  if (!task.value) return null;
-  return angleFromContact({
-    member: task.value.member,
-    contact: seen.contact,
-    halfAngle: task.value.halfAngle,
-    swing: seen.swing ?? undefined,
-    distance: seen.distance ?? undefined,
-    band: task.value.tolerance.halfAngle,
-  });
-}
-
-async function keepContact(picture: Contact, swing: number | null = null): Promise<void> {
-  if (!task.value) return;
-  await job.keep({
-    kind: 'contact',
-    contact: picture,
-    halfAngle: task.value.halfAngle,
-    swing,
-    distance: swing === null ? null : distance.value,
-  });
-}
-const canClock = computed(() => cause.value?.cause === 'too-steep' || cause.value?.cause === 'too-shallow');
+const evidence = useEvidence();
 
 function barRequest(): BarRequest | null {
   if (!task.value) return null;
   const defaultUnit = preferences.units === 'mm' ? ('mm' as const) : ('in' as const);
-  if (asking.value === 'swing' && contact.value && canClock.value) {
-    const { contact: picture } = contact.value;
+  if (asking.value === 'swing' && evidence.canClock.value) {
     return {
       key: `${job.id}.${job.piece}.swing`,
       label: 'Swing at the loose end',
@@ -102,9 +58,7 @@ function barRequest(): BarRequest | null {
       defaultUnit,
       hint: 'Total swing on the indicator, rocking it by hand.',
       keep: async ({ value }) => {
-        const swing = Math.abs(value);
-        angleNow({ contact: picture, swing, distance: distance.value });
-        await keepContact(picture, swing);
+        await evidence.keepSwing(Math.abs(value));
         asking.value = 'standOff';
       },
     };
@@ -165,8 +119,7 @@ const working = computed(() => {
 });
 
 const DriveUpPanel = defineAsyncComponent(() => import('./DriveUpPanel.vue'));
-const evidencePanel = ref<InstanceType<typeof EvidencePanel> | null>(null);
-const lines = computed(() => [...working.value, ...(evidencePanel.value?.nudge?.nudge.working ?? [])]);
+const lines = computed(() => [...working.value, ...(evidence.nudge.value?.nudge.working ?? [])]);
 const ways = computed(() =>
   past.value && now.value && task.value
     ? salvageWays({
@@ -191,7 +144,7 @@ useStageScreen({
       : null,
   marks: () => ({
     ...(now.value ? { standOff: now.value.seen } : {}),
-    ...(contact.value ? { contact: contact.value.contact } : {}),
+    ...(evidence.picked.value ? { contact: evidence.picked.value } : {}),
   }),
 });
 </script>
@@ -259,7 +212,7 @@ useStageScreen({
         <p v-else class="quiet">
           Feel for shake first. Straight in and straight out: never turn a plug gauge in a bore.
         </p>
-        <ApproachPanel v-if="now && !past" :desk="desk" :half-angle="task.halfAngle" :allowed="allowed" />
+        <ApproachPanel v-if="now && !past" :desk="desk" :allowed="allowed" />
         <p v-if="standOffs.length > 1" class="tries">
           Stand-off, try by try:
           <template v-for="(t, i) in standOffs" :key="t.id"
@@ -272,17 +225,15 @@ useStageScreen({
       <NoTaper v-else-if="!model.taperError.value" />
       <VerdictPanel
         :at-line="atLine"
-        :angle-right="cause?.cause === 'angle-right'"
+        :angle-right="evidence.best.value?.cause === 'right'"
         :past="past"
         :has-taper="task !== null"
       />
     </section>
     <aside v-if="task" class="side">
       <EvidencePanel
-        ref="evidencePanel"
-        :can-clock="canClock"
+        :desk="evidence"
         :clocking="asking === 'swing'"
-        @pick="(picture) => keepContact(picture)"
         @clock="asking = asking === 'swing' ? 'standOff' : 'swing'"
       />
       <DriveUpPanel v-if="task.member === 'internal'" />

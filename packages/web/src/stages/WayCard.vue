@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { figureParts, length, type Figure, type WayAssessment } from '@anello/core';
+import { AnelloError, figureParts, length, parseCounts, type Figure, type WayAssessment } from '@anello/core';
 import { computed, ref } from 'vue';
 import FigureText from '../parts/FigureText.vue';
 import PhraseText from '../parts/PhraseText.vue';
@@ -28,15 +28,22 @@ const inside = (figure: Figure): boolean => figure.value <= props.allowed;
 const LONGEST = 600;
 const editing = ref(false);
 const typed = ref('');
+const problem = ref('');
 function edit(): void {
   typed.value = String(props.way.minutes);
+  problem.value = '';
   editing.value = true;
 }
+/** A slip stays in the box with what is wrong with it; nothing typed keeps what was. */
 function keep(): void {
-  const minutes = Number(typed.value);
-  editing.value = false;
-  if (Number.isInteger(minutes) && minutes >= 1 && minutes <= LONGEST && minutes !== props.way.minutes)
-    emit('minutes', minutes);
+  try {
+    const [minutes] = parseCounts(typed.value, { least: 1, most: LONGEST, what: 'number of minutes' });
+    editing.value = false;
+    if (minutes !== undefined && minutes !== props.way.minutes) emit('minutes', minutes);
+  } catch (error) {
+    if (!(error instanceof AnelloError)) throw error;
+    problem.value = error.message;
+  }
 }
 </script>
 
@@ -100,8 +107,11 @@ function keep(): void {
             class="fig"
             inputmode="numeric"
             :aria-label="`Minutes to set up: ${way.title}`"
+            :aria-invalid="problem !== ''"
             @blur="keep"
+            @keydown.esc="editing = false"
           />
+          <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
         </form>
         <button
           v-else
@@ -214,6 +224,11 @@ input {
   background: var(--field);
   color: var(--ink);
   font-size: 17px;
+}
+.problem {
+  color: var(--red);
+  font-size: 14px;
+  max-width: 22ch;
 }
 .notes {
   margin: 0;

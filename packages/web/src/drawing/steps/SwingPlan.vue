@@ -33,7 +33,7 @@ const arc = computed(() => {
   const radius = 74;
   const point = (deg: number): string => {
     const rad = (deg * Math.PI) / 180;
-    return `${(CX + radius * Math.cos(rad)).toFixed(1)} ${(CY + radius * Math.sin(rad)).toFixed(1)}`;
+    return `${CX + radius * Math.cos(rad)} ${CY + radius * Math.sin(rad)}`;
   };
   // From across, the scale counts to the end of the slide that swings toward it: 90° less the half angle.
   const acrossTo = sense.value < 0 ? 180 + degrees.value : degrees.value;
