@@ -144,7 +144,10 @@ export function evidenceOf(records: readonly KeptRecord[], piece: number): Evide
     if (body.kind === 'nudge' || body.kind === 'setting-kept') found.clear();
     // A new picture of the marking is a new try: a swing clocked for the last one is no longer of it.
     if (body.kind === 'contact') found.delete('rock');
-    for (const one of fromBody(body)) found.set(one.kind, one);
+    for (const one of fromBody(body)) {
+      found.delete(one.kind);
+      found.set(one.kind, one);
+    }
   }
   return [...found.values()];
 }
