@@ -1,4 +1,4 @@
-import type { Evidence } from '../evidence/evidence';
+import type { Evidence, EvidenceKind } from '../evidence/evidence';
 import type { InfeedPass } from '../infeed/learn';
 import { nextInfeed, type InfeedAdvice } from '../infeed/nextInfeed';
 import { standing, type BodyOf, type Feel, type KeptRecord } from './records';
@@ -144,13 +144,13 @@ export function evidenceOf(records: readonly KeptRecord[], piece: number): Evide
     if (body.kind === 'nudge' || body.kind === 'setting-kept') found.clear();
     // A new picture of the marking is a new try: a swing clocked for the last one is no longer of it.
     if (body.kind === 'contact') found.delete('rock');
-    for (const one of fromBody(body)) {
-      found.delete(one.kind);
-      found.set(one.kind, one);
-    }
+    for (const one of fromBody(body)) found.set(one.kind, one);
   }
-  return [...found.values()];
+  return TOLD_IN.flatMap((kind) => found.get(kind) ?? []);
 }
+
+/** Evidence is told in this order whenever it came. */
+const TOLD_IN: readonly EvidenceKind[] = ['bands', 'rock', 'shake', 'sticks'];
 
 function fromBody(body: KeptRecord['body']): Evidence[] {
   if (body.kind === 'felt') return [FELT[body.feel]];

@@ -8,75 +8,78 @@ import {
   saveTaperSchema,
   taperListSchema,
   taperRowSchema,
+  type KitDocument,
+  type ShopTaper,
 } from '@anello/contract';
 import { z } from 'zod';
-import { addToShelf, listShelf, saveOnShelf } from '../stores/shelf';
+import { addToShelf, listShelf, saveOnShelf, type Shelf } from '../stores/shelf';
 import { KIT, TAPERS } from '../stores/shelves';
 import type { Api, RouteContext } from './routes';
 
 const params = z.object({ id: z.string().min(1).max(60) });
 const refusals = { 404: errorSchema, 409: errorSchema, 422: errorSchema };
 
-/** What the shop owns, and the tapers it has saved. */
-export function shelfRoutes(api: Api, { em }: RouteContext): void {
-  api.get(
-    '/api/kit',
-    { schema: { summary: 'What the shop owns besides its lathes', response: { 200: kitListSchema } } },
-    async () => ({ rows: await listShelf(em(), KIT) }),
-  );
-  api.post(
-    '/api/kit',
-    {
-      schema: {
-        summary: 'Add a thing or a set',
-        body: createKitSchema,
-        response: { 201: kitRowSchema, 422: errorSchema },
-      },
-    },
-    async (request, reply) =>
-      reply.status(201).send(await addToShelf(em(), KIT, request.body.id, request.body.document)),
-  );
-  api.put(
-    '/api/kit/:id',
-    {
-      schema: {
-        summary: 'Save a thing over the version it was read at; archive it by saying so in it',
-        params,
-        body: saveKitSchema,
-        response: { 200: kitRowSchema, ...refusals },
-      },
-    },
-    async (request) => saveOnShelf(em(), KIT, request.params.id, request.body.version, request.body.document),
-  );
+interface ShelfRoutes<D> {
+  readonly path: string;
+  /** In a summary: "Add …". */
+  readonly one: string;
+  readonly all: string;
+  readonly shelf: Shelf<D>;
+  readonly list: z.ZodType;
+  readonly row: z.ZodType;
+  readonly create: z.ZodType<{ id: string; document: D }>;
+  readonly save: z.ZodType<{ version: number; document: D }>;
+}
 
-  api.get(
-    '/api/tapers',
-    { schema: { summary: 'The tapers this shop has saved', response: { 200: taperListSchema } } },
-    async () => ({ rows: await listShelf(em(), TAPERS) }),
-  );
+/** What the shop owns, and the tapers it has saved: the same three requests on either shelf. */
+export function shelfRoutes(api: Api, context: RouteContext): void {
+  addRoutes<KitDocument>(api, context, {
+    path: '/api/kit',
+    one: 'a thing or a set',
+    all: 'What the shop owns besides its lathes',
+    shelf: KIT,
+    list: kitListSchema,
+    row: kitRowSchema,
+    create: createKitSchema,
+    save: saveKitSchema,
+  });
+  addRoutes<ShopTaper>(api, context, {
+    path: '/api/tapers',
+    one: 'a taper of the shop’s own',
+    all: 'The tapers this shop has saved',
+    shelf: TAPERS,
+    list: taperListSchema,
+    row: taperRowSchema,
+    create: createTaperSchema,
+    save: saveTaperSchema,
+  });
+}
+
+function addRoutes<D extends { name: string }>(api: Api, { em }: RouteContext, on: ShelfRoutes<D>): void {
+  api.get(on.path, { schema: { summary: on.all, response: { 200: on.list } } }, async () => ({
+    rows: await listShelf(em(), on.shelf),
+  }));
   api.post(
-    '/api/tapers',
-    {
-      schema: {
-        summary: 'Save a taper of the shop’s own',
-        body: createTaperSchema,
-        response: { 201: taperRowSchema, 422: errorSchema },
-      },
+    on.path,
+    { schema: { summary: `Add ${on.one}`, body: on.create, response: { 201: on.row, 422: errorSchema } } },
+    async (request, reply) => {
+      const { id, document } = request.body as { id: string; document: D };
+      return reply.status(201).send(await addToShelf(em(), on.shelf, id, document));
     },
-    async (request, reply) =>
-      reply.status(201).send(await addToShelf(em(), TAPERS, request.body.id, request.body.document)),
   );
   api.put(
-    '/api/tapers/:id',
+    `${on.path}/:id`,
     {
       schema: {
-        summary: 'Save a taper over the version it was read at',
+        summary: `Save ${on.one} over the version it was read at; archive it by saying so in it`,
         params,
-        body: saveTaperSchema,
-        response: { 200: taperRowSchema, ...refusals },
+        body: on.save,
+        response: { 200: on.row, ...refusals },
       },
     },
-    async (request) =>
-      saveOnShelf(em(), TAPERS, request.params.id, request.body.version, request.body.document),
+    async (request) => {
+      const { version, document } = request.body as { version: number; document: D };
+      return saveOnShelf(em(), on.shelf, request.params.id, version, document);
+    },
   );
 }

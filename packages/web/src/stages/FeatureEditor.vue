@@ -4,6 +4,7 @@ import { taperFigures, type Entry, type FeatureDocument, type TaperDocument } fr
 import { plainText, taperSize, type AnelloError } from '@anello/core';
 import { computed } from 'vue';
 import { useFeatureEdit } from '../composables/useFeatureEdit';
+import DocumentForm from '../parts/DocumentForm.vue';
 import QuantityField from '../parts/QuantityField.vue';
 import TaperPicker from '../parts/TaperPicker.vue';
 import { useJob } from '../stores/job';
@@ -18,6 +19,9 @@ const preferences = usePreferences();
 const kit = useKit();
 const fields = computed(() => FEATURE_FIELDS[props.feature.kind]);
 const sentence = computed(() => (props.problem ? plainText(props.problem.phrase, preferences.units) : ''));
+const problemAt = computed<Record<string, string>>(() =>
+  props.problem?.field ? { [props.problem.field]: sentence.value } : {},
+);
 const atField = (key: string): string | undefined =>
   props.problem?.field === key ? sentence.value : undefined;
 const unplaced = computed(() => {
@@ -30,9 +34,6 @@ const unplaced = computed(() => {
   ];
   return props.problem && !shown.includes(field ?? '') ? sentence.value : '';
 });
-
-const value = (key: string): Entry | undefined =>
-  (props.feature as unknown as Record<string, Entry | undefined>)[key];
 
 const { change, setField } = useFeatureEdit(() => props.feature.id);
 
@@ -128,15 +129,12 @@ const ENDS = [
         autocomplete="off"
         @update:model-value="(text: string) => change((f) => (f['designation'] = text))"
       />
-      <QuantityField
-        v-for="field in fields"
-        :key="field.key"
-        :label="field.label"
-        :dimension="field.dimension"
-        :model-value="value(field.key)"
-        :draft-key="`${job.id}.${feature.id}.${field.key}`"
-        :error="atField(field.key)"
-        @update:model-value="(next) => setField(field.key, next)"
+      <DocumentForm
+        :object="feature"
+        :fields="fields"
+        :draft-key="`${job.id}.${feature.id}`"
+        :errors="problemAt"
+        @change="(key, next) => setField(key, next as Entry | undefined)"
       />
     </div>
     <template v-if="feature.kind === 'profile'">

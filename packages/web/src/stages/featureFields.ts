@@ -1,46 +1,28 @@
 import type { FeatureDocument } from '@anello/contract';
 import type { FeatureKind } from '@anello/core';
+import { figure, type FormField } from '../parts/formField';
 
-export interface FieldSpec {
-  readonly key: string;
-  readonly label: string;
-  readonly dimension: 'length' | 'angle' | 'taper';
-}
-
-const DIAMETER: FieldSpec = { key: 'diameter', label: 'Diameter', dimension: 'length' };
-const LENGTH: FieldSpec = { key: 'length', label: 'Length', dimension: 'length' };
+const DIAMETER: FormField = figure('diameter', 'Diameter');
+const LENGTH: FormField = figure('length', 'Length');
 
 /** The figures each kind of feature is described by, in the order a drawing gives them. */
-export const FEATURE_FIELDS: Readonly<Record<FeatureKind, readonly FieldSpec[]>> = {
+export const FEATURE_FIELDS: Readonly<Record<FeatureKind, readonly FormField[]>> = {
   cylinder: [DIAMETER, LENGTH],
   groove: [
     { ...DIAMETER, label: 'Diameter at the bottom' },
     { ...LENGTH, label: 'Width' },
   ],
-  bore: [
-    DIAMETER,
-    { ...LENGTH, label: 'Depth' },
-    { key: 'pointAngle', label: 'Drill point, included', dimension: 'angle' },
-  ],
-  thread: [
-    { ...DIAMETER, label: 'Nominal diameter' },
-    { key: 'pitch', label: 'Pitch', dimension: 'length' },
-    LENGTH,
-  ],
-  eccentric: [
-    DIAMETER,
-    LENGTH,
-    { key: 'throw', label: 'Throw', dimension: 'length' },
-    { key: 'phase', label: 'High side at', dimension: 'angle' },
-  ],
+  bore: [DIAMETER, { ...LENGTH, label: 'Depth' }, figure('pointAngle', 'Drill point, included', 'angle')],
+  thread: [{ ...DIAMETER, label: 'Nominal diameter' }, figure('pitch', 'Pitch'), LENGTH],
+  eccentric: [DIAMETER, LENGTH, figure('throw', 'Throw'), figure('phase', 'High side at', 'angle')],
   taper: [
-    { key: 'largeDiameter', label: 'Large diameter', dimension: 'length' },
-    { key: 'smallDiameter', label: 'Small diameter', dimension: 'length' },
-    { key: 'length', label: 'Length', dimension: 'length' },
-    { key: 'ratio', label: 'Taper on diameter', dimension: 'taper' },
-    { key: 'halfAngle', label: 'Half angle', dimension: 'angle' },
-    { key: 'gaugeDiameter', label: 'Gauge line diameter', dimension: 'length' },
-    { key: 'beyondGauge', label: 'Cone beyond the gauge line', dimension: 'length' },
+    figure('largeDiameter', 'Large diameter'),
+    figure('smallDiameter', 'Small diameter'),
+    figure('length', 'Length'),
+    figure('ratio', 'Taper on diameter', 'taper'),
+    figure('halfAngle', 'Half angle', 'angle'),
+    figure('gaugeDiameter', 'Gauge line diameter'),
+    figure('beyondGauge', 'Cone beyond the gauge line'),
   ],
   profile: [],
 };
