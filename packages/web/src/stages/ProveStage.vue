@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { advanceFromInfeed, angle, length, ofKind, salvageWays, stockFromStandOff } from '@anello/core';
+import { advanceFromInfeed, angle, length, ofKind, stockFromStandOff } from '@anello/core';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { useApproach } from '../composables/useApproach';
 import { useCut } from '../composables/useCut';
@@ -8,13 +8,14 @@ import { useJobModel } from '../composables/useJobModel';
 import { useStageScreen } from '../composables/useStageScreen';
 import FigureText from '../parts/FigureText.vue';
 import HowWorked from '../parts/HowWorked.vue';
-import PhraseText from '../parts/PhraseText.vue';
 import { useJob } from '../stores/job';
 import { usePreferences } from '../stores/preferences';
 import type { BarRequest } from '../stores/screen';
 import ApproachPanel from './ApproachPanel.vue';
 import EvidencePanel from './EvidencePanel.vue';
 import NoTaper from './NoTaper.vue';
+import PastLine from './PastLine.vue';
+import StandOffFigures from './StandOffFigures.vue';
 import VerdictPanel from './VerdictPanel.vue';
 
 /** In the sleeve: how far it stands off, where it touches, what that means and what to do next. */
@@ -120,17 +121,6 @@ const working = computed(() => {
 
 const DriveUpPanel = defineAsyncComponent(() => import('./DriveUpPanel.vue'));
 const lines = computed(() => [...working.value, ...(evidence.nudge.value?.nudge.working ?? [])]);
-const ways = computed(() =>
-  past.value && now.value && task.value
-    ? salvageWays({
-        member: task.value.member,
-        past: -now.value.seen,
-        allowed: allowed.value,
-        taperLength: task.value.length,
-      })
-    : [],
-);
-
 useStageScreen({
   bar: barRequest,
   across: () =>
@@ -159,45 +149,13 @@ useStageScreen({
         <h2 v-else-if="held">Feed no more yet: measure it again</h2>
         <h2 v-else>Feed this much more, then clean and try again</h2>
         <template v-if="left && onDial && now">
-          <div class="figures">
-            <div v-if="!past && !held && !atLine">
-              <p class="label">
-                {{
-                  model.lathe.value?.dial.reads === 'diameter'
-                    ? 'On the dial, reads diameter'
-                    : 'On the dial, reads radius'
-                }}
-              </p>
-              <p class="big"><FigureText :figure="onDial.figure" large /></p>
-              <p class="other quiet">
-                {{ onDial.divisions }} {{ onDial.divisions === 1 ? 'division' : 'divisions' }}, as far as is
-                safe now
-              </p>
-            </div>
-            <div>
-              <p class="label">{{ left.diameter >= 0 ? 'Left on diameter' : 'Past on diameter' }}</p>
-              <p class="middle"><FigureText :figure="length(Math.abs(left.diameter), 0.001)" /></p>
-              <p class="other quiet">
-                stands <FigureText :figure="length(Math.abs(now.seen), 0.01)" />
-                {{ now.seen >= 0 ? 'off the line' : 'past the line' }}
-              </p>
-            </div>
-          </div>
-          <div v-if="past" class="past">
-            <template v-if="ways.length">
-              <p>It cannot be put back, but it may be saved, if the drawing allows:</p>
-              <ul>
-                <li v-for="way in ways" :key="way.title">
-                  <strong>{{ way.title }}.</strong> <PhraseText :phrase="way.costs" />
-                </li>
-              </ul>
-            </template>
-            <p v-else>Too far past to face back: it is scrap, or wants a smaller mate. Record its cause.</p>
-            <p class="quiet">
-              For the next piece: try it earlier, and accept a smaller chance of going past while it comes
-              near.
-            </p>
-          </div>
+          <StandOffFigures
+            :feed="past || held || atLine ? null : onDial"
+            :reads="model.lathe.value?.dial.reads ?? 'diameter'"
+            :left="left.diameter"
+            :stand-off="now.seen"
+          />
+          <PastLine v-if="past" :task="task" :past="-now.seen" :allowed="allowed" />
           <p v-else-if="!atLine" class="quiet">
             One division of the dial moves it <FigureText :figure="length(advance, 0.01)" />.
           </p>
@@ -257,48 +215,11 @@ useStageScreen({
   font-size: 20px;
   font-weight: 650;
 }
-.figures {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 56px;
-}
-.big {
-  font-size: 60px;
-  font-weight: 650;
-  line-height: 1.08;
-}
-.middle {
-  font-size: 34px;
-  font-weight: 600;
-  line-height: 1.9;
-}
-.other {
-  font-size: 14.5px;
-}
-.past {
-  color: var(--red);
-  font-weight: 600;
-  max-width: 64ch;
-}
 .tries {
   font-size: 15px;
   color: var(--ink-2);
   border-top: 1px solid var(--rule);
   padding-top: 8px;
   width: 100%;
-}
-.nudge {
-  padding: 12px 16px;
-  border: 1.5px solid var(--brass-edge);
-}
-.amount {
-  font-size: 34px;
-  font-weight: 650;
-  line-height: 1.15;
-}
-@media (max-width: 560px) {
-  .big {
-    font-size: 46px;
-  }
 }
 </style>
