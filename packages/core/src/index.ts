@@ -80,6 +80,7 @@ export type { StepDrawing } from './setting/drawing';
 export type {
   LabelledFigure,
   Nudge,
+  NudgeMove,
   SettingContext,
   SettingStep,
   Station,
@@ -213,3 +214,24 @@ export { nearAndFar, rimAndFace, separateRunout } from './holding/tilt';
 export { towardJaws } from './holding/words';
 export { drillPlan, type DrillStep } from './cutting/drillPlan';
 export { bearingDiameter, driveUp, ELASTIC, type DriveUp, type ElasticName } from './gauging/driveUp';
+export { THREAD_FORMS, type ThreadForm, type VeeThread } from './thread/form';
+export { threadNamed, type NamedThread } from './thread/designation';
+export { tapDrill, tappedHole, type TapDrill, type TappedHole } from './thread/tapDrill';
+export { outsideThread, type OutsideThread } from './thread/outside';
+export { bestWire, overWires, pitchFromWires, wireRange } from './thread/wires';
+export { changeGears, type GearTrain } from './thread/changeGears';
+export {
+  materialNamed,
+  TOOL_MATERIALS,
+  USUAL_MATERIALS,
+  type Material,
+  type ToolMaterial,
+} from './cutting/material';
+export { feedAndSpeed, type Duty, type FeedAndSpeed } from './cutting/feedAndSpeed';
+export { staircase, type Shoulder } from './cutting/staircase';
+export { reamAdvice, reamerWear, type ReamAdvice } from './cutting/ream';
+export { SIZE_METHODS } from './gauging/size/registry';
+export { SIZE_IDS, type SizeId, type SizeMethod } from './gauging/size/sizeMethod';
+export { endangeredBy, inOrder, orderOfWork } from './plan/orderOfWork';
+export { OPERATION_IDS, type Endangered, type Operation, type OperationId } from './plan/operation';
+export { badCombinations, type BadCombination } from './job/badCombinations';

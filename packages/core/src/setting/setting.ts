@@ -4,7 +4,7 @@ import type { Figure } from '../phrase/figure';
 import type { Phrase } from '../phrase/phrase';
 import type { Working } from '../phrase/working';
 import type { TravelAlong } from '../way/halfAngleFromIndicator';
-import type { TaperTask, WayId } from '../way/way';
+import type { End, TaperTask, WayId } from '../way/way';
 import type { StepDrawing } from './drawing';
 import type { SchoolId } from './schoolId';
 
@@ -72,7 +72,15 @@ export interface SettingStep {
 }
 
 /** The correction that brings a setting from one half angle to another, in the way's own unit. */
+/** What a nudge moves, for drawing it on the lathe seen from above. */
+export type NudgeMove =
+  | { readonly device: 'compound'; readonly largeEnd: End; readonly steeper: boolean }
+  | { readonly device: 'attachment'; readonly end: End; readonly toward: 'operator' | 'back' }
+  | { readonly device: 'tailstock'; readonly toward: 'operator' | 'back' };
+
 export interface Nudge {
+  /** Which way on the machine; none for what is not moved on it. */
+  readonly move?: NudgeMove;
   readonly amount: Figure;
   /** Where it is read: "at the bar end". */
   readonly place: string;

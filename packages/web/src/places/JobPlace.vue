@@ -10,8 +10,8 @@ import JobHeader from '../parts/JobHeader.vue';
 import NoticeText from '../parts/NoticeText.vue';
 import ReadingBar from '../parts/ReadingBar.vue';
 import StageTabs from '../parts/StageTabs.vue';
-import PartStage from '../stages/PartStage.vue';
-import SetStage from '../stages/SetStage.vue';
+import PartStage from '../stages/part/PartStage.vue';
+import SetStage from '../stages/set/SetStage.vue';
 import { useJob } from '../stores/job';
 import { useKit } from '../stores/kit';
 import { useOutbox } from '../stores/outbox';
@@ -32,11 +32,11 @@ const model = provideJobModel();
 
 const STAGE_VIEWS: Record<Stage, Component> = {
   part: PartStage,
-  way: defineAsyncComponent(() => import('../stages/WayStage.vue')),
+  way: defineAsyncComponent(() => import('../stages/way/WayStage.vue')),
   set: SetStage,
-  cut: defineAsyncComponent(() => import('../stages/CutStage.vue')),
-  prove: defineAsyncComponent(() => import('../stages/ProveStage.vue')),
-  record: defineAsyncComponent(() => import('../stages/RecordStage.vue')),
+  cut: defineAsyncComponent(() => import('../stages/cut/CutStage.vue')),
+  prove: defineAsyncComponent(() => import('../stages/prove/ProveStage.vue')),
+  record: defineAsyncComponent(() => import('../stages/record/RecordStage.vue')),
 };
 const stage = computed<Stage>(() => STAGES.find((s) => s === props.stage) ?? 'part');
 
@@ -50,10 +50,10 @@ onMounted(() => {
   if (!kit.loaded) void kit.load();
   // The other stages are fetched while the server is there, so that they open when it is not.
   void Promise.all([
-    import('../stages/WayStage.vue'),
-    import('../stages/CutStage.vue'),
-    import('../stages/ProveStage.vue'),
-    import('../stages/RecordStage.vue'),
+    import('../stages/way/WayStage.vue'),
+    import('../stages/cut/CutStage.vue'),
+    import('../stages/prove/ProveStage.vue'),
+    import('../stages/record/RecordStage.vue'),
     import('../lib/typeset'),
     import('../parts/QuickSum.vue'),
     import('../drawing/steps/StepDrawing.vue'),

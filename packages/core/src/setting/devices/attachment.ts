@@ -21,10 +21,12 @@ export const attachmentDevice: SettingDevice = {
       fromHalfAngle: from,
       toHalfAngle: context.task.halfAngle,
     });
+    const toward = towardOperator(context, bar, shift);
     return {
+      move: { device: 'attachment', end: bar.indicatedEnd, toward: toward ? 'operator' : 'back' },
       amount: length(Math.abs(shift), context.lathe.indicator),
       place: `at the bar’s ${bar.indicatedEnd} end`,
-      direction: towardOperator(context, bar, shift) ? 'toward you' : 'away from you',
+      direction: toward ? 'toward you' : 'away from you',
       ...(bar.turnsPerDegree === undefined
         ? {}
         : { also: knob(bar.turnsPerDegree, context.task.halfAngle - from) }),

@@ -15,6 +15,7 @@ export const compoundDevice: SettingDevice = {
       compoundCheck({ halfAngle: Math.abs(from), slideTravel: checkTravel }).radial * Math.sign(from || 1);
     const wanted = compoundCheck({ halfAngle: task.halfAngle, slideTravel: checkTravel }).radial;
     return {
+      move: { device: 'compound', largeEnd: task.largeEnd, steeper: wanted > now },
       amount: length(Math.abs(wanted - now), lathe.indicator),
       place: 'more or less over the same travel',
       direction:

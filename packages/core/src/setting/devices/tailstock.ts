@@ -11,10 +11,12 @@ export const tailstockDevice: SettingDevice = {
   nudge(context, from) {
     const { task, lathe } = context;
     const change = task.workLength * (Math.sin(task.halfAngle) - Math.sin(from));
+    const toward = towardOperator(context) === change > 0;
     return {
+      move: { device: 'tailstock', toward: toward ? 'operator' : 'back' },
       amount: length(Math.abs(change), lathe.indicator),
       place: 'on the tailstock barrel',
-      direction: towardOperator(context) === change > 0 ? 'toward you' : 'away from you',
+      direction: toward ? 'toward you' : 'away from you',
       working: [
         {
           tex: '#0\\,(\\sin #1 - \\sin #2) = #3',

@@ -1,0 +1,130 @@
+/** What tools are made of here. */
+export const TOOL_MATERIALS = ['hss', 'carbide'] as const;
+export type ToolMaterial = (typeof TOOL_MATERIALS)[number];
+
+/** One row of the shop's table of materials. */
+export interface Material {
+  readonly name: string;
+  /** Other names it goes by on drawings, commas between. */
+  readonly alsoCalled: string;
+  /** Turning speed with a high-speed tool and with carbide, m/min. */
+  readonly speedHss: number;
+  readonly speedCarbide: number;
+  /** Roughing and finishing feed, mm a turn. */
+  readonly feed: number;
+  readonly fineFeed: number;
+  /** Per °C. */
+  readonly expansion: number;
+  readonly source: string;
+}
+
+const HANDBOOK = 'usual workshop figures, conservative; change them to what your tools bear';
+const micro = (value: number): number => value * 1e-6;
+
+/** A starting table: round figures as workshop handbooks agree on them, for one-offs on a light lathe. */
+export const USUAL_MATERIALS: readonly Material[] = [
+  {
+    name: 'Free-cutting and mild steel',
+    alsoCalled: 'mild steel, EN1A, EN3, 1018, S235',
+    speedHss: 30,
+    speedCarbide: 120,
+    feed: 0.2,
+    fineFeed: 0.08,
+    expansion: micro(11.7),
+    source: HANDBOOK,
+  },
+  {
+    name: 'Medium carbon steel',
+    alsoCalled: 'EN8, C45, 1045, EN9',
+    speedHss: 24,
+    speedCarbide: 100,
+    feed: 0.18,
+    fineFeed: 0.08,
+    expansion: micro(11.4),
+    source: HANDBOOK,
+  },
+  {
+    name: 'Alloy steel, toughened',
+    alsoCalled: 'EN24T, EN24, EN19, 4140, 4340, 16MnCr5',
+    speedHss: 16,
+    speedCarbide: 80,
+    feed: 0.15,
+    fineFeed: 0.06,
+    expansion: micro(11.3),
+    source: HANDBOOK,
+  },
+  {
+    name: 'Tool steel, annealed',
+    alsoCalled: 'silver steel, O1, W1, gauge plate',
+    speedHss: 14,
+    speedCarbide: 70,
+    feed: 0.12,
+    fineFeed: 0.06,
+    expansion: micro(11.2),
+    source: HANDBOOK,
+  },
+  {
+    name: 'Stainless steel',
+    alsoCalled: '303, 304, 316',
+    speedHss: 14,
+    speedCarbide: 80,
+    feed: 0.15,
+    fineFeed: 0.08,
+    expansion: micro(16.5),
+    source: HANDBOOK,
+  },
+  {
+    name: 'Grey cast iron',
+    alsoCalled: 'cast iron, CI, meehanite',
+    speedHss: 20,
+    speedCarbide: 70,
+    feed: 0.2,
+    fineFeed: 0.1,
+    expansion: micro(10.5),
+    source: HANDBOOK,
+  },
+  {
+    name: 'Brass',
+    alsoCalled: 'CZ121, gunmetal',
+    speedHss: 70,
+    speedCarbide: 180,
+    feed: 0.15,
+    fineFeed: 0.06,
+    expansion: micro(19),
+    source: HANDBOOK,
+  },
+  {
+    name: 'Bronze',
+    alsoCalled: 'phosphor bronze, PB1, SAE660, leaded bronze',
+    speedHss: 30,
+    speedCarbide: 110,
+    feed: 0.15,
+    fineFeed: 0.06,
+    expansion: micro(18),
+    source: HANDBOOK,
+  },
+  {
+    name: 'Aluminium alloy',
+    alsoCalled: 'aluminium, aluminum, 6082, 6061, dural',
+    speedHss: 90,
+    speedCarbide: 250,
+    feed: 0.2,
+    fineFeed: 0.08,
+    expansion: micro(23.5),
+    source: HANDBOOK,
+  },
+];
+
+/** The row a drawing's words mean: the one whose longest name stands in them; none when nothing does. */
+export function materialNamed(words: string, rows: readonly Material[]): Material | null {
+  const said = ` ${words.toLowerCase()} `;
+  const scored = rows.map((row) => ({ row, score: longestWithin(row, said) })).filter((r) => r.score > 0);
+  return scored.sort((a, b) => b.score - a.score)[0]?.row ?? null;
+}
+
+function longestWithin(row: Material, said: string): number {
+  const names = [row.name, ...row.alsoCalled.split(',')]
+    .map((n) => n.trim().toLowerCase())
+    .filter((n) => n !== '');
+  return Math.max(0, ...names.filter((n) => said.includes(n)).map((n) => n.length));
+}

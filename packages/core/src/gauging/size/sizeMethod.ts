@@ -1,0 +1,25 @@
+import type { TaperTask } from '../../way/way';
+
+export const SIZE_IDS = ['stand-off', 'depth', 'rollers', 'ball', 'limit-lines'] as const;
+export type SizeId = (typeof SIZE_IDS)[number];
+
+/** A figure a way of sizing needs once, before anything is read. */
+export interface SizeGiven {
+  readonly key: string;
+  readonly label: string;
+}
+
+/** A way of finding how far a cone is from its size. All end as a stand-off: how far along the axis to its line, mm. */
+export interface SizeMethod {
+  readonly id: SizeId;
+  readonly title: string;
+  readonly members: readonly TaperTask['member'][];
+  readonly how: string;
+  /** What the reading is called. */
+  readonly reads: string;
+  readonly given: readonly SizeGiven[];
+  /** How far off its line it may stand by the gauge itself, where the gauge says so: overrides the drawing's. mm. */
+  band?(given: Readonly<Record<string, number>>): number;
+  /** Errors: as the geometry's, at a given's key or at "seen". */
+  standOff(seen: number, given: Readonly<Record<string, number>>, task: TaperTask): number;
+}

@@ -1,0 +1,202 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { changeGears } from './changeGears';
+import { threadNamed } from './designation';
+import { PROFILES, THREAD_FORMS, type VeeThread } from './form';
+import { outsideThread } from './outside';
+import { tapDrill, tappedHole } from './tapDrill';
+import { bestWire, overWires, pitchFromWires, wireRange } from './wires';
+
+describe('what a thread is called', () => {
+  it.each([
+    ['M12', 'metric', 12, 1.75],
+    ['m 32 x 1.5', 'metric', 32, 1.5],
+    ['M10×1', 'metric', 10, 1],
+    ['M2,5', 'metric', 2.5, 0.45],
+    ['1/2-13 UNC', 'unified', 12.7, 25.4 / 13],
+    ['1/2 unc', 'unified', 12.7, 25.4 / 13],
+    ['#10-24 UNC', 'unified', 4.826, 25.4 / 24],
+    ['3/8 UNF', 'unified', 9.525, 25.4 / 24],
+    ['5/8 Whitworth', 'whitworth', 15.875, 25.4 / 11],
+    ['1-1/4 BSF', 'whitworth', 31.75, 25.4 / 9],
+    ['7/8-20 UN', 'unified', 22.225, 1.27],
+    ['1/2-20', 'unified', 12.7, 1.27],
+    ['1-8 UNC', 'unified', 25.4, 3.175],
+  ] as const)('%s', (text, form, diameter, pitch) => {
+    const found = threadNamed(text);
+    expect(found.form).toBe(form);
+    expect(found.diameter).toBeCloseTo(diameter, 9);
+    expect(found.pitch).toBeCloseTo(pitch, 9);
+  });
+  it.each([
+    ['', 'unreadable'],
+    ['big one', 'unreadable'],
+    ['M13', 'unknown-size'],
+    ['9/64 UNC', 'unknown-size'],
+    ['M3x4', 'impossible'],
+    ['M12x0', 'impossible'],
+  ])('%s is refused as %s, at its field', (text, code) => {
+    expect(() => threadNamed(text)).toThrow(expect.objectContaining({ code, field: 'designation' }));
+  });
+});
+
+const m12: VeeThread = { form: 'metric', diameter: 12, pitch: 1.75 };
+
+describe('tapping drills', () => {
+  it('agrees with the drills handbooks print', () => {
+    const owned = [6.8, 8.5, 10.2, 10.5, 10.8];
+    expect(tapDrill({ thread: m12, engagement: 0.95, drills: owned }).owned!.drill).toBe(10.2);
+    expect(tapDrill({ thread: threadNamed('M8'), engagement: 0.9, drills: owned }).owned!.drill).toBe(6.8);
+    expect(
+      tapDrill({ thread: threadNamed('1/2-13 UNC'), engagement: 0.9, drills: [10.5, 10.8, 11] }).owned!.drill,
+    ).toBe(10.8);
+  });
+  it('what is owned gives the engagement it says, and full engagement is the nut’s minor diameter', () => {
+    const { exact } = tapDrill({ thread: m12, engagement: 1, drills: [] });
+    expect(exact).toBeCloseTo(12 - 1.0825318 * 1.75, 6);
+    const { owned } = tapDrill({ thread: m12, engagement: 0.8, drills: [10.5] });
+    expect((12 - 10.5) / (12 - exact)).toBeCloseTo(owned!.engagement, 9);
+  });
+  it('owns none that would strip or break the tap, and refuses more than the whole', () => {
+    expect(tapDrill({ thread: m12, engagement: 0.9, drills: [8, 11.5] }).owned).toBeNull();
+    expect(() => tapDrill({ thread: m12, engagement: 1.2, drills: [] })).toThrow(
+      expect.objectContaining({ field: 'engagement' }),
+    );
+  });
+  it('the hole runs on below the threads, and the counterbore clears the crest', () => {
+    const hole = tappedHole({ thread: m12, length: 24, drill: 10.2 });
+    expect(hole.drillDepth).toBe(31);
+    expect(hole.tip - hole.drillDepth).toBeCloseTo(5.1 / Math.tan((59 * Math.PI) / 180), 9);
+    expect(hole.counterbore.diameter).toBeGreaterThan(12);
+  });
+});
+
+describe('outside threads', () => {
+  it('M32 × 1.5 has the core and pitch diameters of the standard', () => {
+    const thread = outsideThread({ form: 'metric', diameter: 32, pitch: 1.5 });
+    expect(thread.core).toBeCloseTo(30.16, 2);
+    expect(thread.pitchDiameter).toBeCloseTo(31.026, 3);
+    expect(thread.relief.diameter).toBeLessThan(thread.core);
+  });
+  it('1/2 in Whitworth is 0.0534 in deep', () => {
+    expect(outsideThread(threadNamed('1/2 BSW')).depth / 25.4).toBeCloseTo(0.0534, 4);
+  });
+  it('a pitch that leaves no core is refused', () => {
+    expect(() => outsideThread({ form: 'metric', diameter: 3, pitch: 3 })).toThrow(
+      expect.objectContaining({ field: 'pitch' }),
+    );
+  });
+});
+
+/** Over wires by brute force: lowers a circle into a vee of straight flanks until it touches. */
+function overByForce({ form, diameter, pitch }: VeeThread, wire: number): number {
+  const { flank, toPitchLine } = PROFILES[form];
+  const pitchRadius = (diameter - toPitchLine * pitch) / 2;
+  // At radius r a groove is P/2 + 2 (r − pitchRadius) tan flank wide: its half width against the wire’s distance to it.
+  const clear = (centre: number): number => {
+    let least = Infinity;
+    for (let i = 0; i <= 4000; i++) {
+      const r = pitchRadius - pitch / 2 + (pitch * i) / 4000;
+      const half = pitch / 4 + (r - pitchRadius) * Math.tan(flank);
+      least = Math.min(least, Math.hypot(half, r - centre));
+    }
+    return least - wire / 2;
+  };
+  let [low, high] = [pitchRadius - pitch / 2, pitchRadius + 3 * pitch];
+  for (let i = 0; i < 60; i++) {
+    const middle = (low + high) / 2;
+    if (clear(middle) < 0) low = middle;
+    else high = middle;
+  }
+  return 2 * high + wire;
+}
+
+describe('over three wires', () => {
+  it.each(THREAD_FORMS)(
+    '%s: the best wire touches at the pitch line; any wire agrees with geometry',
+    (form) => {
+      fc.assert(
+        fc.property(
+          fc.double({ min: 0.5, max: 4, noNaN: true }),
+          fc.double({ min: 0, max: 1, noNaN: true }),
+          (pitch, part) => {
+            const thread = { form, diameter: 10 * pitch, pitch };
+            const { thinnest, thickest } = wireRange(thread);
+            const wire = thinnest + part * (thickest - thinnest);
+            expect(overWires({ thread, wire }).over).toBeCloseTo(overByForce(thread, wire), 3);
+            const { pitchDiameter, left } = pitchFromWires({
+              thread,
+              wire,
+              measured: overWires({ thread, wire }).over + 0.05,
+            });
+            expect(left).toBeCloseTo(0.05, 9);
+            expect(pitchDiameter).toBeGreaterThan(0);
+            expect(bestWire(thread)).toBeGreaterThan(thinnest);
+          },
+        ),
+        { numRuns: 25, seed: 4 },
+      );
+    },
+  );
+  it('M12 over 1 mm wires', () => {
+    expect(overWires({ thread: m12, wire: 1 }).over).toBeCloseTo(10.863 + 3 - 1.51554, 3);
+  });
+  it('a wire that rides on the crests is refused with the ones that would do', () => {
+    expect(() => overWires({ thread: m12, wire: 2.5 })).toThrow(
+      expect.objectContaining({ code: 'out-of-range', field: 'wire' }),
+    );
+  });
+});
+
+const owned = [24, 28, 30, 32, 36, 40, 42, 44, 45, 48, 52, 56, 60, 63, 66, 72, 80, 100, 120, 127];
+
+/** The truest train by trying them all. */
+function truest(gears: readonly number[], lead: number, pitch: number): number {
+  let best = Infinity;
+  const n = gears.length;
+  for (let a = 0; a < n; a++)
+    for (let c = 0; c < n; c++) {
+      if (c === a) continue;
+      best = Math.min(best, Math.abs((lead * gears[a]!) / gears[c]! - pitch));
+      for (let b = a + 1; b < n; b++)
+        for (let d = c + 1; d < n; d++)
+          if (b !== c && d !== a && b !== d)
+            best = Math.min(best, Math.abs((lead * gears[a]! * gears[b]!) / (gears[c]! * gears[d]!) - pitch));
+    }
+  return best;
+}
+
+describe('change gears', () => {
+  it('finds exact ones where they are: 1.5 on a 6 mm lead screw', () => {
+    const [first] = changeGears({ gears: owned, leadScrew: 6, pitch: 1.5 });
+    expect(first!.error).toBeCloseTo(0, 9);
+    expect(first!.drivers).toHaveLength(1);
+    expect(first!.driven[0]! / first!.drivers[0]!).toBe(4);
+  });
+  it('with a 127 wheel an inch thread is exact on a metric lead screw', () => {
+    const [first] = changeGears({ gears: owned, leadScrew: 6, pitch: 25.4 / 8 });
+    expect(Math.abs(first!.error)).toBeLessThan(1e-9);
+    expect([...first!.drivers, ...first!.driven]).toContain(127);
+  });
+  it('is as true as trying them all, and uses no wheel oftener than it is owned', () => {
+    const few = [20, 25, 30, 35, 38, 40, 45, 50, 55, 60, 65, 70, 75, 80];
+    fc.assert(
+      fc.property(fc.double({ min: 0.5, max: 4, noNaN: true }), (pitch) => {
+        const trains = changeGears({ gears: few, leadScrew: 3.175, pitch });
+        expect(Math.abs(trains[0]!.error)).toBeLessThanOrEqual(truest(few, 3.175, pitch) + 1e-5);
+        for (const { drivers, driven } of trains)
+          expect(new Set([...drivers, ...driven]).size).toBe(drivers.length + driven.length);
+      }),
+      { numRuns: 12, seed: 3 },
+    );
+  });
+  it('a second wheel of a size may be used twice', () => {
+    const [first] = changeGears({ gears: [20, 20, 60, 60], leadScrew: 9, pitch: 1 });
+    expect(first).toMatchObject({ drivers: [20, 20], driven: [60, 60] });
+  });
+  it('asks for the gears when there are none', () => {
+    expect(() => changeGears({ gears: [40], leadScrew: 6, pitch: 1 })).toThrow(
+      expect.objectContaining({ code: 'underdetermined', field: 'gears' }),
+    );
+  });
+});

@@ -1,0 +1,67 @@
+import { AnelloError } from '../basics/error';
+import { positive } from '../basics/check';
+import { length } from '../phrase/figure';
+import { PROFILES, type VeeThread } from './form';
+
+/** A wire must touch the straight of the flank, this far above and below the pitch line at most, in pitches. */
+const FLANK_REACH = 0.24;
+
+/** The wire that touches at the pitch line: P / (2 cos α). mm. */
+export const bestWire = ({ form, pitch }: VeeThread): number => pitch / (2 * Math.cos(PROFILES[form].flank));
+
+/** Wires that touch the flank at all, thinnest and thickest, mm. */
+export function wireRange(thread: VeeThread): { thinnest: number; thickest: number } {
+  const cos = Math.cos(PROFILES[thread.form].flank);
+  const reach = (2 * FLANK_REACH * thread.pitch * Math.tan(PROFILES[thread.form].flank)) / cos;
+  return { thinnest: bestWire(thread) - reach, thickest: bestWire(thread) + reach };
+}
+
+/**
+ * Size over three equal wires for a pitch diameter: E + w (1 + 1/sin α) − (P/2) cot α, the helix left out (under
+ * 2 µm for single-start threads of these sizes). Without one given, the thread's basic pitch diameter. mm.
+ * Errors: out-of-range when the wire does not touch the flanks.
+ */
+export function overWires({
+  thread,
+  wire,
+  pitchDiameter,
+}: {
+  thread: VeeThread;
+  wire: number;
+  pitchDiameter?: number | undefined;
+}): { over: number; pitchDiameter: number } {
+  const at = pitchDiameter ?? thread.diameter - PROFILES[thread.form].toPitchLine * thread.pitch;
+  return { over: at + wireAdds(thread, wire), pitchDiameter: at };
+}
+
+/** The pitch diameter that a size over wires means, and what is still on it on diameter: less than nothing is under. */
+export function pitchFromWires({
+  thread,
+  wire,
+  measured,
+}: {
+  thread: VeeThread;
+  wire: number;
+  measured: number;
+}): { pitchDiameter: number; left: number } {
+  const pitchDiameter = positive(measured, 'measured', 'The size over the wires') - wireAdds(thread, wire);
+  return {
+    pitchDiameter,
+    left: pitchDiameter - (thread.diameter - PROFILES[thread.form].toPitchLine * thread.pitch),
+  };
+}
+
+function wireAdds(thread: VeeThread, wire: number): number {
+  const { flank } = PROFILES[thread.form];
+  const { thinnest, thickest } = wireRange(thread);
+  if (!(positive(wire, 'wire', 'The wire') >= thinnest && wire <= thickest)) {
+    throw new AnelloError('out-of-range', 'wire', [
+      'That wire does not touch the flanks: take one between ',
+      length(thinnest, 0.01),
+      ' and ',
+      length(thickest, 0.01),
+      '.',
+    ]);
+  }
+  return wire * (1 + 1 / Math.sin(flank)) - thread.pitch / 2 / Math.tan(flank);
+}

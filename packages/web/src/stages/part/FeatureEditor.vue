@@ -1,0 +1,201 @@
+<script setup lang="ts">
+import { mdiPlus, mdiDeleteOutline } from '@mdi/js';
+import { taperFigures, type Entry, type FeatureDocument, type TaperDocument } from '@anello/contract';
+import { plainText, taperSize, type AnelloError } from '@anello/core';
+import { computed } from 'vue';
+import { useFeatureEdit } from '../../composables/useFeatureEdit';
+import DocumentForm from '../../parts/DocumentForm.vue';
+import QuantityField from '../../parts/QuantityField.vue';
+import TaperPicker from '../../parts/TaperPicker.vue';
+import { useJob } from '../../stores/job';
+import { useKit } from '../../stores/kit';
+import { usePreferences } from '../../stores/preferences';
+import { FEATURE_FIELDS, SIDES } from './featureFields';
+
+/** One feature's figures; what is missing or disagrees is said at the field. */
+const props = defineProps<{ feature: FeatureDocument; problem: AnelloError | null }>();
+const job = useJob();
+const preferences = usePreferences();
+const kit = useKit();
+const fields = computed(() => FEATURE_FIELDS[props.feature.kind]);
+const sentence = computed(() => (props.problem ? plainText(props.problem.phrase, preferences.units) : ''));
+const problemAt = computed<Record<string, string>>(() =>
+  props.problem?.field ? { [props.problem.field]: sentence.value } : {},
+);
+const atField = (key: string): string | undefined =>
+  props.problem?.field === key ? sentence.value : undefined;
+const unplaced = computed(() => {
+  const { field } = props.problem ?? { field: null };
+  const shown = [
+    ...fields.value.map((f) => f.key),
+    ...(props.feature.kind === 'profile'
+      ? props.feature.points.flatMap((_, i) => [`points.${i}.z`, `points.${i}.diameter`])
+      : []),
+  ];
+  return props.problem && !shown.includes(field ?? '') ? sentence.value : '';
+});
+
+const { change, setField } = useFeatureEdit(() => props.feature.id);
+
+const chosenSeries = computed(() => {
+  const taper = props.feature as TaperDocument;
+  return taper.series ? `${taper.series.series}/${taper.series.size}` : null;
+});
+
+/** Takes a size from the table: its ratio, its place and its length; the drawing may change any of them after. */
+function useSize(key: string | null): void {
+  if (!key) return;
+  const [series = '', size = ''] = key.split(/\/(.*)/s);
+  const row = series === 'shop' ? kit.sizes.find((one) => one.size === size) : taperSize(series, size);
+  if (!row) return;
+  change((feature) => {
+    for (const stale of ['largeDiameter', 'smallDiameter', 'halfAngle', 'gaugeDiameter', 'beyondGauge'])
+      delete feature[stale];
+    Object.assign(feature, { name: row.name }, taperFigures(row, props.feature.side));
+  });
+}
+
+function setSide(side: 'external' | 'internal'): void {
+  change((feature) => {
+    feature['side'] = side;
+    if (side === 'internal') feature['from'] ??= 'tailstock';
+    else delete feature['from'];
+  });
+}
+
+function setPoint(index: number, key: 'z' | 'diameter', next: Entry | undefined): void {
+  change((feature) => {
+    const point = (feature['points'] as Record<string, Entry>[])[index];
+    if (!point) return;
+    if (next === undefined) delete point[key];
+    else point[key] = next;
+  });
+}
+const addPoint = (): void => change((feature) => void (feature['points'] as object[]).push({}));
+const removePoint = (index: number): void =>
+  change((feature) => void (feature['points'] as object[]).splice(index, 1));
+const ENDS = [
+  { value: 'headstock', title: 'Headstock' },
+  { value: 'tailstock', title: 'Tailstock' },
+];
+</script>
+
+<template>
+  <section class="editor sheet" :aria-label="`Figures of ${feature.name}`">
+    <div class="grid">
+      <v-text-field
+        class="wide"
+        label="Name"
+        :model-value="feature.name"
+        :error-messages="feature.name.trim() ? '' : 'Give it a name.'"
+        autocomplete="off"
+        @update:model-value="(name: string) => change((f) => (f['name'] = name))"
+      />
+      <TaperPicker
+        v-if="feature.kind === 'taper'"
+        class="wide"
+        :model-value="chosenSeries"
+        placeholder="or type any figures that settle it"
+        @update:model-value="useSize"
+      />
+      <v-select
+        v-if="SIDES[feature.kind].length > 1"
+        label="Outside or inside"
+        :items="[
+          { value: 'external', title: 'Outside' },
+          { value: 'internal', title: 'Inside' },
+        ]"
+        :model-value="feature.side"
+        @update:model-value="setSide"
+      />
+      <v-select
+        v-if="feature.kind === 'taper'"
+        label="Large end toward"
+        :items="ENDS"
+        :model-value="feature.largeEnd"
+        @update:model-value="(end: string) => change((f) => (f['largeEnd'] = end))"
+      />
+      <v-select
+        v-if="feature.side === 'internal'"
+        label="Sunk from the face at"
+        :items="ENDS"
+        :model-value="feature.from ?? 'tailstock'"
+        @update:model-value="(end: string) => change((f) => (f['from'] = end))"
+      />
+      <v-text-field
+        v-if="feature.kind === 'thread'"
+        label="Designation"
+        :model-value="feature.designation"
+        autocomplete="off"
+        @update:model-value="(text: string) => change((f) => (f['designation'] = text))"
+      />
+      <DocumentForm
+        :object="feature"
+        :fields="fields"
+        :draft-key="`${job.id}.${feature.id}`"
+        :errors="problemAt"
+        @change="(key, next) => setField(key, next as Entry | undefined)"
+      />
+    </div>
+    <template v-if="feature.kind === 'profile'">
+      <div v-for="(point, index) in feature.points" :key="index" class="point">
+        <QuantityField
+          label="Along"
+          dimension="length"
+          :model-value="point.z"
+          :draft-key="`${job.id}.${feature.id}.${index}.z`"
+          :error="atField(`points.${index}.z`)"
+          @update:model-value="(next) => setPoint(index, 'z', next)"
+        />
+        <QuantityField
+          label="Diameter there"
+          dimension="length"
+          :model-value="point.diameter"
+          :draft-key="`${job.id}.${feature.id}.${index}.d`"
+          :error="atField(`points.${index}.diameter`)"
+          @update:model-value="(next) => setPoint(index, 'diameter', next)"
+        />
+        <v-btn
+          :icon="mdiDeleteOutline"
+          variant="text"
+          :aria-label="`Take point ${index + 1} out`"
+          @click="removePoint(index)"
+        />
+      </div>
+      <v-btn :prepend-icon="mdiPlus" @click="addPoint">Add a point</v-btn>
+    </template>
+    <p v-if="unplaced" class="unplaced" role="alert">{{ unplaced }}</p>
+  </section>
+</template>
+
+<style scoped>
+.editor {
+  padding: 16px;
+  display: grid;
+  gap: 12px;
+}
+.grid {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 14px 12px;
+  align-items: start;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+.point {
+  display: grid;
+  grid-template-columns: 1fr 1fr auto;
+  gap: 10px;
+  align-items: start;
+}
+.unplaced {
+  color: var(--brass);
+  font-weight: 600;
+}
+@media (max-width: 420px) {
+  .grid {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import { count, length } from '@anello/core';
+import { computed, defineAsyncComponent } from 'vue';
+import type { ApproachDesk } from '../../composables/useApproach';
+import FigureText from '../../parts/FigureText.vue';
+import NoticeText from '../../parts/NoticeText.vue';
+
+/** What to expect of the next infeed, how the last came out, and the risk that is accepted. */
+const props = defineProps<{ desk: ApproachDesk; allowed: number }>();
+const ApproachChart = defineAsyncComponent(() => import('../../drawing/ApproachChart.vue'));
+const advice = computed(() => props.desk.advice.value);
+const { along } = props.desk;
+const RISKS = [
+  { value: 0.002, title: '1 in 500' },
+  { value: 0.01, title: '1 in 100' },
+  { value: 0.05, title: '1 in 20' },
+];
+const inOne = computed(() => Math.round(1 / Math.max(advice.value?.chance ?? 0, 1e-4)));
+const learned = computed(() => props.desk.approach.value.passes.some((p) => p.removed !== undefined));
+</script>
+
+<template>
+  <section v-if="advice" class="approach" aria-label="The way to the line">
+    <template v-if="advice.advice === 'cut'">
+      <p>
+        After it, expect
+        <strong><FigureText :figure="length(along(advice.prediction.left), 0.01)" /></strong> of stand-off,
+        nine times in ten between <FigureText :figure="length(along(advice.prediction.low), 0.01)" /> and
+        <FigureText :figure="length(along(advice.prediction.high), 0.01)" />. Past its band: about 1 in
+        <FigureText :figure="count(inOne)" />.
+      </p>
+    </template>
+    <NoticeText v-else-if="advice.advice === 'hold'" tone="warn"
+      >Any more by the dial is likelier to go past than was accepted. Measure again, as finely as you can; or
+      finish it by hand, a little at a time.</NoticeText
+    >
+    <p v-if="learned" class="quiet">
+      So far this tool takes <FigureText :figure="{ quantity: 'percent', value: advice.learned.gain }" /> of
+      what is fed, and the rest comes off at the next pass.
+    </p>
+    <NoticeText v-if="desk.last.value" :tone="desk.last.value.inside ? 'good' : 'warn'"
+      >Last time: foretold <FigureText :figure="length(along(desk.last.value.foretold.low), 0.01)" /> to
+      <FigureText :figure="length(along(desk.last.value.foretold.high), 0.01)" />, came
+      <FigureText :figure="length(along(desk.last.value.came), 0.01)" />{{
+        desk.last.value.inside
+          ? '.'
+          : ': look for a moved tool, a warm part or a misread dial before the next.'
+      }}</NoticeText
+    >
+    <v-btn-toggle
+      :model-value="desk.risk.value"
+      mandatory
+      class="risks"
+      aria-label="Chance of going past that is accepted"
+      @update:model-value="(risk: number) => desk.setRisk(risk)"
+    >
+      <v-btn v-for="risk in RISKS" :key="risk.value" :value="risk.value">{{ risk.title }}</v-btn>
+    </v-btn-toggle>
+    <p class="label">Chance of scrapping it that is accepted on the way</p>
+    <ApproachChart
+      v-if="desk.approach.value.points.length > 1 || advice.advice === 'cut'"
+      :desk="desk"
+      :allowed="allowed"
+    />
+  </section>
+</template>
+
+<style scoped>
+.approach {
+  display: grid;
+  gap: 8px;
+  padding-top: 6px;
+  border-top: 1px solid var(--rule);
+}
+.risks {
+  height: auto;
+  gap: 8px;
+  flex-wrap: wrap;
+}
+</style>

@@ -1,0 +1,225 @@
+<script setup lang="ts">
+import { advanceFromInfeed, angle, length, ofKind, stockFromStandOff } from '@anello/core';
+import { computed, defineAsyncComponent, ref } from 'vue';
+import { useApproach } from '../../composables/useApproach';
+import { useCut } from '../../composables/useCut';
+import { useEvidence } from '../../composables/useEvidence';
+import { useJobModel } from '../../composables/useJobModel';
+import { useStageScreen } from '../../composables/useStageScreen';
+import FigureText from '../../parts/FigureText.vue';
+import HowWorked from '../../parts/HowWorked.vue';
+import { useJob } from '../../stores/job';
+import { usePreferences } from '../../stores/preferences';
+import type { BarRequest } from '../../stores/screen';
+import ApproachPanel from './ApproachPanel.vue';
+import EvidencePanel from './EvidencePanel.vue';
+import NoTaper from '../NoTaper.vue';
+import PastLine from './PastLine.vue';
+import StandOffFigures from './StandOffFigures.vue';
+import VerdictPanel from './VerdictPanel.vue';
+
+/** In the sleeve: how far it stands off, where it touches, what that means and what to do next. */
+const job = useJob();
+const preferences = usePreferences();
+const model = useJobModel();
+const cut = useCut();
+const asking = ref<'standOff' | 'swing'>('standOff');
+
+const task = computed(() => model.taper.value?.task ?? null);
+const standOffs = computed(() => ofKind(job.records, 'stand-off', job.piece));
+const now = computed(() => standOffs.value.at(-1)?.body ?? null);
+const left = computed(() =>
+  now.value && task.value
+    ? stockFromStandOff({ standOff: now.value.seen, halfAngle: task.value.halfAngle })
+    : null,
+);
+const desk = useApproach();
+/** What to feed now: the advice for the risk accepted, as this dial shows it. */
+const onDial = computed(() => {
+  const advice = desk.advice.value;
+  return left.value && advice ? cut.onDial(2 * advice.infeed) : null;
+});
+/** Nothing can be fed within the risk accepted, though it is not at its line. */
+const held = computed(() => desk.advice.value?.advice === 'hold');
+const allowed = computed(() => job.document?.tolerance.standOff.value ?? 0);
+const atLine = computed(() => now.value !== null && Math.abs(now.value.seen) <= allowed.value);
+const past = computed(() => now.value !== null && now.value.seen < -allowed.value);
+const mate = computed(() => job.document?.mate || (task.value?.member === 'internal' ? 'plug' : 'sleeve'));
+
+const evidence = useEvidence();
+
+function barRequest(): BarRequest | null {
+  if (!task.value) return null;
+  const defaultUnit = preferences.units === 'mm' ? ('mm' as const) : ('in' as const);
+  if (asking.value === 'swing' && evidence.canClock.value) {
+    return {
+      key: `${job.id}.${job.piece}.swing`,
+      label: 'Swing at the loose end',
+      dimension: 'length',
+      defaultUnit,
+      hint: 'Total swing on the indicator, rocking it by hand.',
+      keep: async ({ value }) => {
+        await evidence.keepSwing(Math.abs(value));
+        asking.value = 'standOff';
+      },
+    };
+  }
+  const { halfAngle } = task.value;
+  return {
+    key: `${job.id}.${job.piece}.standoff`,
+    label: 'Stand-off now',
+    dimension: 'length',
+    defaultUnit,
+    hint: 'From the gauge line; minus when it has gone past.',
+    judge: (value) => {
+      const stock = stockFromStandOff({ standOff: value, halfAngle });
+      return {
+        phrase: [
+          length(Math.abs(stock.diameter), 0.001),
+          stock.diameter >= 0 ? ' left on diameter' : ' past on diameter',
+        ],
+        tone: Math.abs(value) <= allowed.value ? 'good' : value < 0 ? 'bad' : 'plain',
+      };
+    },
+    keep: async ({ value }, text) => {
+      await job.keep({
+        kind: 'stand-off',
+        seen: value,
+        halfAngle,
+        diameterLeft: stockFromStandOff({ standOff: value, halfAngle }).diameter,
+        typed: text,
+      });
+    },
+  };
+}
+
+/** Keeps the infeed the stand-off asks for as a pass, so the countdown goes on from it. */
+async function cutIt(): Promise<void> {
+  if (!onDial.value || !cut.state.value) return;
+  await cut.keepPass(cut.state.value.dial + onDial.value.figure.value, '');
+}
+const advance = computed(() => {
+  const dial = model.lathe.value?.dial;
+  return dial && task.value
+    ? advanceFromInfeed({ infeed: dial.division, dial: dial.reads, halfAngle: task.value.halfAngle }).advance
+    : 0;
+});
+const working = computed(() => {
+  if (!now.value || !task.value || !left.value) return [];
+  return [
+    {
+      tex: '#0 \\times 2\\tan #1 = #2',
+      figures: [
+        length(now.value.seen, 0.01),
+        angle(task.value.halfAngle),
+        length(left.value.diameter, 0.001),
+      ],
+      note: ['left on diameter'] as const,
+    },
+  ];
+});
+
+const DriveUpPanel = defineAsyncComponent(() => import('./DriveUpPanel.vue'));
+const lines = computed(() => [...working.value, ...(evidence.nudge.value?.nudge.working ?? [])]);
+useStageScreen({
+  bar: barRequest,
+  across: () =>
+    onDial.value && onDial.value.divisions > 0
+      ? {
+          step: ['Still to feed'],
+          label: 'on the dial',
+          figure: onDial.value.figure,
+          band: [length(now.value?.seen ?? 0, 0.01), ' to the line'],
+        }
+      : null,
+  marks: () => ({
+    ...(now.value ? { standOff: now.value.seen } : {}),
+    ...(evidence.picked.value ? { contact: evidence.picked.value } : {}),
+  }),
+});
+</script>
+
+<template>
+  <div class="split">
+    <section class="main" aria-label="Trying it in its mate">
+      <article v-if="task" class="card sheet" aria-live="polite">
+        <h2 v-if="!now">Clean both, try it in the {{ mate }}, and read how far it stands off</h2>
+        <h2 v-else-if="past">Gone past its line</h2>
+        <h2 v-else-if="atLine">It stands at its line</h2>
+        <h2 v-else-if="held">Feed no more yet: measure it again</h2>
+        <h2 v-else>Feed this much more, then clean and try again</h2>
+        <template v-if="left && onDial && now">
+          <StandOffFigures
+            :feed="past || held || atLine ? null : onDial"
+            :reads="model.lathe.value?.dial.reads ?? 'diameter'"
+            :left="left.diameter"
+            :stand-off="now.seen"
+          />
+          <PastLine v-if="past" :task="task" :past="-now.seen" :allowed="allowed" />
+          <p v-else-if="!atLine" class="quiet">
+            One division of the dial moves it <FigureText :figure="length(advance, 0.01)" />.
+          </p>
+          <v-btn
+            v-if="!past && !atLine && onDial.divisions > 0 && cut.state.value"
+            class="cut-it"
+            @click="cutIt"
+            >Fed {{ onDial.divisions }} {{ onDial.divisions === 1 ? 'division' : 'divisions' }}: keep the
+            pass</v-btn
+          >
+        </template>
+        <p v-else class="quiet">
+          Feel for shake first. Straight in and straight out: never turn a plug gauge in a bore.
+        </p>
+        <ApproachPanel v-if="now && !past" :desk="desk" :allowed="allowed" />
+        <p v-if="standOffs.length > 1" class="tries">
+          Stand-off, try by try:
+          <template v-for="(t, i) in standOffs" :key="t.id"
+            ><FigureText :figure="length(t.body.seen, 0.01)" />{{
+              i < standOffs.length - 1 ? ' → ' : ''
+            }}</template
+          >
+        </p>
+      </article>
+      <NoTaper v-else-if="!model.taperError.value" />
+      <VerdictPanel
+        :at-line="atLine"
+        :angle-right="evidence.best.value?.cause === 'right'"
+        :past="past"
+        :has-taper="task !== null"
+      />
+    </section>
+    <aside v-if="task" class="side">
+      <EvidencePanel
+        :desk="evidence"
+        :clocking="asking === 'swing'"
+        @clock="asking = asking === 'swing' ? 'standOff' : 'swing'"
+      />
+      <DriveUpPanel v-if="task.member === 'internal'" />
+      <template v-if="lines.length">
+        <h2 class="label">How it is worked</h2>
+        <HowWorked :lines="lines" />
+      </template>
+    </aside>
+  </div>
+</template>
+
+<style scoped>
+.card {
+  border: 2px solid var(--blue);
+  padding: 16px 20px;
+  display: grid;
+  gap: 8px;
+  justify-items: start;
+}
+.card h2 {
+  font-size: 20px;
+  font-weight: 650;
+}
+.tries {
+  font-size: 15px;
+  color: var(--ink-2);
+  border-top: 1px solid var(--rule);
+  padding-top: 8px;
+  width: 100%;
+}
+</style>

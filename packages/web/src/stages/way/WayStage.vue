@@ -1,0 +1,177 @@
+<script setup lang="ts">
+import { AnelloError, angle, type WayAssessment, type WayId } from '@anello/core';
+import { computed, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import { useJobModel } from '../../composables/useJobModel';
+import { useStageScreen } from '../../composables/useStageScreen';
+import FigureText from '../../parts/FigureText.vue';
+import NoticeText from '../../parts/NoticeText.vue';
+import PhraseText from '../../parts/PhraseText.vue';
+import { useJob } from '../../stores/job';
+import { ServerAway } from '../../lib/api';
+import { useScreen } from '../../stores/screen';
+import { useShop } from '../../stores/shop';
+import NoTaper from '../NoTaper.vue';
+import WayCard from './WayCard.vue';
+
+/** The ways side by side, for this part on this lathe; one recommended, the user's choice kept. */
+const job = useJob();
+const screen = useScreen();
+const shop = useShop();
+const router = useRouter();
+const model = useJobModel();
+const choice = computed(() => model.choice.value);
+const chosen = computed(() => model.way.value);
+const stale = computed(() => model.progress.value?.stages.find((s) => s.stage === 'way')?.stale ?? null);
+
+const working = computed(() => (choice.value?.assessments ?? []).filter((a) => a.blockers.length === 0));
+const ruledOut = computed(() => (choice.value?.assessments ?? []).filter((a) => a.blockers.length > 0));
+const said = ref('');
+
+/** How long it takes here, as this shop finds it: kept with the lathe. */
+async function setMinutes(id: WayId, minutes: number): Promise<void> {
+  const machineId = job.document?.machineId;
+  if (!machineId) return;
+  try {
+    await shop.change(machineId, (lathe) => void (lathe.minutes[id] = minutes));
+    said.value = '';
+  } catch (error) {
+    if (error instanceof AnelloError || error instanceof ServerAway)
+      said.value = 'The minutes could not be kept just now. Try again in a moment.';
+    else throw error;
+  }
+}
+
+function choose(id: WayId): void {
+  const task = model.taper.value?.task;
+  if (!task) return;
+  const before = job.document?.way ?? null;
+  job.edit((draft) => void (draft.way = { id, machineId: draft.machineId, halfAngle: task.halfAngle }));
+  if (before && before.id !== id) {
+    screen.undoable = { text: 'Way changed.', run: () => job.edit((draft) => void (draft.way = before)) };
+  }
+}
+
+useStageScreen({
+  bar: () => {
+    const can = choice.value?.recommended;
+    if (!can) return null;
+    if (chosen.value && !stale.value) {
+      return {
+        key: 'way',
+        label: 'The way is chosen',
+        noInput: true,
+        dimension: 'length',
+        defaultUnit: 'mm',
+        hint: 'Another can be chosen above at any time.',
+        keep: () => undefined,
+        empty: { label: 'On to Set', run: () => void router.push(`/job/${job.id}/set`) },
+      };
+    }
+    return {
+      key: 'way',
+      label: 'Take the recommended way',
+      noInput: true,
+      dimension: 'length',
+      defaultUnit: 'mm',
+      hint: 'Or choose another above.',
+      keep: () => undefined,
+      empty: { label: 'Choose it', run: () => choose(can) },
+    };
+  },
+  across: () => {
+    const found = choice.value?.assessments.find(
+      (a: WayAssessment) => a.id === (chosen.value ?? choice.value?.recommended),
+    );
+    return found ? { step: [found.title], label: found.settingLabel, figure: found.setting } : null;
+  },
+});
+</script>
+
+<template>
+  <div v-if="choice && model.taper.value" class="ways">
+    <NoticeText :tone="choice.recommended ? 'good' : 'bad'" class="reason">
+      <strong v-if="choice.recommended"
+        >{{ choice.assessments.find((a) => a.id === choice?.recommended)?.title }}: </strong
+      ><PhraseText :phrase="choice.reason" />
+    </NoticeText>
+    <NoticeText v-if="stale" tone="warn"
+      >Choose again: <PhraseText :phrase="stale" />, and it is
+      <FigureText :figure="angle(model.taper.value.task.halfAngle)" /> on the
+      {{ model.lathe.value?.name }} now.</NoticeText
+    >
+    <div class="three">
+      <WayCard
+        v-for="way in working"
+        :key="way.id"
+        :way="way"
+        :recommended="way.id === choice.recommended"
+        :chosen="way.id === chosen"
+        :allowed="model.taper.value.task.tolerance.overLength"
+        @choose="choose(way.id)"
+        @minutes="(minutes) => setMinutes(way.id, minutes)"
+      />
+    </div>
+    <section v-if="ruledOut.length" aria-label="What will not work here">
+      <h2>What will not work here</h2>
+      <ul class="out sheet">
+        <li v-for="way in ruledOut" :key="way.id">
+          <strong>{{ way.title }}</strong>
+          <span class="why"
+            ><template v-for="(blocker, index) in way.blockers" :key="index"
+              ><PhraseText :phrase="blocker" />{{ ' ' }}</template
+            ></span
+          >
+        </li>
+      </ul>
+    </section>
+    <NoticeText v-if="said" tone="warn">{{ said }}</NoticeText>
+  </div>
+  <NoTaper v-else-if="!model.taperError.value" />
+</template>
+
+<style scoped>
+.ways {
+  padding: 16px 18px 28px;
+  display: grid;
+  gap: 14px;
+}
+.reason {
+  font-size: 16.5px;
+}
+.three {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(270px, 100%), 1fr));
+  gap: 16px;
+  align-items: stretch;
+}
+.out {
+  list-style: none;
+  margin: 6px 0 0;
+  padding: 4px 16px;
+}
+h2 {
+  font-size: 16px;
+  font-weight: 650;
+}
+.out li {
+  display: grid;
+  grid-template-columns: minmax(190px, 0.4fr) 1fr;
+  gap: 4px 16px;
+  padding: 10px 0;
+}
+.out li + li {
+  border-top: 1px solid var(--rule);
+}
+.why {
+  color: var(--red);
+}
+@media (max-width: 680px) {
+  .out li {
+    grid-template-columns: 1fr;
+  }
+  .ways {
+    padding: 12px;
+  }
+}
+</style>
