@@ -79,7 +79,7 @@ test('work is trued in the four-jaw from as many readings as there are, and the 
   await page.goto(`${shop.address}/job/j-103/cut`);
   await expect(page.getByText(/no taper|no angle|nothing to/i).first()).toBeVisible();
   await page.goto(`${shop.address}/job/j-102/cut`);
-  await page.getByRole('button', { name: 'Hold it true in the four-jaw' }).click();
+  await page.getByRole('button', { name: 'Hold it true', exact: true }).click();
   const hold = page.getByRole('region', { name: 'Hold it true' });
   await hold.getByLabel('Jaw 1', { exact: true }).fill('0.2');
   await expect(hold).toContainText('Jaw 3, read next');

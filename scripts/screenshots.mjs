@@ -19,7 +19,7 @@ const VIEWS = [
     name: 'hold',
     url: '/job/j-102/cut',
     act: async (page) => {
-      await page.getByRole('button', { name: 'Hold it true in the four-jaw' }).click();
+      await page.getByRole('button', { name: 'Hold it true', exact: true }).click();
       for (const [jaw, seen] of [
         [1, '0.2 mm'],
         [2, '0.31 mm'],

@@ -16,7 +16,7 @@ export { jobFacts, migrateJobDocument, newJobDocument, taperOfJob, taperOfJobIfC
 export { jobDocumentSchema, type JobDocument } from './schema/job';
 export { coreLathe, migrateMachineDocument } from './machine';
 export { machineDocumentSchema, type MachineDocument } from './schema/machine';
-export { coreKit, sizes } from './kit';
+export { coreKit, materialDocument, sizes } from './kit';
 export { kitDocumentSchema, sizesSchema, type KitDocument, type KitKind, type Sizes } from './schema/kit';
 export { shopTaperSize } from './shopTaper';
 export { shopTaperSchema, type ShopTaper } from './schema/shopTaper';

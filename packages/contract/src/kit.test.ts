@@ -5,6 +5,7 @@ import {
   entry,
   KIT_SCHEMA,
   kitDocumentSchema,
+  materialDocument,
   migrateJobDocument,
   newJobDocument,
   shopTaperSize,
@@ -35,6 +36,16 @@ describe('kit as the core sees it', () => {
     const kit = coreKit([drills('3; 1'), drills('2; 1/16 in'), drills('9', true)]);
     expect(kit.drills).toEqual([1, 1.5875, 2, 3]);
     expect(kit.blocks).toEqual([]);
+  });
+  it('the shop’s own rows of materials take the place of the usual table, none leaves it', () => {
+    expect(coreKit([]).materials.length).toBeGreaterThan(5);
+    const [usual] = coreKit([]).materials;
+    const row = materialDocument({ ...usual!, name: 'Our bronze', expansion: 17.6e-6, speedHss: 42 });
+    expect(kitDocumentSchema.parse(row)).toEqual(row);
+    const { materials } = coreKit([row, { ...materialDocument(usual!), archived: true }]);
+    expect(materials).toHaveLength(1);
+    expect(materials[0]).toMatchObject({ name: 'Our bronze', speedHss: 42, source: usual!.source });
+    expect(materials[0]!.expansion).toBeCloseTo(17.6e-6, 12);
   });
   it('a master named from the tables has the table’s own taper, however it was typed', () => {
     const named = master({ series: { series: 'morse-iso', size: '3' } });

@@ -1,5 +1,6 @@
-import { NO_KIT, parseSizes, taperSize, type Kit } from '@anello/core';
-import { valuesOf } from './entry';
+import { NO_KIT, parseSizes, taperSize, type Kit, type Material } from '@anello/core';
+import { entry, valuesOf } from './entry';
+import { KIT_SCHEMA } from './forms';
 import type { KitDocument, KitKind, Sizes } from './schema/kit';
 
 /** Sizes as the demo shop and the form write them. Errors as parseSizes. */
@@ -7,6 +8,21 @@ export const sizes = (typed: string, unit: 'mm' | 'in' = 'mm'): Sizes => ({
   typed,
   unit,
   values: parseSizes(typed, unit),
+});
+
+/** A row of the materials table as a document, as the demo shop and the form write it. */
+export const materialDocument = (row: Material): Extract<KitDocument, { kind: 'material' }> => ({
+  schema: KIT_SCHEMA,
+  archived: false,
+  kind: 'material',
+  name: row.name,
+  note: row.source,
+  alsoCalled: row.alsoCalled,
+  speedHss: entry(String(row.speedHss), 'number'),
+  speedCarbide: entry(String(row.speedCarbide), 'number'),
+  feed: entry(`${row.feed} mm`),
+  fineFeed: entry(`${row.fineFeed} mm`),
+  expansion: entry(String(Number((row.expansion * 1e6).toPrecision(4))), 'number'),
 });
 
 /** What a shop owns as the core computes with it, without what is archived. */
@@ -29,7 +45,26 @@ export function coreKit(documents: readonly KitDocument[]): Kit {
     reamers: all('reamers'),
     rollers: all('rollers'),
     balls: all('balls'),
+    materials: materialsOf(of('material')),
   };
+}
+
+/** The shop's own table, or the usual one while it has no rows of its own. */
+function materialsOf(rows: readonly Extract<KitDocument, { kind: 'material' }>[]): Kit['materials'] {
+  if (rows.length === 0) return NO_KIT.materials;
+  return rows.map((row) => {
+    const { name, alsoCalled, note, speedHss, speedCarbide, feed, fineFeed, expansion } = valuesOf(row);
+    return {
+      name,
+      alsoCalled,
+      speedHss,
+      speedCarbide,
+      feed,
+      fineFeed,
+      expansion: expansion * 1e-6,
+      source: note,
+    };
+  });
 }
 
 /** A table's size stands for its exact ratio, however many figures of it were typed. */

@@ -62,7 +62,7 @@ export { tailstockSetOver } from './way/tailstockSetOver';
 export { toolHeightError, toolHeightLimit, toolHeightProfile } from './way/toolHeightError';
 export { WAY_IDS } from './way/wayId';
 export { barReading, SCALE_NAMES } from './way/barScale';
-export { fitBars, smallestBore, type BarFit } from './way/boringBar';
+export { fitBars, smallestBore, STICK_OUT, type BarFit } from './way/boringBar';
 export { USUAL_CUT } from './way/finish';
 export type { CuttingFigures, End, Member, TaperTask, WayAssessment, WayId } from './way/way';
 
@@ -181,7 +181,7 @@ export { compoundInfeed } from './way/compoundInfeed';
 export { METRIC_88 } from './kit/blockSets';
 export { QUICK_PHRASES, quickCompletions, quickSum } from './quick/quickSum';
 export type { QuickAnswer, QuickContext, QuickLine } from './quick/quickPhrase';
-export { parseCounts } from './quantity/parseCounts';
+export { parseCounts, type CountRange } from './quantity/parseCounts';
 export { parseSizes } from './quantity/parseSizes';
 export {
   pinBlockDesign,
@@ -210,6 +210,7 @@ export {
   type TrueUp,
 } from './holding/trueUp';
 export { roundFit, JAWS, type RoundFit, type RoundReading } from './holding/circleFit';
+export { stickOffset } from './holding/stick';
 export { nearAndFar, rimAndFace, separateRunout } from './holding/tilt';
 export { towardJaws } from './holding/words';
 export { drillPlan, type DrillStep } from './cutting/drillPlan';
@@ -229,6 +230,7 @@ export {
 } from './cutting/material';
 export { feedAndSpeed, type Duty, type FeedAndSpeed } from './cutting/feedAndSpeed';
 export { staircase, type Shoulder } from './cutting/staircase';
+export { ALLOWANCE_FOR, allowanceFor, type AllowanceFor } from './cutting/allowance';
 export { reamAdvice, reamerWear, type ReamAdvice } from './cutting/ream';
 export { SIZE_METHODS } from './gauging/size/registry';
 export { SIZE_IDS, type SizeId, type SizeMethod } from './gauging/size/sizeMethod';

@@ -16,7 +16,7 @@ describe('the rack', () => {
     expect(now).toMatchObject({
       'J-101': 'set',
       'J-102': 'prove',
-      'J-107': 'way',
+      'J-107': 'prove',
       'J-108': 'cut',
       'J-109': 'record',
     });

@@ -1,4 +1,4 @@
-import { GRADES, SCHOOL_IDS, WAY_IDS } from '@anello/core';
+import { GRADES, OPERATION_IDS, SCHOOL_IDS, SIZE_IDS, TOOL_MATERIALS, WAY_IDS } from '@anello/core';
 import { z } from 'zod';
 import { JOB_SCHEMA } from '../forms';
 import { entrySchema } from './entry';
@@ -48,6 +48,15 @@ export const jobDocumentSchema = z.strictObject({
     noseRadius: entrySchema('length', { positive: true }).optional(),
     /** Chance of going past the line that is accepted; one in a hundred where it is not said. */
     risk: z.number().positive().max(0.2).optional(),
+    tool: z.enum(TOOL_MATERIALS).optional(),
+    /** The row of the materials table, where the material's own words do not say. */
+    materialRow: z.string().max(60).optional(),
   }),
+  /** The order of work as the user put it. */
+  order: z.array(z.enum(OPERATION_IDS)).max(40).optional(),
+  /** How size is found at the try, and the figures that way needs. */
+  sizing: z
+    .strictObject({ by: z.enum(SIZE_IDS), given: z.record(z.string().max(20), entrySchema('length')) })
+    .optional(),
 });
 export type JobDocument = z.infer<typeof jobDocumentSchema>;

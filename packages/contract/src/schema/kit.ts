@@ -87,6 +87,20 @@ const pinBlock = z.strictObject({
     .max(40),
 });
 
+/** A row of the table of materials; where its figures come from stands in the note. */
+const material = z.strictObject({
+  ...base,
+  kind: z.literal('material'),
+  alsoCalled: z.string().max(300),
+  /** m/min. */
+  speedHss: entrySchema('number', { positive: true }),
+  speedCarbide: entrySchema('number', { positive: true }),
+  feed: length(),
+  fineFeed: length(),
+  /** Millionths per °C. */
+  expansion: entrySchema('number', { positive: true }),
+});
+
 /** One thing a shop owns besides its lathes, or one set. */
 export const kitDocumentSchema = z.discriminatedUnion('kind', [
   instrument,
@@ -100,6 +114,7 @@ export const kitDocumentSchema = z.discriminatedUnion('kind', [
   taperReamer,
   boringBar,
   pinBlock,
+  material,
 ]);
 export type KitDocument = z.infer<typeof kitDocumentSchema>;
 export type KitKind = KitDocument['kind'];

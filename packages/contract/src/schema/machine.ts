@@ -76,6 +76,8 @@ export const machineDocumentSchema = z.strictObject({
   chucks: z.array(chuck).max(20),
   leadScrew: length().optional(),
   changeGears: z.array(z.int().min(10).max(250)).max(80),
+  /** Spindle speeds it has, turns a minute. */
+  speeds: z.array(z.int().min(1).max(10000)).max(60).optional(),
   /** Set-up minutes as this shop finds them. */
   minutes: z.partialRecord(z.enum(WAY_IDS), z.int().min(1).max(600)),
 });

@@ -1,4 +1,4 @@
-import { CONTACTS, FEELS, WAY_IDS, type KeptRecord } from '@anello/core';
+import { CONTACTS, COPY_IDS, FEELS, WAY_IDS, type KeptRecord } from '@anello/core';
 import { z } from 'zod';
 
 const way = z.enum(WAY_IDS);
@@ -49,6 +49,7 @@ export const recordBodySchema = z.discriminatedUnion('kind', [
     expected: z.number().nullable(),
     dialAt: z.number(),
     typed,
+    temperature: z.number().min(-50).max(400).optional(),
   }),
   z.strictObject({
     kind: z.literal('stand-off'),
@@ -70,6 +71,12 @@ export const recordBodySchema = z.discriminatedUnion('kind', [
     limit: z.number().positive(),
     swing: z.number(),
     inside: z.boolean(),
+  }),
+  z.strictObject({
+    kind: z.literal('cone'),
+    method: z.enum(COPY_IDS),
+    ratio: z.number().positive(),
+    uncertainty: z.number().positive(),
   }),
   z.strictObject({ kind: z.literal('felt'), feel: z.enum(FEELS) }),
   z.strictObject({

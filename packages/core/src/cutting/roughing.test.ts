@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { plainText } from '../phrase/phrase';
+import { ALLOWANCE_FOR, allowanceFor } from './allowance';
 import { feedAndSpeed } from './feedAndSpeed';
 import { materialNamed, USUAL_MATERIALS } from './material';
 import { reamAdvice, reamerWear, reamingStock } from './ream';
@@ -145,5 +146,15 @@ describe('ream or not', () => {
     const { stock, standOff } = advise(0.15)!;
     expect(standOff / 20.02).toBeCloseTo(stock, 9);
     expect(reamerWear({ standOff: 2, halfAngle: task.halfAngle }).under).toBeCloseTo(2 / 20.02, 9);
+  });
+});
+
+describe('what is left on for what comes next', () => {
+  it('is least for polish, most for grinding, and more on larger work', () => {
+    const at = (d: number) => ALLOWANCE_FOR.map((next) => allowanceFor(next, d));
+    const [trial, ream, grind, polish] = at(25) as [number, number, number, number];
+    expect([polish, trial, ream, grind]).toEqual([...at(25)].sort((a, b) => a - b));
+    expect(allowanceFor('grind', 60)).toBeGreaterThan(grind);
+    expect(() => allowanceFor('try', 0)).toThrow(expect.objectContaining({ field: 'diameter' }));
   });
 });

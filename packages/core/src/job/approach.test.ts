@@ -118,6 +118,27 @@ describe('what was seen and felt', () => {
   });
 });
 
+describe('the cone itself measured', () => {
+  const cone = (ratio: number): RecordBody => ({
+    kind: 'cone',
+    method: 'diameters',
+    ratio,
+    uncertainty: 2e-5,
+  });
+  it('is evidence of its angle, the last of them, until the setting is moved', () => {
+    const records = [cone(0.05), cone(0.0502)].map((b) => kept(b));
+    expect(evidenceOf(records, 1)).toEqual([{ kind: 'measured', ratio: 0.0502, uncertainty: 2e-5 }]);
+    const moved: RecordBody = {
+      kind: 'setting-kept',
+      way: 'compound',
+      machineId: 'm',
+      halfAngle,
+      workLength: 80,
+    };
+    expect(evidenceOf([...records, kept(moved)], 1)).toEqual([]);
+  });
+});
+
 describe('gone past', () => {
   it('facing what it is past brings it back, at a price; too much is scrap', () => {
     const ways = salvageWays({ member: 'external', past: 0.6, allowed: 0.25, taperLength: 80 });

@@ -150,10 +150,11 @@ export function evidenceOf(records: readonly KeptRecord[], piece: number): Evide
 }
 
 /** Evidence is told in this order whenever it came. */
-const TOLD_IN: readonly EvidenceKind[] = ['bands', 'rock', 'shake', 'sticks'];
+const TOLD_IN: readonly EvidenceKind[] = ['bands', 'rock', 'measured', 'shake', 'sticks'];
 
 function fromBody(body: KeptRecord['body']): Evidence[] {
   if (body.kind === 'felt') return [FELT[body.feel]];
+  if (body.kind === 'cone') return [{ kind: 'measured', ratio: body.ratio, uncertainty: body.uncertainty }];
   if (body.kind !== 'contact') return [];
   const { contact, swing, distance } = body;
   const rocks =

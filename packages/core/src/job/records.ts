@@ -1,3 +1,4 @@
+import type { CopyId } from '../copy/copyMethod';
 import type { Contact } from '../gauging/contact';
 import type { TravelAlong } from '../way/halfAngleFromIndicator';
 import type { WayId } from '../way/way';
@@ -51,6 +52,8 @@ export type RecordBody =
       readonly expected: number | null;
       readonly dialAt: number;
       readonly typed: string;
+      /** °C, where it was measured warm; the diameter is that at 20 °C. */
+      readonly temperature?: number | undefined;
     }
   | {
       readonly kind: 'stand-off';
@@ -73,6 +76,14 @@ export type RecordBody =
       readonly limit: number;
       readonly swing: number;
       readonly inside: boolean;
+    }
+  | {
+      /** The cone itself measured, one of the ways an old part is copied. */
+      readonly kind: 'cone';
+      readonly method: CopyId;
+      /** On diameter, with plus or minus. */
+      readonly ratio: number;
+      readonly uncertainty: number;
     }
   | { readonly kind: 'felt'; readonly feel: Feel }
   | { readonly kind: 'verdict'; readonly verdict: 'accepted' | 'rework' | 'scrap'; readonly cause: string }

@@ -1,3 +1,4 @@
+import { USUAL_MATERIALS, type Material } from '../cutting/material';
 import type { Instrument } from './instrument';
 
 /** A set of gauge blocks, mm; wear blocks stand at the two ends of every stack. */
@@ -64,6 +65,8 @@ export interface Kit {
   readonly reamers: readonly number[];
   readonly rollers: readonly number[];
   readonly balls: readonly number[];
+  /** The shop's table of materials; the usual one until it has its own. */
+  readonly materials: readonly Material[];
 }
 
 /** A shop that has not said what it owns. */
@@ -79,4 +82,5 @@ export const NO_KIT: Kit = {
   reamers: [],
   rollers: [],
   balls: [],
+  materials: USUAL_MATERIALS,
 };

@@ -76,6 +76,16 @@ export interface Lathe {
   readonly dial: CrossDial;
   /** Resolution of the indicator used for setting, mm. */
   readonly indicator: number;
+  /** Spindle speeds it has, rpm; none when not on record. */
+  readonly speeds?: readonly number[] | undefined;
+  readonly changeGears?: readonly number[] | undefined;
+  /** Lead screw's pitch, mm. */
+  readonly leadScrew?: number | undefined;
+  readonly chucks?:
+    | readonly { readonly name: string; readonly kind: string; readonly capacity?: number | undefined }[]
+    | undefined;
+  readonly swing?: number | undefined;
+  readonly swingOverSlide?: number | undefined;
   /** Set-up minutes as this shop finds them, where they differ from the usual. */
   readonly minutes?: Readonly<Partial<Record<WayId, number | undefined>>> | undefined;
 }

@@ -1,5 +1,5 @@
 import type { SettingRow } from '@anello/contract';
-import { stockFromStandOff, type KeptRecord, type RecordBody } from '@anello/core';
+import { stockFromStandOff, type Contact, type KeptRecord, type RecordBody } from '@anello/core';
 import { HALF_ANGLE } from './jobs';
 import { LONG_LATHE } from './machines';
 
@@ -57,6 +57,13 @@ const standOff = (seen: number, halfAngle: number): RecordBody => ({
   diameterLeft: stockFromStandOff({ standOff: seen, halfAngle }).diameter,
   typed: `${seen} mm`,
 });
+const contact = (where: Contact, halfAngle: number): RecordBody => ({
+  kind: 'contact',
+  contact: where,
+  halfAngle,
+  swing: null,
+  distance: null,
+});
 const measured = (diameter: number, expected: number, dialAt: number): RecordBody => ({
   kind: 'measured',
   diameter,
@@ -87,6 +94,17 @@ const ROWS: readonly Row[] = [
   row('j-108', 9, '14:42', 'MT', { kind: 'piece', carriedFrom: 2 }, 3),
   row('j-108', 9, '14:55', 'MT', pass(0, 0.6), 3),
   row('j-108', 9, '15:02', 'MT', pass(0.6, 1.2), 3),
+  row('j-107', 5, '13:05', 'MT', { kind: 'step', way: 'compound', step: 'swing' }),
+  row('j-107', 5, '13:20', 'MT', kept('compound', HALF_ANGLE.collet, 82)),
+  row('j-107', 5, '13:22', 'MT', { kind: 'step', way: 'compound', step: 'height' }),
+  row('j-107', 5, '13:40', 'MT', pass(0, 3)),
+  row('j-107', 5, '13:48', 'MT', pass(3, 6)),
+  row('j-107', 5, '13:56', 'MT', pass(6, 7.96)),
+  row('j-107', 5, '14:03', 'MT', measured(23.94, 23.96, 7.96)),
+  row('j-107', 5, '14:10', 'MT', standOff(3.8, HALF_ANGLE.collet)),
+  row('j-107', 5, '14:12', 'MT', contact('full', HALF_ANGLE.collet)),
+  row('j-107', 5, '14:20', 'MT', pass(7.96, 8.6)),
+  row('j-107', 5, '14:27', 'MT', standOff(1.6, HALF_ANGLE.collet)),
   row('j-102', 2, '08:50', 'RK', { kind: 'step', way: 'compound', step: 'swing' }),
   row('j-102', 2, '09:10', 'RK', kept('compound', HALF_ANGLE.hub, 62)),
   row('j-102', 2, '09:12', 'RK', { kind: 'step', way: 'compound', step: 'height' }),
@@ -96,13 +114,7 @@ const ROWS: readonly Row[] = [
   row('j-102', 2, '09:58', 'RK', measured(36.32, 36.4, 4.4)),
   row('j-102', 2, '10:10', 'RK', pass(4.4, 5.12)),
   row('j-102', 2, '10:16', 'RK', standOff(11.6, HALF_ANGLE.hub)),
-  row('j-102', 2, '10:24', 'RK', {
-    kind: 'contact',
-    contact: 'full',
-    halfAngle: HALF_ANGLE.hub,
-    swing: null,
-    distance: null,
-  }),
+  row('j-102', 2, '10:24', 'RK', contact('full', HALF_ANGLE.hub)),
   row('j-102', 2, '10:30', 'RK', pass(5.12, 5.48)),
   row('j-102', 2, '10:36', 'RK', standOff(7.5, HALF_ANGLE.hub)),
   row('j-102', 2, '10:44', 'RK', pass(5.48, 5.88)),
@@ -147,6 +159,17 @@ const SETTINGS: readonly (Omit<SettingRow, 'id' | 'at' | 'machineId'> & { daysAg
       jobId: 'j-108',
       jobNumber: 'J-108',
       how: 'indicator on the barrel',
+    },
+    {
+      device: 'compound',
+      halfAngle: HALF_ANGLE.collet,
+      workLength: null,
+      daysAgo: 5,
+      time: '13:20',
+      operator: 'MT',
+      jobId: 'j-107',
+      jobNumber: 'J-107',
+      how: 'indicator over 25 mm',
     },
     {
       device: 'compound',

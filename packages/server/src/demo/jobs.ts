@@ -14,6 +14,7 @@ export const HALF_ANGLE = {
   hub: Math.atan(1 / 24),
   steep: Math.atan(7 / 48),
   pin: Math.atan(1 / 100),
+  collet: (8 * Math.PI) / 180,
 } as const;
 
 const job = (
@@ -70,6 +71,9 @@ export const DEMO_JOBS: readonly DemoJob[] = [
   job('J-107', 'Engraving-spindle nose', LONG_LATHE, 1, {
     material: '16MnCr5, to be hardened',
     mate: 'Collet, size 25',
+    way: chosen('compound', LONG_LATHE, HALF_ANGLE.collet),
+    cut: cut('16 mm', { allowance: entry('0.12 mm') }),
+    tolerance: { grade: 'AT5', standOff: entry('0.2 mm') },
     features: [
       cylinder('Spindle', '36 mm', '60 mm'),
       groove('Thread relief', '29.5 mm', '4 mm'),

@@ -1,11 +1,13 @@
 import {
   entry,
   KIT_SCHEMA,
+  materialDocument,
   SHOP_TAPER_SCHEMA,
   sizes,
   type KitDocument,
   type ShopTaper,
 } from '@anello/contract';
+import { USUAL_MATERIALS } from '@anello/core';
 
 const base = { schema: KIT_SCHEMA, archived: false, note: '' } as const;
 const taper = (typed: string) => entry(typed, 'taper');
@@ -236,6 +238,14 @@ export const DEMO_KIT: readonly { id: string; document: KitDocument }[] = [
     },
   },
 ];
+
+/** The shop's table of materials, as it started. */
+export const DEMO_MATERIALS: readonly { id: string; document: KitDocument }[] = USUAL_MATERIALS.map(
+  (row, i) => ({
+    id: `material-${i + 1}`,
+    document: materialDocument(row),
+  }),
+);
 
 /** Tapers that stand in no table, but on this shop's own presses. */
 export const DEMO_TAPERS: readonly { id: string; document: ShopTaper }[] = [

@@ -1,7 +1,7 @@
 import type { FastifyInstance, InjectOptions } from 'fastify';
 import { demoRecords, demoSettings } from './history';
 import { DEMO_JOBS } from './jobs';
-import { DEMO_KIT, DEMO_TAPERS } from './kit';
+import { DEMO_KIT, DEMO_MATERIALS, DEMO_TAPERS } from './kit';
 import { DEMO_MACHINES } from './machines';
 
 /**
@@ -22,7 +22,7 @@ export async function loadDemoShop(
     if (answer.statusCode >= 300) throw new Error(`The demo shop was refused at ${url}: ${answer.body}`);
   };
   for (const machine of DEMO_MACHINES) await post('/api/machines', machine);
-  for (const thing of DEMO_KIT) await post('/api/kit', thing);
+  for (const thing of [...DEMO_KIT, ...DEMO_MATERIALS]) await post('/api/kit', thing);
   for (const taper of DEMO_TAPERS) await post('/api/tapers', taper);
   const records = demoRecords(now);
   for (const job of DEMO_JOBS) {

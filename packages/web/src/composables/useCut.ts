@@ -5,9 +5,11 @@ import {
   passPlan,
   passTo,
   snapDown,
+  staircase,
   type CutState,
   type Figure,
   type Pass,
+  type Shoulder,
 } from '@anello/core';
 import { computed, type ComputedRef } from 'vue';
 import { useJob } from '../stores/job';
@@ -25,7 +27,10 @@ export interface CutDesk {
   /** Stock on diameter as whole divisions of the dial, rounded back, and what is left over on diameter. */
   onDial(diameter: number): { figure: Figure; divisions: number; leftOver: number };
   keepPass(dialTo: number, typed: string): Promise<void>;
-  keepMeasured(diameter: number, typed: string): Promise<void>;
+  /** Shoulders or steps that take the bulk off first; null without stock. */
+  readonly stairs: ComputedRef<{ steps: readonly Shoulder[]; error: AnelloError | null } | null>;
+  /** The diameter at 20 °C, and how warm it was if it was. */
+  keepMeasured(seen: { diameter: number; temperature?: number }, typed: string): Promise<void>;
 }
 
 /** The Cut stage's work: where the cut stands, the passes still to take, and keeping them. */
@@ -69,6 +74,26 @@ export function useCut(): CutDesk {
     }
   });
 
+  const stairs = computed(() => {
+    const { value: lathe } = model.lathe;
+    const { value: figures } = model.cutFigures;
+    if (!task.value || !lathe || !figures || stock.value === undefined) return null;
+    try {
+      const { roughDepth, allowance } = figures;
+      const steps = staircase({
+        ...task.value,
+        ...lathe.dial,
+        stock: stock.value,
+        allowance,
+        depth: roughDepth,
+      });
+      return { steps, error: null };
+    } catch (error) {
+      if (error instanceof AnelloError) return { steps: [], error };
+      throw error;
+    }
+  });
+
   function dialFigure(value: number): Figure {
     const { value: lathe } = model.lathe;
     return lathe
@@ -96,11 +121,14 @@ export function useCut(): CutDesk {
     await job.keep({ kind: 'pass', dialFrom: state.value.dial, dialTo, planned, depth, typed });
   }
 
-  async function keepMeasured(diameter: number, typed: string): Promise<void> {
+  async function keepMeasured(
+    seen: { diameter: number; temperature?: number },
+    typed: string,
+  ): Promise<void> {
     if (!state.value) return;
     await job.keep({
       kind: 'measured',
-      diameter,
+      ...seen,
       expected: state.value.now,
       dialAt: state.value.dial,
       typed,
@@ -112,6 +140,7 @@ export function useCut(): CutDesk {
     finish,
     left,
     plan,
+    stairs,
     next: computed(() => plan.value.passes[0] ?? null),
     dialFigure,
     onDial,

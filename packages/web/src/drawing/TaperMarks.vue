@@ -42,6 +42,27 @@ const stock = computed(() => {
   return line(1) + line(-1);
 });
 
+/** The shoulders or steps that take the bulk off, as one stepped line on each side. */
+const stairs = computed(() => {
+  const { stairs: steps } = props.marks;
+  if (!steps?.length) return null;
+  const { z0, z1, internal, largeEnd } = props.taper;
+  // Outside the tool comes in at the small end, inside at the mouth, which is the large end.
+  const fromLeft = (largeEnd === 'headstock') === internal;
+  const z = (along: number): number => (fromLeft ? z0 + along : z1 - along);
+  const line = (side: 1 | -1): string => {
+    const at = (along: number, d: number): string =>
+      `${props.place.x(z(along))} ${props.place.y(d / 2, side)}`;
+    return steps
+      .map((s, i) => {
+        const next = steps[i + 1];
+        return `${i === 0 ? 'M' : 'L'}${at(s.along, s.diameter)}L${at(next ? next.along : 0, s.diameter)}`;
+      })
+      .join('');
+  };
+  return line(1) + line(-1);
+});
+
 /** From the large end, in parts of the length. */
 const BANDS: Record<Contact, readonly (readonly [number, number])[]> = {
   large: [[0, 0.28]],
@@ -92,6 +113,7 @@ const label = (travel: number): string => drawn(travel, preferences.units);
 <template>
   <g class="marks">
     <path v-if="stock" :d="stock" class="stock" />
+    <path v-if="stairs" :d="stairs" class="stairs" />
     <path
       v-for="(band, index) in bands"
       :key="index"
@@ -140,6 +162,11 @@ const label = (travel: number): string => drawn(travel, preferences.units);
   stroke: var(--brass-edge);
   stroke-width: 1.6;
   stroke-dasharray: 7 4;
+}
+.stairs {
+  fill: none;
+  stroke: var(--brass-edge);
+  stroke-width: 1.4;
 }
 .contact {
   fill: var(--blue);

@@ -1,5 +1,5 @@
-import { entry, KIT_SCHEMA, sizes, type KitDocument, type KitKind } from '@anello/contract';
-import { formatFigure, ratio, type UnitSystem } from '@anello/core';
+import { entry, KIT_SCHEMA, materialDocument, sizes, type KitDocument, type KitKind } from '@anello/contract';
+import { formatFigure, NO_KIT, ratio, type Material, type UnitSystem } from '@anello/core';
 import { drawn } from '../drawing/dimensions';
 import { choice, figure, must, type FormField } from '../parts/formField';
 
@@ -143,6 +143,24 @@ export const KIT_KINDS: readonly KitKindSpec[] = [
       material: 'steel',
     }),
     says: (d, units) => `${shown(d.diameter.value, units)}, reaches ${shown(d.reach.value, units)}`,
+  }),
+  spec('material', 'Materials', 'material', {
+    fields: [
+      { kind: 'text', key: 'alsoCalled', label: 'Also called, commas between', wide: true },
+      must('speedHss', 'Speed with HSS, m/min', 'number'),
+      must('speedCarbide', 'Speed with carbide, m/min', 'number'),
+      must('feed', 'Roughing feed, a turn'),
+      must('fineFeed', 'Finishing feed, a turn'),
+      must('expansion', 'Grows, millionths per °C', 'number'),
+    ],
+    make: () =>
+      materialDocument({
+        ...(NO_KIT.materials[1] as Material),
+        name: '',
+        alsoCalled: '',
+        source: 'Our own figures',
+      }),
+    says: (d) => `${d.speedHss.typed} m/min HSS, ${d.speedCarbide.typed} carbide; ${d.note}`,
   }),
 ];
 

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import type { MachineDocument } from '@anello/contract';
-import { AnelloError, parseCounts } from '@anello/core';
-import { computed, onMounted, ref, watch } from 'vue';
+import { computed, onMounted, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { useDocumentEditor } from '../composables/useDocumentEditor';
 import { request } from '../lib/api';
@@ -11,6 +10,7 @@ import { newId } from '../lib/newId';
 import ChuckList from '../kit/ChuckList.vue';
 import { MACHINE_GROUPS, type MachineGroup } from '../kit/machineFields';
 import ScaleFields from '../kit/ScaleFields.vue';
+import CountsField from '../parts/CountsField.vue';
 import DocumentForm from '../parts/DocumentForm.vue';
 import StillSetRow from '../parts/StillSetRow.vue';
 import { useShop } from '../stores/shop';
@@ -31,26 +31,11 @@ const { draft, note, busy, save, put, errorsUnder } = useDocumentEditor<MachineD
   }
   return `Saved. ${document.name} is up to date.`;
 });
-/** Teeth as typed; what is no gear is said and kept. */
-const gears = ref('');
-const gearProblem = ref('');
-watch(gears, (text) => {
-  try {
-    const teeth = parseCounts(text, { least: 10, most: 250, what: 'change gear' });
-    gearProblem.value = '';
-    if (draft.value) draft.value.changeGears = teeth;
-  } catch (error) {
-    if (!(error instanceof AnelloError)) throw error;
-    gearProblem.value = error.message;
-  }
-});
-
 watch(
   machine,
   (found, before) => {
     if (found && (!draft.value || found.id !== before?.id)) {
       draft.value = plain(found.document);
-      gears.value = found.document.changeGears.join(', ');
     }
   },
   { immediate: true },
@@ -136,15 +121,19 @@ const toFile = (): void => {
           </div>
         </section>
         <section class="sheet group">
-          <header><h2>Chucks and gears</h2></header>
+          <header><h2>Chucks, gears and speeds</h2></header>
           <div class="grid">
             <ChuckList v-model="draft.chucks" :draft-key="id" />
-            <v-text-field
-              v-model="gears"
-              class="wide figures-in"
+            <CountsField
+              v-model="draft.changeGears"
               label="Change gears owned, teeth"
-              :error-messages="gearProblem"
-              autocomplete="off"
+              :range="{ least: 10, most: 250, what: 'change gear' }"
+            />
+            <CountsField
+              :model-value="draft.speeds ?? []"
+              label="Spindle speeds, turns a minute"
+              :range="{ least: 1, most: 10000, what: 'spindle speed' }"
+              @update:model-value="(speeds: number[]) => put(draft!, 'speeds', speeds)"
             />
           </div>
         </section>

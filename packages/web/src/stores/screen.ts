@@ -40,6 +40,8 @@ export interface StripMarks {
   }[];
   /** Diameter at the place the tool touches first, while stock is still on. */
   readonly stockOver?: number;
+  /** Corners of the shoulders or steps, from the end the tool comes in at. */
+  readonly stairs?: readonly { readonly diameter: number; readonly along: number }[];
   readonly contact?: Contact;
   /** How far the mate stands off its gauge line. */
   readonly standOff?: number;

@@ -22,7 +22,7 @@ import QuantityField from '../../parts/QuantityField.vue';
 import { useJob } from '../../stores/job';
 import { useScreen } from '../../stores/screen';
 import { HOLD_METHODS } from './holdMethods';
-import TwoRounds from './TwoRounds.vue';
+import HoldRounds from './HoldRounds.vue';
 
 /** Work trued in a four-jaw from four readings, or as many as there are: which jaw, which way, how far. */
 const job = useJob();
@@ -33,7 +33,7 @@ const given = useSessionStorage<Record<string, Entry>>(key, {});
 const school = useSessionStorage<TrueingSchool>('anello.hold.school', TRUEING_SCHOOLS[0]);
 const FOUR = { id: 'four', title: 'Four jaws' };
 const method = useSessionStorage('anello.hold.method', FOUR.id);
-const twoRounds = computed(() => HOLD_METHODS.find((m) => m.id === method.value) ?? null);
+const inRounds = computed(() => HOLD_METHODS.find((m) => m.id === method.value) ?? null);
 const SCHOOLS: readonly { value: TrueingSchool; title: string }[] = [
   { value: 'half', title: 'Half the difference' },
   { value: 'highs', title: 'Highs only' },
@@ -82,7 +82,7 @@ async function keep(): Promise<void> {
   <section class="hold sheet" aria-label="Hold it true">
     <h2>Hold it true in the four-jaw</h2>
     <MethodPicks v-model="method" label="How it is read" :methods="[FOUR, ...HOLD_METHODS]" />
-    <TwoRounds v-if="twoRounds" :key="twoRounds.id" :method="twoRounds" />
+    <HoldRounds v-if="inRounds" :key="inRounds.id" :method="inRounds" />
     <template v-else>
       <p class="quiet">
         Turn it by hand and type what the needle shows with each jaw up; higher is more. Any two opposite ones

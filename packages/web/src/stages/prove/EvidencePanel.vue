@@ -3,12 +3,14 @@ import { count, FEELS, type Feel } from '@anello/core';
 import { computed } from 'vue';
 import type { EvidenceDesk } from '../../composables/useEvidence';
 import { useJobModel } from '../../composables/useJobModel';
+import NudgePlan from '../../drawing/NudgePlan.vue';
 import FigureText from '../../parts/FigureText.vue';
 import NoticeText from '../../parts/NoticeText.vue';
 import PhraseText from '../../parts/PhraseText.vue';
 import { useJob } from '../../stores/job';
 import { useScreen } from '../../stores/screen';
 import ContactPicks from './ContactPicks.vue';
+import MeasuredCone from './MeasuredCone.vue';
 
 /** What was seen and felt in the mate, and what that makes of it: causes ranked, contradictions, the check to make next. */
 const props = defineProps<{ desk: EvidenceDesk; clocking: boolean }>();
@@ -27,7 +29,7 @@ const causes = computed(() => (fit.value?.causes ?? []).slice(0, SHOWN).filter((
 const LABELS: Readonly<Record<Feel, readonly [string, string]>> = {
   'loose-large': ['loose at the large end', 'loose at the mouth'],
   'loose-small': ['loose at the small end', 'loose at the bottom'],
-  'loose-both': ['loose at both ends', 'loose at both ends'],
+  'loose-both': ['loose at both ends', 'drops in, loose'],
   firm: ['no shake', 'no shake'],
   sticks: ['sticks', 'sticks'],
   'lets-go': ['will not stick', 'will not stick'],
@@ -62,6 +64,7 @@ async function keepFeel(feel: Feel): Promise<void> {
         {{ label(feel) }}
       </button>
     </div>
+    <MeasuredCone :key="`${job.id}.${job.piece}`" :member="task.member" />
     <template v-if="fit && best">
       <NoticeText v-for="(both, index) in fit.contradictions" :key="index" tone="bad"
         ><PhraseText :phrase="both"
@@ -86,6 +89,7 @@ async function keepFeel(feel: Feel): Promise<void> {
         <p>
           {{ nudge.nudge.place }}, <strong>{{ nudge.nudge.direction }}</strong>
         </p>
+        <NudgePlan v-if="nudge.nudge.move" :move="nudge.nudge.move" />
         <p v-if="nudge.nudge.also"><PhraseText :phrase="nudge.nudge.also" /></p>
         <p class="quiet">
           <PhraseText :phrase="nudge.nudge.because" />

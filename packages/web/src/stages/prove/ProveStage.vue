@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { advanceFromInfeed, angle, length, ofKind, stockFromStandOff } from '@anello/core';
+import { advanceFromInfeed, AnelloError, angle, length, ofKind, stockFromStandOff } from '@anello/core';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { useApproach } from '../../composables/useApproach';
 import { useCut } from '../../composables/useCut';
 import { useEvidence } from '../../composables/useEvidence';
 import { useJobModel } from '../../composables/useJobModel';
+import { useSizing } from '../../composables/useSizing';
 import { useStageScreen } from '../../composables/useStageScreen';
 import FigureText from '../../parts/FigureText.vue';
 import HowWorked from '../../parts/HowWorked.vue';
@@ -15,6 +16,8 @@ import ApproachPanel from './ApproachPanel.vue';
 import EvidencePanel from './EvidencePanel.vue';
 import NoTaper from '../NoTaper.vue';
 import PastLine from './PastLine.vue';
+import ReamNote from './ReamNote.vue';
+import SizePicks from './SizePicks.vue';
 import StandOffFigures from './StandOffFigures.vue';
 import VerdictPanel from './VerdictPanel.vue';
 
@@ -41,12 +44,13 @@ const onDial = computed(() => {
 });
 /** Nothing can be fed within the risk accepted, though it is not at its line. */
 const held = computed(() => desk.advice.value?.advice === 'hold');
-const allowed = computed(() => job.document?.tolerance.standOff.value ?? 0);
+const allowed = computed(() => sizing.allowed.value);
 const atLine = computed(() => now.value !== null && Math.abs(now.value.seen) <= allowed.value);
 const past = computed(() => now.value !== null && now.value.seen < -allowed.value);
 const mate = computed(() => job.document?.mate || (task.value?.member === 'internal' ? 'plug' : 'sleeve'));
 
 const evidence = useEvidence();
+const sizing = useSizing();
 
 function barRequest(): BarRequest | null {
   if (!task.value) return null;
@@ -65,31 +69,40 @@ function barRequest(): BarRequest | null {
     };
   }
   const { halfAngle } = task.value;
+  const { method } = sizing;
   return {
-    key: `${job.id}.${job.piece}.standoff`,
-    label: 'Stand-off now',
+    key: `${job.id}.${job.piece}.standoff.${method.value.id}`,
+    label: method.value.reads,
     dimension: 'length',
     defaultUnit,
-    hint: 'From the gauge line; minus when it has gone past.',
-    judge: (value) => {
-      const stock = stockFromStandOff({ standOff: value, halfAngle });
-      return {
-        phrase: [
-          length(Math.abs(stock.diameter), 0.001),
-          stock.diameter >= 0 ? ' left on diameter' : ' past on diameter',
-        ],
-        tone: Math.abs(value) <= allowed.value ? 'good' : value < 0 ? 'bad' : 'plain',
-      };
+    hint:
+      method.value.id === 'stand-off'
+        ? 'From the gauge line; minus when it has gone past.'
+        : method.value.how,
+    judge(seen) {
+      try {
+        return judged(sizing.standOff(seen), halfAngle);
+      } catch (error) {
+        if (error instanceof AnelloError) return { phrase: error.phrase, tone: 'bad' };
+        throw error;
+      }
     },
     keep: async ({ value }, text) => {
-      await job.keep({
-        kind: 'stand-off',
-        seen: value,
-        halfAngle,
-        diameterLeft: stockFromStandOff({ standOff: value, halfAngle }).diameter,
-        typed: text,
-      });
+      const seen = sizing.standOff(value);
+      const { diameter } = stockFromStandOff({ standOff: seen, halfAngle });
+      await job.keep({ kind: 'stand-off', seen, halfAngle, diameterLeft: diameter, typed: text });
     },
+  };
+}
+
+function judged(standOff: number, halfAngle: number): ReturnType<NonNullable<BarRequest['judge']>> {
+  const stock = stockFromStandOff({ standOff, halfAngle });
+  return {
+    phrase: [
+      length(Math.abs(stock.diameter), 0.001),
+      stock.diameter >= 0 ? ' left on diameter' : ' past on diameter',
+    ],
+    tone: Math.abs(standOff) <= allowed.value ? 'good' : standOff < 0 ? 'bad' : 'plain',
   };
 }
 
@@ -159,6 +172,7 @@ useStageScreen({
           <p v-else-if="!atLine" class="quiet">
             One division of the dial moves it <FigureText :figure="length(advance, 0.01)" />.
           </p>
+          <ReamNote v-if="task?.member === 'internal'" :left="left.diameter" />
           <v-btn
             v-if="!past && !atLine && onDial.divisions > 0 && cut.state.value"
             class="cut-it"
@@ -171,6 +185,7 @@ useStageScreen({
           Feel for shake first. Straight in and straight out: never turn a plug gauge in a bore.
         </p>
         <ApproachPanel v-if="now && !past" :desk="desk" :allowed="allowed" />
+        <SizePicks :desk="sizing" />
         <p v-if="standOffs.length > 1" class="tries">
           Stand-off, try by try:
           <template v-for="(t, i) in standOffs" :key="t.id"

@@ -1,4 +1,4 @@
-import { angle, length, type KeptRecord, type Phrase } from '@anello/core';
+import { angle, length, ratio, type KeptRecord, type Phrase } from '@anello/core';
 
 const WAYS = {
   compound: 'compound',
@@ -23,6 +23,12 @@ const CONTACTS = {
   full: 'all along',
   'two-bands': 'in two bands',
   spot: 'in one spot',
+} as const;
+const CONES = {
+  diameters: 'Measured at two diameters',
+  rollers: 'Measured over rollers',
+  balls: 'Measured on two balls',
+  sweep: 'Swept by indicator',
 } as const;
 const FEELS = {
   'loose-large': 'Loose at the large end',
@@ -76,6 +82,7 @@ export function describeRecord({ body, piece }: KeptRecord): Phrase {
         'Measured ',
         length(body.diameter, SEEN),
         ...(body.expected === null ? [] : [', expected ', length(body.expected, SEEN)]),
+        ...(body.temperature === undefined ? [] : [` (read at ${body.temperature} °C, brought to 20 °C)`]),
       ];
     case 'held':
       return [
@@ -83,6 +90,8 @@ export function describeRecord({ body, piece }: KeptRecord): Phrase {
         length(body.swing, SEEN),
         body.inside ? ', true enough' : ', more to do',
       ];
+    case 'cone':
+      return [CONES[body.method], ': ', ratio(body.ratio), ' on diameter'];
     case 'felt':
       return [FEELS[body.feel]];
     case 'stand-off':

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Nudge } from '@anello/core';
+import NudgePlan from '../../drawing/NudgePlan.vue';
 import FigureText from '../../parts/FigureText.vue';
 import PhraseText from '../../parts/PhraseText.vue';
 
@@ -16,6 +17,7 @@ defineEmits<{ done: [] }>();
     <p class="where">
       {{ nudge.place }}, <strong>{{ nudge.direction }}</strong>
     </p>
+    <NudgePlan v-if="nudge.move" :move="nudge.move" />
     <p v-if="nudge.also"><PhraseText :phrase="nudge.also" /></p>
     <p class="quiet"><PhraseText :phrase="nudge.because" /></p>
     <v-btn class="go" @click="$emit('done')">Nudged, read again</v-btn>

@@ -20,24 +20,28 @@ const model = useJobModel();
 const key = computed(() => `anello.hold.${job.id}.${job.piece}.${props.method.id}`);
 const given = useSessionStorage<Record<string, Entry>>(key, {});
 const resolution = computed(() => model.lathe.value?.indicator ?? 0.01);
-const round = (n: 0 | 1): (number | undefined)[] =>
-  [1, 2, 3, 4].map((jaw) => given.value[`${n}.${jaw}`]?.value);
+const round = (n: number): (number | undefined)[] =>
+  props.method.places.map((_place, i) => given.value[`${n}.${i + 1}`]?.value);
 
 function set(name: string, next: Entry | undefined): void {
   const { [name]: _old, ...rest } = given.value;
   given.value = next ? { ...rest, [name]: next } : rest;
 }
 const found = computed<readonly Phrase[] | null>(() => {
-  const [first, second] = [round(0), round(1)];
-  const distance = props.method.distance ? given.value['distance']?.value : 1;
-  if (distance === undefined || [...first, ...second].some((r) => r === undefined)) return null;
+  const rounds = props.method.rounds.map((_name, n) => round(n));
+  const distances = props.method.distances.map((_name, n) => given.value[`distance.${n}`]?.value);
+  if ([...rounds.flat(), ...distances].some((r) => r === undefined)) return null;
   try {
-    return props.method.says(first as number[], second as number[], distance, resolution.value);
+    return props.method.says(rounds as number[][], distances as number[], resolution.value);
   } catch (error) {
     if (error instanceof AnelloError) return [error.phrase];
     throw error;
   }
 });
+
+/** One round needs no name before each of its places. */
+const labelOf = (round: string, place: string): string =>
+  props.method.rounds.length > 1 ? `${round}, ${place}` : `${place.charAt(0).toUpperCase()}${place.slice(1)}`;
 
 async function keep(): Promise<void> {
   if (!found.value) return;
@@ -53,29 +57,31 @@ async function keep(): Promise<void> {
     <fieldset v-for="(name, n) in method.rounds" :key="name">
       <legend>{{ name }}</legend>
       <QuantityField
-        v-for="jaw in 4"
-        :key="jaw"
-        :label="`${name}, jaw ${jaw}`"
+        v-for="(at, i) in method.places"
+        :key="at.label"
+        :label="labelOf(name, at.label)"
         dimension="length"
-        :model-value="given[`${n}.${jaw}`]"
-        :draft-key="`${key}.${n}.${jaw}`"
-        @update:model-value="(next) => set(`${n}.${jaw}`, next)"
+        :model-value="given[`${n}.${i + 1}`]"
+        :draft-key="`${key}.${n}.${i + 1}`"
+        @update:model-value="(next) => set(`${n}.${i + 1}`, next)"
       />
     </fieldset>
-    <QuantityField
-      v-if="method.distance"
-      class="distance"
-      :label="method.distance"
-      dimension="length"
-      :model-value="given['distance']"
-      :draft-key="`${key}.distance`"
-      @update:model-value="(next) => set('distance', next)"
-    />
+    <div v-if="method.distances.length" class="distances">
+      <QuantityField
+        v-for="(name, n) in method.distances"
+        :key="name"
+        :label="name"
+        dimension="length"
+        :model-value="given[`distance.${n}`]"
+        :draft-key="`${key}.distance.${n}`"
+        @update:model-value="(next) => set(`distance.${n}`, next)"
+      />
+    </div>
     <div v-if="found" class="found" role="status">
       <p v-for="(phrase, index) in found" :key="index"><PhraseText :phrase="phrase" /></p>
       <v-btn @click="keep">Keep as a note</v-btn>
     </div>
-    <p v-else class="quiet">The answer appears when both rounds are read.</p>
+    <p v-else class="quiet">The answer appears when all of them are read.</p>
   </div>
 </template>
 
@@ -96,8 +102,10 @@ legend {
   font-weight: 650;
   padding-bottom: 6px;
 }
-.distance {
-  max-width: 280px;
+.distances {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(220px, 100%), 280px));
+  gap: 12px;
 }
 .found {
   font-size: 18px;

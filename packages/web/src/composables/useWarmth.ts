@@ -1,0 +1,62 @@
+import type { Entry } from '@anello/contract';
+import { diameterAt20, materialNamed } from '@anello/core';
+import { useSessionStorage } from '@vueuse/core';
+import { computed, type ComputedRef, type Ref } from 'vue';
+import { useJob } from '../stores/job';
+import { useKit } from '../stores/kit';
+
+export interface Warmth {
+  readonly given: Ref<Entry | undefined>;
+  readonly material: ComputedRef<string>;
+  readonly problem: ComputedRef<string | undefined>;
+  /** What the warmth adds to the diameter being cut, mm; null when it is not said. */
+  readonly growth: ComputedRef<number | null>;
+  set(next: Entry | undefined): void;
+  /** What a diameter measured now comes to at 20 °C, and the temperature to keep with it. */
+  at20(diameter: number): { diameter: number; temperature?: number };
+}
+
+const ROOM = 20;
+const COLDEST = -20;
+const HOTTEST = 200;
+/** Steel, where the material is in no row of the table. */
+const USUAL = 11.5e-6;
+
+/** The piece's own warmth while it is measured: bronze off the tool at 45 °C is 0.02 mm large at 40 mm. */
+export function useWarmth(diameter: () => number): Warmth {
+  const job = useJob();
+  const kit = useKit();
+  const stored = useSessionStorage<Record<string, Entry>>(`anello.warm.${job.id}.${job.piece}`, {});
+  const given = computed<Entry | undefined>(() => stored.value['at']);
+  const row = computed(
+    () =>
+      kit.core.materials.find((m) => m.name === job.document?.cut.materialRow) ??
+      materialNamed(job.document?.material ?? '', kit.core.materials),
+  );
+  const problem = computed(() => {
+    const at = given.value?.value;
+    return at !== undefined && (at < COLDEST || at > HOTTEST)
+      ? `Between ${COLDEST} and ${HOTTEST} °C.`
+      : undefined;
+  });
+  const temperature = computed(() => (problem.value ? undefined : given.value?.value));
+  const cooled = (measured: number): number =>
+    diameterAt20({
+      diameter: measured,
+      temperature: temperature.value ?? ROOM,
+      expansion: row.value?.expansion ?? USUAL,
+    }).diameterAt20;
+  return {
+    given,
+    material: computed(() => row.value?.name ?? 'Steel'),
+    problem,
+    growth: computed(() =>
+      temperature.value === undefined || diameter() <= 0 ? null : diameter() - cooled(diameter()),
+    ),
+    set: (next) => void (stored.value = next ? { at: next } : {}),
+    at20: (measured) =>
+      temperature.value === undefined
+        ? { diameter: measured }
+        : { diameter: cooled(measured), temperature: temperature.value },
+  };
+}

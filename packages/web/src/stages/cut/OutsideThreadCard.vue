@@ -1,0 +1,150 @@
+<script setup lang="ts">
+import type { Entry } from '@anello/contract';
+import {
+  AnelloError,
+  bestWire,
+  changeGears,
+  length,
+  outsideThread,
+  overWires,
+  pitchFromWires,
+  plainText,
+  type VeeThread,
+} from '@anello/core';
+import { useSessionStorage } from '@vueuse/core';
+import { computed } from 'vue';
+import { useCut } from '../../composables/useCut';
+import { useJobModel } from '../../composables/useJobModel';
+import FigureText from '../../parts/FigureText.vue';
+import NoticeText from '../../parts/NoticeText.vue';
+import QuantityField from '../../parts/QuantityField.vue';
+import { usePreferences } from '../../stores/preferences';
+
+/** An outside thread cut on the lathe: depth by the dial, its relief, the gears to put on, and the size over wires. */
+const props = defineProps<{ title: string; thread: VeeThread; threaded: number | null }>();
+const model = useJobModel();
+const preferences = usePreferences();
+const cut = useCut();
+const shape = computed(() => outsideThread(props.thread));
+const onDial = computed(() => cut.onDial(2 * shape.value.depth));
+const key = computed(() => `anello.wires.${props.thread.form}.${props.thread.pitch.toPrecision(5)}`);
+const given = useSessionStorage<Record<string, Entry>>(key, {});
+const best = computed(() => bestWire(props.thread));
+const wire = computed(() => given.value['wire']?.value ?? best.value);
+
+const over = computed(() => tried(() => overWires({ thread: props.thread, wire: wire.value })));
+const measured = computed(() => {
+  const seen = given.value['measured']?.value;
+  return seen === undefined
+    ? null
+    : tried(() => pitchFromWires({ thread: props.thread, wire: wire.value, measured: seen }));
+});
+const trains = computed(() =>
+  tried(() => {
+    const { changeGears: gears = [], leadScrew = 0 } = model.lathe.value ?? {};
+    return changeGears({ gears, leadScrew, pitch: props.thread.pitch });
+  }),
+);
+function tried<T>(work: () => T): { found: T | null; said: string; field: string | null } {
+  try {
+    return { found: work(), said: '', field: null };
+  } catch (error) {
+    if (error instanceof AnelloError)
+      return { found: null, said: plainText(error.phrase, preferences.units), field: error.field };
+    throw error;
+  }
+}
+const along = computed(() => props.threaded ?? props.thread.diameter);
+const drift = (error: number): number => (error * along.value) / props.thread.pitch;
+/** Within this over the whole thread no nut can tell, mm. */
+const UNFELT = 0.01;
+const set = (name: string, next: Entry | undefined): void => {
+  const { [name]: _old, ...rest } = given.value;
+  given.value = next ? { ...rest, [name]: next } : rest;
+};
+</script>
+
+<template>
+  <article class="thread sheet">
+    <h2>{{ title }}</h2>
+    <div class="figures">
+      <div>
+        <p class="label">Feed straight in, by the dial</p>
+        <p class="big"><FigureText :figure="onDial.figure" large /></p>
+        <p class="quiet">
+          <FigureText :figure="length(shape.depth, 0.001)" /> deep on radius; core
+          <FigureText :figure="length(shape.core, 0.01)" />
+        </p>
+      </div>
+      <div>
+        <p class="label">Relief to run out into</p>
+        <p class="middle">
+          ⌀<FigureText :figure="length(shape.relief.diameter, 0.1)" /> ×
+          <FigureText :figure="length(shape.relief.width, 0.1)" />
+        </p>
+      </div>
+      <div v-if="over.found">
+        <p class="label">Over three wires of <FigureText :figure="length(wire, 0.001)" /></p>
+        <p class="middle"><FigureText :figure="length(over.found.over, 0.001)" /></p>
+        <p class="quiet">pitch diameter <FigureText :figure="length(over.found.pitchDiameter, 0.001)" /></p>
+      </div>
+    </div>
+    <div class="boxes">
+      <QuantityField
+        label="Wires you have"
+        dimension="length"
+        :model-value="given['wire']"
+        :draft-key="`${key}.wire`"
+        :error="over.said || undefined"
+        @update:model-value="(next) => set('wire', next)"
+      />
+      <QuantityField
+        label="Measured over them"
+        dimension="length"
+        :model-value="given['measured']"
+        :draft-key="`${key}.measured`"
+        :error="measured?.field === 'measured' ? measured.said : undefined"
+        @update:model-value="(next) => set('measured', next)"
+      />
+    </div>
+    <p v-if="measured?.found" role="status">
+      <strong><FigureText :figure="length(Math.abs(measured.found.left), 0.001)" /></strong>
+      {{ measured.found.left >= 0 ? 'still on the pitch diameter.' : 'under the basic pitch diameter.' }}
+    </p>
+    <p class="quiet">Best wire <FigureText :figure="length(best, 0.001)" />: it touches at the pitch line.</p>
+    <template v-if="trains.found">
+      <p class="label">Change gears owned that cut it, spindle to lead screw</p>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">Drivers</th>
+            <th scope="col">Driven</th>
+            <th scope="col">Cuts a pitch of</th>
+            <th scope="col">Out over the thread</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="train in trains.found" :key="`${train.drivers}/${train.driven}`">
+            <td class="fig">{{ train.drivers.join(' × ') }}</td>
+            <td class="fig">{{ train.driven.join(' × ') }}</td>
+            <td><FigureText :figure="length(train.pitch, 0.0001)" /></td>
+            <td>
+              {{ Math.abs(drift(train.error)) < 5e-5 ? 'exact' : '' }}
+              <FigureText
+                v-if="Math.abs(drift(train.error)) >= 5e-5"
+                :figure="length(drift(train.error), 0.0001, { signed: true })"
+              />
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <NoticeText v-if="trains.found[0] && Math.abs(drift(trains.found[0].error)) > UNFELT" tone="warn"
+        >No train owned cuts it true: a long nut will bind.</NoticeText
+      >
+    </template>
+    <p v-else class="quiet">{{ trains.said }}</p>
+    <p class="quiet">Stop the spindle to measure. A chuck screwed on its nose can come off in reverse.</p>
+  </article>
+</template>
+
+<style scoped src="./thread.css"></style>
