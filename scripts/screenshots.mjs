@@ -29,6 +29,17 @@ const VIEWS = [
         await page.getByLabel(new RegExp(`^Jaw ${jaw}`)).fill(seen);
     },
   },
+  {
+    name: 'eccentric',
+    url: '/job/j-103/set',
+    act: async (page) => {
+      for (const seen of ['3.9', '-3.9', '0.6', '-0.6']) {
+        await page.locator('#reading').fill(seen);
+        await page.keyboard.press('Enter');
+        await page.waitForTimeout(250);
+      }
+    },
+  },
   { name: 'tapers', url: '/tapers' },
   { name: 'kit', url: '/kit' },
   { name: 'pin-block', url: '/pin-block' },

@@ -2,6 +2,7 @@ import { solveTaperFeature, TAPER_SERIES, taperSize } from '@anello/core';
 import { describe, expect, it } from 'vitest';
 import {
   coreFeatures,
+  eccentricOfJob,
   entry,
   entrySchema,
   jobDocumentSchema,
@@ -147,6 +148,64 @@ describe('what a job comes to', () => {
       features: [{ id: 'a', name: 'Body', kind: 'cylinder', side: 'external', diameter: entry('40 mm') }],
     });
     expect(jobFacts(half)).toMatchObject({ partComplete: false, hasTaper: false });
+  });
+});
+
+describe('a job about an eccentric', () => {
+  const disc: FeatureDocument = {
+    id: 'e',
+    name: 'Eccentric',
+    kind: 'eccentric',
+    side: 'external',
+    diameter: entry('54 mm'),
+    length: entry('18 mm'),
+    travel: entry('9.5 mm'),
+    grooves: [{ width: entry('4 mm'), depth: entry('3 mm') }],
+  };
+  const bore: FeatureDocument = {
+    id: 'b',
+    name: 'Bore',
+    kind: 'bore',
+    side: 'internal',
+    diameter: entry('20 mm'),
+    fit: 'H7',
+  };
+  it('is valid, with everything it may say of how it is made', () => {
+    const document = job({
+      features: [disc, bore],
+      eccentric: {
+        way: 'packing',
+        toward: 2,
+        limit: entry('0.05 mm'),
+        jaws: 'wide',
+        screw: 'M6',
+        valve: { lap: entry('2 mm'), drive: 'direct', turns: 'clockwise' },
+      },
+    });
+    expect(jobDocumentSchema.safeParse(document).error).toBeUndefined();
+    expect(jobDocumentSchema.safeParse(job({ eccentric: { toward: 5 } as never })).success).toBe(false);
+    expect(jobDocumentSchema.safeParse(job({ eccentric: { limit: entry('-1 mm') } as never })).success).toBe(
+      false,
+    );
+  });
+  it('is about the throw chosen, or the first; a taper comes before either', () => {
+    const two = [disc, { ...disc, id: 'f', name: 'Second' }];
+    expect(eccentricOfJob(job({ features: two }))).toMatchObject({ id: 'e', throw: 4.75, width: 18 });
+    expect(eccentricOfJob(job({ features: two, eccentric: { feature: 'f' } }))?.id).toBe('f');
+    expect(eccentricOfJob(job({ features: [shank(), disc] }))).toBeNull();
+    expect(eccentricOfJob(job())).toBeNull();
+  });
+  it('says what its progress depends on', () => {
+    expect(jobFacts(job({ features: [disc, bore] })).eccentric).toEqual({
+      id: 'e',
+      throw: 4.75,
+      bored: true,
+      way: null,
+    });
+    expect(jobFacts(job({ features: [disc], eccentric: { way: 'four-jaw' } })).eccentric).toMatchObject({
+      bored: false,
+      way: 'four-jaw',
+    });
   });
 });
 

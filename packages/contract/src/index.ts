@@ -12,8 +12,16 @@ export { entrySchema } from './schema/entry';
 export { coreFeatures } from './feature';
 export { featureSchema, type FeatureDocument, type TaperDocument } from './schema/feature';
 export { taperFigures, type TaperFigures } from './taperFromTable';
-export { jobFacts, migrateJobDocument, newJobDocument, taperOfJob, taperOfJobIfComplete } from './job';
+export {
+  eccentricOfJob,
+  jobFacts,
+  migrateJobDocument,
+  newJobDocument,
+  taperOfJob,
+  taperOfJobIfComplete,
+} from './job';
 export { jobDocumentSchema, type JobDocument } from './schema/job';
+export type { EccentricChoice } from './schema/eccentric';
 export { coreLathe, migrateMachineDocument } from './machine';
 export { machineDocumentSchema, type MachineDocument } from './schema/machine';
 export { coreKit, materialDocument, sizes } from './kit';

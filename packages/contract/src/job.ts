@@ -1,4 +1,12 @@
-import { AnelloError, layoutPart, taperOfPart, type JobFacts, type TaperOfPart } from '@anello/core';
+import {
+  AnelloError,
+  eccentricsOf,
+  layoutPart,
+  taperOfPart,
+  type EccentricPart,
+  type JobFacts,
+  type TaperOfPart,
+} from '@anello/core';
 import { entry, type Entry } from './entry';
 import { coreFeatures } from './feature';
 import { JOB_SCHEMA } from './forms';
@@ -40,7 +48,8 @@ export function migrateJobDocument(raw: unknown): JobDocument {
       `This job was written by a newer Anello (form ${schema}); this one reads form ${JOB_SCHEMA}.`,
     );
   }
-  // Form 2 added ways, schools and cutting figures; everything form 1 said it says the same.
+  // Form 2 added ways, schools and cutting figures, form 3 eccentrics, sizing and an order of one's own; what an
+  // older form said it says the same.
   return schema === JOB_SCHEMA ? (raw as JobDocument) : { ...(raw as JobDocument), schema: JOB_SCHEMA };
 }
 
@@ -64,6 +73,25 @@ export function taperOfJobIfComplete(
   }
 }
 
+/** The eccentric a job without a taper is about: the one chosen, or the first. */
+export function eccentricOfJob(document: Pick<JobDocument, 'features' | 'eccentric'>): EccentricPart | null {
+  if (document.features.some((f) => f.kind === 'taper')) return null;
+  const all = eccentricsOf(coreFeatures(document.features));
+  return all.find((e) => e.id === document.eccentric?.feature) ?? all[0] ?? null;
+}
+
+function eccentricFacts(document: JobDocument): JobFacts['eccentric'] {
+  const part = eccentricOfJob(document);
+  return (
+    part && {
+      id: part.id,
+      throw: part.throw,
+      bored: part.bore !== null,
+      way: document.eccentric?.way ?? null,
+    }
+  );
+}
+
 /** What the job's progress depends on. */
 export function jobFacts(document: JobDocument): JobFacts {
   const taper = taperOfJobIfComplete(document);
@@ -76,5 +104,6 @@ export function jobFacts(document: JobDocument): JobFacts {
     partComplete: sections.length > 0 && problems.size === 0,
     hasTaper: document.features.some((f) => f.kind === 'taper'),
     way: document.way,
+    eccentric: eccentricFacts(document),
   };
 }

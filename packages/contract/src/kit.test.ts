@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import {
   coreKit,
   entry,
+  JOB_SCHEMA,
   KIT_SCHEMA,
   kitDocumentSchema,
   materialDocument,
@@ -81,10 +82,10 @@ describe('a taper of the shop’s own', () => {
   });
 });
 
-it('a job of the first form is read as one of the present', () => {
+it.each([1, 2])('a job of form %d is read as one of the present', (schema) => {
   const now = newJobDocument({ number: 'J-1', title: 'x', machineId: 'm' });
-  expect(migrateJobDocument({ ...now, schema: 1 })).toEqual(now);
-  expect(() => migrateJobDocument({ ...now, schema: 3 })).toThrow(
+  expect(migrateJobDocument({ ...now, schema })).toEqual(now);
+  expect(() => migrateJobDocument({ ...now, schema: JOB_SCHEMA + 1 })).toThrow(
     expect.objectContaining({ code: 'newer-document' }),
   );
 });

@@ -22,6 +22,7 @@ export const materialDocument = (row: Material): Extract<KitDocument, { kind: 'm
   speedCarbide: entry(String(row.speedCarbide), 'number'),
   feed: entry(`${row.feed} mm`),
   fineFeed: entry(`${row.fineFeed} mm`),
+  density: entry(String(row.density), 'number'),
   expansion: entry(String(Number((row.expansion * 1e6).toPrecision(4))), 'number'),
 });
 
@@ -53,7 +54,8 @@ export function coreKit(documents: readonly KitDocument[]): Kit {
 function materialsOf(rows: readonly Extract<KitDocument, { kind: 'material' }>[]): Kit['materials'] {
   if (rows.length === 0) return NO_KIT.materials;
   return rows.map((row) => {
-    const { name, alsoCalled, note, speedHss, speedCarbide, feed, fineFeed, expansion } = valuesOf(row);
+    const { name, alsoCalled, note, speedHss, speedCarbide, feed, fineFeed, density, expansion } =
+      valuesOf(row);
     return {
       name,
       alsoCalled,
@@ -61,6 +63,7 @@ function materialsOf(rows: readonly Extract<KitDocument, { kind: 'material' }>[]
       speedCarbide,
       feed,
       fineFeed,
+      density,
       expansion: expansion * 1e-6,
       source: note,
     };

@@ -23,6 +23,8 @@ export function migrateMachineDocument(raw: unknown): MachineDocument {
       `This lathe was written by a newer Anello (form ${schema}); this one reads form ${MACHINE_SCHEMA}.`,
     );
   }
+  // Form 3 may say its spindle speeds; everything form 2 said it says the same.
+  if (schema === 2) return { ...(raw as MachineDocument), schema: MACHINE_SCHEMA };
   return fromFirst(raw as FirstForm);
 }
 

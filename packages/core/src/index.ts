@@ -237,3 +237,35 @@ export { SIZE_IDS, type SizeId, type SizeMethod } from './gauging/size/sizeMetho
 export { endangeredBy, inOrder, orderOfWork } from './plan/orderOfWork';
 export { OPERATION_IDS, type Endangered, type Operation, type OperationId } from './plan/operation';
 export { badCombinations, type BadCombination } from './job/badCombinations';
+export { throwOf } from './eccentric/throwOf';
+export {
+  eccentricFaults,
+  eccentricsOf,
+  endOn,
+  type EccentricGroove,
+  type EccentricPart,
+} from './eccentric/part';
+export {
+  nextPacking,
+  packingPlan,
+  throwFromPacking,
+  type JawFace,
+  type PackingPlan,
+} from './eccentric/packingPlan';
+export { dialIn, indicatorPlan, type DialIn } from './eccentric/dialIn';
+export { offsetCentres, type OffsetCentres } from './eccentric/offsetCentres';
+export { layOff, type LayOff } from './eccentric/layOff';
+export { balance, counterweight, pullAt, type Balance, type RoundMass } from './eccentric/balance';
+export { carriagePositions, type CarriageRow } from './eccentric/carriagePositions';
+export { setScrew, type SetScrew } from './eccentric/setScrew';
+export { valveAt, valveMotion, type ValveGear, type ValveMotion } from './eccentric/valveMotion';
+export {
+  invalidates,
+  MADE_IDS,
+  type Invalidated,
+  type MadeBasis,
+  type MadeId,
+} from './eccentric/invalidates';
+export { compareEccentricWays } from './eccentric/ways/registry';
+export { ECCENTRIC_WAY_IDS, type EccentricAssessment, type EccentricWayId } from './eccentric/ways/way';
+export { HOLE_FITS, holeLimits, type HoleFit } from './fit/isoHole';

@@ -1,6 +1,7 @@
 import {
   bundleSchema,
   KIT_SCHEMA,
+  MACHINE_SCHEMA,
   migrateMachineDocument,
   sizes,
   type Bundle,
@@ -183,7 +184,10 @@ describe('a lathe written by an older Anello', () => {
     const em = orm.em.fork();
     await em.insert(MachineEntity, { id: 'old', version: 3, document: first(bar) as never });
     const [row] = await listMachines(em);
-    expect(row).toMatchObject({ version: 3, document: { schema: 2, archived: false, chucks: [] } });
+    expect(row).toMatchObject({
+      version: 3,
+      document: { schema: MACHINE_SCHEMA, archived: false, chucks: [] },
+    });
     expect(row!.document.attachment?.scale).toEqual({ unit: 'half-angle', division: bar.division });
     expect(row!.document.attachment).not.toHaveProperty('division');
     await orm.close();

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { defineAsyncComponent, onMounted, watch } from 'vue';
+import { useTimeoutFn } from '@vueuse/core';
+import { defineAsyncComponent, onMounted, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { useTheme } from 'vuetify';
 import { useKeys } from './composables/useKeys';
@@ -44,6 +45,18 @@ useKeys({
   z: () => takeBack(),
 });
 
+/** Said for as long as it takes to read twice, then out of the way of the work; Z takes it back all the same. */
+const SAID_FOR = 8000;
+const said = ref(false);
+const { start } = useTimeoutFn(() => (said.value = false), SAID_FOR, { immediate: false });
+watch(
+  () => screen.undoable,
+  (slip) => {
+    said.value = slip !== null;
+    if (slip) start();
+  },
+);
+
 function takeBack(): void {
   screen.undoable?.run();
   screen.undoable = null;
@@ -56,7 +69,7 @@ function takeBack(): void {
       <AppRail />
       <router-view />
     </div>
-    <div v-if="screen.undoable" class="slip frame" role="status">
+    <div v-if="screen.undoable && said" class="slip frame" role="status">
       <span>{{ screen.undoable.text }}</span>
       <button class="plain" @click="takeBack">Take it back <kbd>Z</kbd></button>
       <button class="plain" aria-label="Leave it" @click="screen.undoable = null">Leave it</button>

@@ -1,3 +1,4 @@
+import { HOLE_FITS } from '@anello/core';
 import { z } from 'zod';
 import { entrySchema } from './entry';
 
@@ -36,6 +37,7 @@ const bore = z.strictObject({
   diameter: length(),
   length: length(),
   pointAngle: entrySchema('angle').optional(),
+  fit: z.enum(HOLE_FITS).optional(),
 });
 const groove = z.strictObject({ ...base, kind: z.literal('groove'), diameter: length(), length: length() });
 const thread = z.strictObject({
@@ -57,6 +59,11 @@ const eccentric = z.strictObject({
   diameter: length(),
   length: length(),
   throw: length(),
+  travel: length(),
+  grooves: z
+    .array(z.strictObject({ at: length(), width: length(), depth: length() }))
+    .max(12)
+    .optional(),
   phase: entrySchema('angle').optional(),
 });
 

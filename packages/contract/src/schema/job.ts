@@ -1,6 +1,7 @@
 import { GRADES, OPERATION_IDS, SCHOOL_IDS, SIZE_IDS, TOOL_MATERIALS, WAY_IDS } from '@anello/core';
 import { z } from 'zod';
 import { JOB_SCHEMA } from '../forms';
+import { eccentricChoiceSchema } from './eccentric';
 import { entrySchema } from './entry';
 import { featureSchema } from './feature';
 
@@ -52,6 +53,8 @@ export const jobDocumentSchema = z.strictObject({
     /** The row of the materials table, where the material's own words do not say. */
     materialRow: z.string().max(60).optional(),
   }),
+  /** How the eccentric is made, and the figures that takes. */
+  eccentric: eccentricChoiceSchema.optional(),
   /** The order of work as the user put it. */
   order: z.array(z.enum(OPERATION_IDS)).max(40).optional(),
   /** How size is found at the try, and the figures that way needs. */

@@ -97,6 +97,8 @@ const material = z.strictObject({
   speedCarbide: entrySchema('number', { positive: true }),
   feed: length(),
   fineFeed: length(),
+  /** g/cm³. */
+  density: entrySchema('number', { positive: true }),
   /** Millionths per °C. */
   expansion: entrySchema('number', { positive: true }),
 });

@@ -1,4 +1,4 @@
-import { CONTACTS, COPY_IDS, FEELS, WAY_IDS, type KeptRecord } from '@anello/core';
+import { CONTACTS, COPY_IDS, FEELS, MADE_IDS, WAY_IDS, type KeptRecord } from '@anello/core';
 import { z } from 'zod';
 
 const way = z.enum(WAY_IDS);
@@ -77,6 +77,35 @@ export const recordBodySchema = z.discriminatedUnion('kind', [
     method: z.enum(COPY_IDS),
     ratio: z.number().positive(),
     uncertainty: z.number().positive(),
+  }),
+  z.strictObject({
+    kind: z.literal('thrown'),
+    eccentric: z.string().max(60),
+    wanted: z.number(),
+    now: z.number(),
+    x: z.number().nullable(),
+    y: z.number().nullable(),
+    inside: z.boolean(),
+  }),
+  z.strictObject({
+    kind: z.literal('made'),
+    eccentric: z.string().max(60),
+    what: z.enum(MADE_IDS),
+    basis: z.strictObject({
+      throw: z.number(),
+      diameter: z.number(),
+      width: z.number(),
+      bore: z.number().nullable(),
+      hub: z.number().nullable(),
+    }),
+  }),
+  z.strictObject({
+    kind: z.literal('travel'),
+    eccentric: z.string().max(60),
+    station: z.enum(['near', 'far']),
+    seen: z.number(),
+    wanted: z.number(),
+    typed,
   }),
   z.strictObject({ kind: z.literal('felt'), feel: z.enum(FEELS) }),
   z.strictObject({

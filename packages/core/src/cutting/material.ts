@@ -13,6 +13,8 @@ export interface Material {
   /** Roughing and finishing feed, mm a turn. */
   readonly feed: number;
   readonly fineFeed: number;
+  /** g/cm³. */
+  readonly density: number;
   /** Per °C. */
   readonly expansion: number;
   readonly source: string;
@@ -30,6 +32,7 @@ export const USUAL_MATERIALS: readonly Material[] = [
     speedCarbide: 120,
     feed: 0.2,
     fineFeed: 0.08,
+    density: 7.85,
     expansion: micro(11.7),
     source: HANDBOOK,
   },
@@ -40,6 +43,7 @@ export const USUAL_MATERIALS: readonly Material[] = [
     speedCarbide: 100,
     feed: 0.18,
     fineFeed: 0.08,
+    density: 7.85,
     expansion: micro(11.4),
     source: HANDBOOK,
   },
@@ -50,6 +54,7 @@ export const USUAL_MATERIALS: readonly Material[] = [
     speedCarbide: 80,
     feed: 0.15,
     fineFeed: 0.06,
+    density: 7.85,
     expansion: micro(11.3),
     source: HANDBOOK,
   },
@@ -60,6 +65,7 @@ export const USUAL_MATERIALS: readonly Material[] = [
     speedCarbide: 70,
     feed: 0.12,
     fineFeed: 0.06,
+    density: 7.85,
     expansion: micro(11.2),
     source: HANDBOOK,
   },
@@ -70,6 +76,7 @@ export const USUAL_MATERIALS: readonly Material[] = [
     speedCarbide: 80,
     feed: 0.15,
     fineFeed: 0.08,
+    density: 7.95,
     expansion: micro(16.5),
     source: HANDBOOK,
   },
@@ -80,6 +87,7 @@ export const USUAL_MATERIALS: readonly Material[] = [
     speedCarbide: 70,
     feed: 0.2,
     fineFeed: 0.1,
+    density: 7.2,
     expansion: micro(10.5),
     source: HANDBOOK,
   },
@@ -90,6 +98,7 @@ export const USUAL_MATERIALS: readonly Material[] = [
     speedCarbide: 180,
     feed: 0.15,
     fineFeed: 0.06,
+    density: 8.5,
     expansion: micro(19),
     source: HANDBOOK,
   },
@@ -100,6 +109,7 @@ export const USUAL_MATERIALS: readonly Material[] = [
     speedCarbide: 110,
     feed: 0.15,
     fineFeed: 0.06,
+    density: 8.8,
     expansion: micro(18),
     source: HANDBOOK,
   },
@@ -110,6 +120,7 @@ export const USUAL_MATERIALS: readonly Material[] = [
     speedCarbide: 250,
     feed: 0.2,
     fineFeed: 0.08,
+    density: 2.7,
     expansion: micro(23.5),
     source: HANDBOOK,
   },

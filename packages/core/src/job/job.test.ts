@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { plainText } from '../phrase/phrase';
 import { cutState } from './cutState';
 import { jobProgress, type JobFacts } from './progress';
 import { currentPiece, ofKind, standing, type KeptRecord, type RecordBody } from './records';
@@ -139,5 +140,48 @@ describe('how far a job has come', () => {
   });
   it('a change inside the band does not', () => {
     expect(now([setting()], { halfAngle: 0.02503 }).stages.every((s) => s.stale === null)).toBe(true);
+  });
+});
+
+describe('how far an eccentric has come', () => {
+  const eccentric = { id: 'e', throw: 4.75, bored: true, way: 'four-jaw' as const };
+  const basis = { throw: 4.75, diameter: 54, width: 18, bore: 20, hub: 34 };
+  const at = (bodies: readonly RecordBody[], over: Partial<JobFacts> = {}) =>
+    jobProgress(
+      { ...facts, hasTaper: false, halfAngle: null, way: null, eccentric, ...over },
+      bodies.map((body, i) => ({
+        id: `x${i}`,
+        jobId: 'j',
+        piece: 1,
+        at: '2026-01-01T00:00:00Z',
+        operator: 'RK',
+        body,
+      })),
+    );
+  const thrown = (inside: boolean, wanted = 4.75): RecordBody => ({
+    kind: 'thrown',
+    eccentric: 'e',
+    wanted,
+    now: 4.7,
+    x: 4.7,
+    y: 0,
+    inside,
+  });
+  const made = (what: 'outside' | 'bore'): RecordBody => ({ kind: 'made', eccentric: 'e', what, basis });
+  it('waits for a way, a throw that reads right, the bore at it, and a verdict', () => {
+    expect(at([], { eccentric: { ...eccentric, way: null } }).now).toBe('way');
+    expect(at([]).now).toBe('set');
+    expect(at([thrown(false), made('outside')]).now).toBe('set');
+    expect(at([thrown(true)])).toMatchObject({ now: 'cut', next: 'Bore or turn it at that setting' });
+    expect(at([thrown(true), made('outside')]).now).toBe('cut');
+    expect(at([thrown(true), made('bore')]).now).toBe('prove');
+    expect(at([thrown(true), made('outside')], { eccentric: { ...eccentric, bored: false } }).now).toBe(
+      'prove',
+    );
+  });
+  it('a throw changed on the drawing makes the setting stale', () => {
+    const { now, stages } = at([thrown(true), made('bore')], { eccentric: { ...eccentric, throw: 5 } });
+    expect(now).toBe('set');
+    expect(plainText(stages.find((s) => s.stage === 'set')!.stale!)).toContain('4.75');
   });
 });

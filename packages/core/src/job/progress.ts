@@ -1,4 +1,4 @@
-import { angle } from '../phrase/figure';
+import { angle, length } from '../phrase/figure';
 import type { Phrase } from '../phrase/phrase';
 import type { WayId } from '../way/way';
 import { currentPiece, ofKind, type KeptRecord, type RecordOf } from './records';
@@ -23,6 +23,11 @@ export interface JobFacts {
   readonly partComplete: boolean;
   /** A part without a taper has no way to choose, nothing to set and no cone to cut. */
   readonly hasTaper: boolean;
+  /** The eccentric being made, where that is what the part is. */
+  readonly eccentric?:
+    | { readonly id: string; readonly throw: number; readonly bored: boolean; readonly way: string | null }
+    | null
+    | undefined;
   readonly way: { readonly id: WayId; readonly machineId: string; readonly halfAngle: number } | null;
 }
 
@@ -50,7 +55,9 @@ export function jobProgress(facts: JobFacts, records: readonly KeptRecord[]): Jo
   const piece = currentPiece(records);
   const verdict = ofKind(records, 'verdict', piece).at(-1);
   const closed = verdict?.body.verdict === 'accepted' || verdict?.body.verdict === 'scrap';
-  const stale = staleness(facts, settingInForce(records, piece));
+  const stale = facts.eccentric
+    ? staleThrow(facts, records, piece)
+    : staleness(facts, settingInForce(records, piece));
   const done = doneStages(facts, records, piece, closed);
   const now = STAGES.find((s) => !done[s] || stale[s]) ?? 'record';
   const finished = closed && piece >= facts.quantity;
@@ -86,6 +93,7 @@ function doneStages(
 ): Record<Stage, boolean> {
   const tried = ofKind(records, 'stand-off', piece).length + ofKind(records, 'contact', piece).length > 0;
   const cut = ofKind(records, 'pass', piece).length > 0;
+  if (facts.eccentric) return eccentricStages(facts, facts.eccentric, records, piece, closed);
   const past = closed || (facts.partComplete && !facts.hasTaper);
   return {
     part: facts.partComplete,
@@ -96,6 +104,44 @@ function doneStages(
     record: closed && piece >= facts.quantity,
   };
 }
+
+/** An eccentric is set when its throw has read right, and cut when something has been made at that setting. */
+function eccentricStages(
+  facts: JobFacts,
+  { id, way, bored }: NonNullable<JobFacts['eccentric']>,
+  records: readonly KeptRecord[],
+  piece: number,
+  closed: boolean,
+): Record<Stage, boolean> {
+  const set = ofKind(records, 'thrown', piece).some((r) => r.body.eccentric === id && r.body.inside);
+  // What is made at the throw is the bore, or the outside of what has none.
+  const atThrow = bored ? 'bore' : 'outside';
+  const made = ofKind(records, 'made', piece).some((r) => r.body.eccentric === id && r.body.what === atThrow);
+  return {
+    part: facts.partComplete,
+    way: way !== null || closed,
+    set: set || closed,
+    cut: made || closed,
+    prove: closed,
+    record: closed && piece >= facts.quantity,
+  };
+}
+
+/** A throw set for another figure than the drawing has now. */
+function staleThrow(
+  facts: JobFacts,
+  records: readonly KeptRecord[],
+  piece: number,
+): Partial<Record<Stage, Phrase>> {
+  const set = ofKind(records, 'thrown', piece)
+    .filter((r) => r.body.eccentric === facts.eccentric?.id && r.body.inside)
+    .at(-1);
+  return set && facts.eccentric && Math.abs(set.body.wanted - facts.eccentric.throw) > SAME_THROW
+    ? { set: ['set for a throw of ', length(set.body.wanted, 0.001)] }
+    : {};
+}
+
+const SAME_THROW = 1e-6;
 
 function staleness(
   facts: JobFacts,
@@ -116,8 +162,18 @@ function staleness(
 const differs = (then: number, { halfAngle, band }: JobFacts): boolean =>
   halfAngle !== null && Math.abs(then - halfAngle) > band;
 
-const nextStep = (now: Stage, { hasTaper }: JobFacts): string =>
-  now === 'prove' && !hasTaper ? 'Measure it and close the piece' : NEXT[now];
+const NEXT_ECCENTRIC: Record<Stage, string> = {
+  ...NEXT,
+  way: 'Choose how the throw is made',
+  set: 'Set the throw over',
+  cut: 'Bore or turn it at that setting',
+  prove: 'Measure its travel',
+};
+
+function nextStep(now: Stage, { hasTaper, eccentric }: JobFacts): string {
+  if (eccentric) return NEXT_ECCENTRIC[now];
+  return now === 'prove' && !hasTaper ? 'Measure it and close the piece' : NEXT[now];
+}
 
 function afterVerdict(verdict: RecordOf<'verdict'> | undefined, piece: number, quantity: number): string {
   const scrapped = verdict?.body.verdict === 'scrap';

@@ -1,4 +1,5 @@
 import type { CopyId } from '../copy/copyMethod';
+import type { MadeBasis, MadeId } from '../eccentric/invalidates';
 import type { Contact } from '../gauging/contact';
 import type { TravelAlong } from '../way/halfAngleFromIndicator';
 import type { WayId } from '../way/way';
@@ -84,6 +85,33 @@ export type RecordBody =
       /** On diameter, with plus or minus. */
       readonly ratio: number;
       readonly uncertainty: number;
+    }
+  | {
+      /** A try at setting a throw over. */
+      readonly kind: 'thrown';
+      readonly eccentric: string;
+      readonly wanted: number;
+      readonly now: number;
+      /** From the spindle's axis, null where not read. */
+      readonly x: number | null;
+      readonly y: number | null;
+      readonly inside: boolean;
+    }
+  | {
+      /** Something made of an eccentric, with the figures it was made to. */
+      readonly kind: 'made';
+      readonly eccentric: string;
+      readonly what: MadeId;
+      readonly basis: MadeBasis;
+    }
+  | {
+      /** The whole travel read on the finished outside, from its bore. */
+      readonly kind: 'travel';
+      readonly eccentric: string;
+      readonly station: 'near' | 'far';
+      readonly seen: number;
+      readonly wanted: number;
+      readonly typed: string;
     }
   | { readonly kind: 'felt'; readonly feel: Feel }
   | { readonly kind: 'verdict'; readonly verdict: 'accepted' | 'rework' | 'scrap'; readonly cause: string }

@@ -1,3 +1,4 @@
+import type { HoleFit } from '../fit/isoHole';
 import type { End } from '../way/way';
 
 export type FeatureKind = 'cylinder' | 'taper' | 'bore' | 'groove' | 'thread' | 'profile' | 'eccentric';
@@ -39,6 +40,7 @@ export interface Bore extends Base {
   readonly length?: Maybe;
   /** Included point angle of the drill that leaves its cone at the bottom, rad; none for a flat bottom. */
   readonly pointAngle?: Maybe;
+  readonly fit?: HoleFit | undefined;
 }
 
 export interface Groove extends Base {
@@ -69,6 +71,11 @@ export interface Eccentric extends Base {
   readonly length?: Maybe;
   /** Distance between the two axes. */
   readonly throw?: Maybe;
+  /** The whole stroke, twice the throw: either may be given. */
+  readonly travel?: Maybe;
+  /** Grooves round it; one without a place is centred on the width. */
+  readonly grooves?:
+    readonly { readonly at?: Maybe; readonly width?: Maybe; readonly depth?: Maybe }[] | undefined;
   /** Angle of the high side from the drawing's zero, rad. */
   readonly phase?: Maybe;
 }

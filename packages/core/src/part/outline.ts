@@ -1,4 +1,5 @@
 import { AnelloError } from '../basics/error';
+import { throwOf } from '../eccentric/throwOf';
 import { notNegative, positive } from '../basics/check';
 import type { Bore, Eccentric, Feature, Profile, Thread } from './feature';
 import { solveTaperFeature } from './solveTaperFeature';
@@ -121,7 +122,7 @@ function profileOutline(feature: Profile): Outline {
 
 function eccentricOutline(feature: Eccentric): Outline {
   const shape = straight(feature);
-  const e = notNegative(known(feature.throw, 'throw', 'the throw'), 'throw', 'The throw');
+  const e = notNegative(throwOf(feature), 'throw', 'The throw');
   if (e >= (shape.points[0] as OutlinePoint).r) {
     throw new AnelloError(
       'impossible',

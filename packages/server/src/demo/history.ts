@@ -64,6 +64,15 @@ const contact = (where: Contact, halfAngle: number): RecordBody => ({
   swing: null,
   distance: null,
 });
+const thrown = (now: number, x: number, y: number): RecordBody => ({
+  kind: 'thrown',
+  eccentric: 'eccentric-1',
+  wanted: 4.75,
+  now,
+  x,
+  y,
+  inside: false,
+});
 const measured = (diameter: number, expected: number, dialAt: number): RecordBody => ({
   kind: 'measured',
   diameter,
@@ -105,6 +114,14 @@ const ROWS: readonly Row[] = [
   row('j-107', 5, '14:12', 'MT', contact('full', HALF_ANGLE.collet)),
   row('j-107', 5, '14:20', 'MT', pass(7.96, 8.6)),
   row('j-107', 5, '14:27', 'MT', standOff(1.6, HALF_ANGLE.collet)),
+  row('j-103', 3, '15:10', 'DO', {
+    kind: 'made',
+    eccentric: 'eccentric-1',
+    what: 'outside',
+    basis: { throw: 4.75, diameter: 54, width: 18, bore: 20, hub: 34 },
+  }),
+  row('j-103', 3, '15:40', 'DO', thrown(4.31, 4.29, 0.42)),
+  row('j-103', 3, '15:52', 'DO', thrown(4.68, 4.68, -0.03)),
   row('j-102', 2, '08:50', 'RK', { kind: 'step', way: 'compound', step: 'swing' }),
   row('j-102', 2, '09:10', 'RK', kept('compound', HALF_ANGLE.hub, 62)),
   row('j-102', 2, '09:12', 'RK', { kind: 'step', way: 'compound', step: 'height' }),

@@ -138,10 +138,19 @@ export const DEMO_JOBS: readonly DemoJob[] = [
   job('J-103', 'Throw-off eccentric, 4.75 mm throw', SHORT_LATHE, 1, {
     material: 'Cast iron',
     mate: 'Throw-off shaft, 20 mm',
+    eccentric: {
+      way: 'four-jaw',
+      toward: 1,
+      limit: entry('0.05 mm'),
+      grooveTool: entry('3 mm'),
+      partTool: entry('2.5 mm'),
+      screw: 'M6',
+    },
+    note: 'The worn one measures 9.5 mm of travel; the old drawing says 3/8.',
     features: [
       cylinder('Hub', '34 mm', '16 mm'),
-      eccentric('Eccentric', '54 mm', '18 mm', '4.75 mm'),
-      hole('Bore', '20 mm', '34 mm'),
+      eccentric('Eccentric', '54 mm', '18 mm', '4.75 mm', [{ width: '6 mm', depth: '3 mm' }]),
+      { ...hole('Bore', '20 mm', '34 mm'), fit: 'H7' },
     ],
   }),
   job('J-102', 'Flywheel hub bush, bored 1:12', LONG_LATHE, 2, {

@@ -66,7 +66,13 @@ export const thread = (
   length: entry(length),
 });
 
-export const eccentric = (name: string, diameter: string, length: string, e: string): Of<'eccentric'> => ({
+export const eccentric = (
+  name: string,
+  diameter: string,
+  length: string,
+  e: string,
+  grooves: readonly { width: string; depth: string }[] = [],
+): Of<'eccentric'> => ({
   id: id(name),
   name,
   kind: 'eccentric',
@@ -74,6 +80,7 @@ export const eccentric = (name: string, diameter: string, length: string, e: str
   diameter: entry(diameter),
   length: entry(length),
   throw: entry(e),
+  grooves: grooves.map((g) => ({ width: entry(g.width), depth: entry(g.depth) })),
 });
 
 export const profile = (name: string, points: readonly (readonly [string, string])[]): Of<'profile'> => ({

@@ -1,4 +1,4 @@
-import { coreFeatures, jobFacts, taperOfJob, valuesOf } from '@anello/contract';
+import { coreFeatures, eccentricOfJob, jobFacts, taperOfJob, valuesOf } from '@anello/contract';
 import {
   AnelloError,
   compareWays,
@@ -8,6 +8,7 @@ import {
   schoolsFor,
   settingSteps,
   USUAL_CUT,
+  type EccentricPart,
   type JobProgress,
   type Lathe,
   type PartLayout,
@@ -40,6 +41,8 @@ export interface JobModel {
   readonly measuredAlong: Ref<TravelAlong>;
   readonly steps: ComputedRef<readonly SettingStep[]>;
   readonly progress: ComputedRef<JobProgress | null>;
+  /** The eccentric the job is about, where it has no taper. */
+  readonly eccentric: ComputedRef<EccentricPart | null>;
   readonly cutFigures: ComputedRef<{
     stock?: number | undefined;
     roughDepth: number;
@@ -109,6 +112,7 @@ export function provideJobModel(): JobModel {
       context.value && way.value ? settingSteps(way.value, context.value, school.value?.id) : [],
     ),
     progress: computed(() => (job.document ? jobProgress(jobFacts(job.document), job.records) : null)),
+    eccentric: computed(() => (job.document ? eccentricOfJob(job.document) : null)),
     cutFigures: computed(() => (job.document ? valuesOf(job.document.cut) : null)),
   };
   provide(KEY, model);

@@ -1,26 +1,41 @@
 <script setup lang="ts">
-import { formatFigure, JAWS, length, type TrueUp } from '@anello/core';
+import { formatFigure, JAWS, length, type JawMove } from '@anello/core';
 import { computed } from 'vue';
 import { usePreferences } from '../stores/preferences';
 
 /** The four-jaw seen from the tailstock: where the work sits, which jaw to ease and which to tighten. */
-const props = defineProps<{ found: TrueUp; resolution: number }>();
+const props = defineProps<{
+  /** Where the work's axis stands from the spindle's, mm; null along a way not read. */
+  at: { readonly x: number | null; readonly y: number | null };
+  moves: readonly JawMove[];
+  resolution: number;
+  /** Where it should stand, when that is not the centre. */
+  wanted?: { readonly x: number; readonly y: number } | null;
+}>();
 const preferences = usePreferences();
 const C = 130;
 const R = 96;
 const WORK = 46;
 /** The offset is drawn this long at most, whatever it is. */
 const SHOWN = 18;
-const offset = computed(() => {
-  const { x, y } = props.found.fit;
-  const size = Math.hypot(x ?? 0, y ?? 0);
-  const scale = size > 0 ? SHOWN / size : 0;
-  return { x: C + (x ?? 0) * scale, y: C - (y ?? 0) * scale };
+/** A throw is the point of it and may be drawn larger. */
+const WANTED = 30;
+const scale = computed(() => {
+  const size = props.wanted
+    ? Math.max(Math.hypot(props.wanted.x, props.wanted.y), Math.hypot(props.at.x ?? 0, props.at.y ?? 0))
+    : Math.hypot(props.at.x ?? 0, props.at.y ?? 0);
+  return size > 0 ? (props.wanted ? WANTED : SHOWN) / size : 0;
 });
+const drawnAt = (x: number, y: number): { x: number; y: number } => ({
+  x: C + x * scale.value,
+  y: C - y * scale.value,
+});
+const offset = computed(() => drawnAt(props.at.x ?? 0, props.at.y ?? 0));
+const target = computed(() => (props.wanted ? drawnAt(props.wanted.x, props.wanted.y) : null));
 const jaws = computed(() =>
   JAWS.map((direction, i) => {
     const [ux, uy] = [Math.cos(direction), -Math.sin(direction)];
-    const move = props.found.moves.find((m) => m.jaw === i + 1);
+    const move = props.moves.find((m) => m.jaw === i + 1);
     const sign = move?.action === 'tighten' ? -1 : 1;
     const at = (r: number): string => `${C + r * ux} ${C + r * uy}`;
     return {
@@ -43,6 +58,10 @@ const jaws = computed(() =>
   <svg viewBox="-130 -22 520 308" role="img" aria-label="The chuck seen from the tailstock">
     <circle :cx="C" :cy="C" :r="R" class="chuck" />
     <circle :cx="offset.x" :cy="offset.y" :r="WORK" class="work" />
+    <g v-if="target">
+      <circle :cx="target.x" :cy="target.y" :r="WORK" class="target" />
+      <path :d="`M${target.x - 6} ${target.y}h12M${target.x} ${target.y - 6}v12`" class="target" />
+    </g>
     <line :x1="C - 8" :x2="C + 8" :y1="C" :y2="C" class="centre" />
     <line :x1="C" :x2="C" :y1="C - 8" :y2="C + 8" class="centre" />
     <g v-for="jaw in jaws" :key="jaw.number">
@@ -87,6 +106,12 @@ svg {
   fill: var(--stock);
   stroke: var(--ink);
   stroke-width: 1.6;
+}
+.target {
+  fill: none;
+  stroke: var(--blue);
+  stroke-width: 1.6;
+  stroke-dasharray: 5 3;
 }
 .centre {
   stroke: var(--centre);

@@ -151,6 +151,7 @@ export const KIT_KINDS: readonly KitKindSpec[] = [
       must('speedCarbide', 'Speed with carbide, m/min', 'number'),
       must('feed', 'Roughing feed, a turn'),
       must('fineFeed', 'Finishing feed, a turn'),
+      must('density', 'Weighs, g/cm³', 'number'),
       must('expansion', 'Grows, millionths per °C', 'number'),
     ],
     make: () =>

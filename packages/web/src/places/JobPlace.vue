@@ -38,7 +38,15 @@ const STAGE_VIEWS: Record<Stage, Component> = {
   prove: defineAsyncComponent(() => import('../stages/prove/ProveStage.vue')),
   record: defineAsyncComponent(() => import('../stages/record/RecordStage.vue')),
 };
+/** A part that is an eccentric and no taper has its own way, set and prove. */
+const ECCENTRIC_VIEWS: Partial<Record<Stage, Component>> = {
+  way: defineAsyncComponent(() => import('../stages/eccentric/EccentricWay.vue')),
+  set: defineAsyncComponent(() => import('../stages/eccentric/EccentricSet.vue')),
+  prove: defineAsyncComponent(() => import('../stages/eccentric/EccentricProve.vue')),
+};
 const stage = computed<Stage>(() => STAGES.find((s) => s === props.stage) ?? 'part');
+
+const own = computed(() => (model.eccentric.value ? ECCENTRIC_VIEWS[stage.value] : undefined));
 
 watch(
   () => props.id,
@@ -95,7 +103,9 @@ const selected = computed(
     screen.selectedFeature ??
     (
       job.document?.features.find((f) => f.kind === 'taper') ??
-      (stage.value === 'part' ? job.document?.features[0] : undefined)
+      (stage.value === 'part'
+        ? (job.document?.features.find((f) => f.kind === 'eccentric') ?? job.document?.features[0])
+        : undefined)
     )?.id ??
     null,
 );
@@ -139,7 +149,13 @@ const taperProblem = computed(() =>
         The taper is not settled: {{ taperProblem }}
         <router-link :to="`/job/${id}/part`">To the part</router-link>
       </NoticeText>
-      <component :is="STAGE_VIEWS[stage]" :key="`${id}-${stage}-${job.piece}`" />
+      <component
+        :is="own"
+        v-if="own && model.eccentric.value"
+        :key="`${id}-${stage}-${job.piece}-own`"
+        :part="model.eccentric.value"
+      />
+      <component :is="STAGE_VIEWS[stage]" v-else :key="`${id}-${stage}-${job.piece}`" />
     </main>
     <ReadingBar />
     <AcrossShop v-if="screen.acrossOpen" />

@@ -16,6 +16,7 @@ const VIEWS = [
   { id: 'ends', title: 'Ends and threads' },
 ];
 const view = useSessionStorage('anello.cut.view', 'passes');
+const EccentricCut = defineAsyncComponent(() => import('../eccentric/EccentricCut.vue'));
 const OTHERS: Readonly<Record<string, ReturnType<typeof defineAsyncComponent>>> = {
   order: defineAsyncComponent(() => import('./OrderPanel.vue')),
   hold: defineAsyncComponent(() => import('./HoldPanel.vue')),
@@ -29,6 +30,7 @@ const other = computed(() => OTHERS[view.value] ?? null);
   <div class="views"><MethodPicks v-model="view" label="What to look at" :methods="VIEWS" /></div>
   <div v-if="other" class="alone"><component :is="other" /></div>
   <PassesView v-else-if="model.taper.value" />
+  <EccentricCut v-else-if="model.eccentric.value" :part="model.eccentric.value" />
   <NoTaper v-else-if="!model.taperError.value" />
 </template>
 

@@ -114,7 +114,7 @@ async function keep(): Promise<void> {
           <p class="label">It swings</p>
           <p class="big"><FigureText :figure="length(found.swing, resolution)" large /></p>
           <p class="quiet">good enough at <FigureText :figure="length(limit, resolution)" /></p>
-          <JawPlan :found="found" :resolution="resolution" />
+          <JawPlan :at="found.fit" :moves="found.moves" :resolution="resolution" />
           <NoticeText :tone="found.inside ? 'good' : 'warn'"><PhraseText :phrase="found.said" /></NoticeText>
           <v-btn class="go" @click="keep">Keep this try and read again</v-btn>
         </div>

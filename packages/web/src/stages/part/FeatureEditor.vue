@@ -11,6 +11,7 @@ import { useJob } from '../../stores/job';
 import { useKit } from '../../stores/kit';
 import { usePreferences } from '../../stores/preferences';
 import { FEATURE_FIELDS, SIDES } from './featureFields';
+import GroovesEditor from './GroovesEditor.vue';
 
 /** One feature's figures; what is missing or disagrees is said at the field. */
 const props = defineProps<{ feature: FeatureDocument; problem: AnelloError | null }>();
@@ -135,6 +136,12 @@ const ENDS = [
         :draft-key="`${job.id}.${feature.id}`"
         :errors="problemAt"
         @change="(key, next) => setField(key, next as Entry | undefined)"
+      />
+      <GroovesEditor
+        v-if="feature.kind === 'eccentric'"
+        :model-value="feature.grooves ?? []"
+        :draft-key="`${job.id}.${feature.id}`"
+        @update:model-value="(grooves) => change((f) => (f['grooves'] = grooves))"
       />
     </div>
     <template v-if="feature.kind === 'profile'">

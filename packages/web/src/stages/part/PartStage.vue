@@ -10,6 +10,7 @@ import { drawn } from '../../drawing/dimensions';
 import { useJob } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
 import { useScreen } from '../../stores/screen';
+import EccentricFigures from '../eccentric/EccentricFigures.vue';
 import FeatureEditor from './FeatureEditor.vue';
 import { newFeature } from './featureFields';
 import JobSheet from './JobSheet.vue';
@@ -26,6 +27,7 @@ const selected = computed(
   () =>
     features.value.find((f) => f.id === screen.selectedFeature) ??
     features.value.find((f) => f.kind === 'taper') ??
+    features.value.find((f) => f.kind === 'eccentric') ??
     features.value[0] ??
     null,
 );
@@ -140,6 +142,7 @@ function size(id: string): string {
     />
     <aside class="side">
       <MixUps v-if="selected && !model.layout.value.problems.has(selected.id)" :feature="selected" />
+      <EccentricFigures v-if="model.eccentric.value" />
       <TaperFigures v-if="model.taper.value" :taper="model.taper.value" />
       <JobSheet />
     </aside>

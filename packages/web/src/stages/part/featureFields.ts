@@ -1,8 +1,9 @@
 import type { FeatureDocument } from '@anello/contract';
-import type { FeatureKind } from '@anello/core';
-import { figure, type FormField } from '../../parts/formField';
+import { HOLE_FITS, type FeatureKind } from '@anello/core';
+import { choice, figure, type FormField } from '../../parts/formField';
 
 const DIAMETER: FormField = figure('diameter', 'Diameter');
+const FIT = choice('fit', 'Fit on its shaft', Object.fromEntries(HOLE_FITS.map((fit) => [fit, fit])));
 const LENGTH: FormField = figure('length', 'Length');
 
 /** The figures each kind of feature is described by, in the order a drawing gives them. */
@@ -12,9 +13,20 @@ export const FEATURE_FIELDS: Readonly<Record<FeatureKind, readonly FormField[]>>
     { ...DIAMETER, label: 'Diameter at the bottom' },
     { ...LENGTH, label: 'Width' },
   ],
-  bore: [DIAMETER, { ...LENGTH, label: 'Depth' }, figure('pointAngle', 'Drill point, included', 'angle')],
+  bore: [
+    DIAMETER,
+    { ...LENGTH, label: 'Depth' },
+    figure('pointAngle', 'Drill point, included', 'angle'),
+    FIT,
+  ],
   thread: [{ ...DIAMETER, label: 'Nominal diameter' }, figure('pitch', 'Pitch'), LENGTH],
-  eccentric: [DIAMETER, LENGTH, figure('throw', 'Throw'), figure('phase', 'High side at', 'angle')],
+  eccentric: [
+    DIAMETER,
+    LENGTH,
+    figure('throw', 'Throw'),
+    figure('travel', 'or the whole travel'),
+    figure('phase', 'High side at', 'angle'),
+  ],
   taper: [
     figure('largeDiameter', 'Large diameter'),
     figure('smallDiameter', 'Small diameter'),

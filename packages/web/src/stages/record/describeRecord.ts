@@ -24,6 +24,14 @@ const CONTACTS = {
   'two-bands': 'in two bands',
   spot: 'in one spot',
 } as const;
+const MADE = {
+  outside: 'Outside turned',
+  throw: 'Throw set',
+  bore: 'Bored',
+  groove: 'Grooves cut',
+  screw: 'Set-screw’s hole tapped',
+  packing: 'Packing made',
+} as const;
 const CONES = {
   diameters: 'Measured at two diameters',
   rollers: 'Measured over rollers',
@@ -92,6 +100,25 @@ export function describeRecord({ body, piece }: KeptRecord): Phrase {
       ];
     case 'cone':
       return [CONES[body.method], ': ', ratio(body.ratio), ' on diameter'];
+    case 'thrown':
+      return [
+        'Throw stood at ',
+        length(body.now, SEEN),
+        ', wanted ',
+        length(body.wanted, SEEN),
+        body.inside ? ': right' : ': more to do',
+      ];
+    case 'made':
+      return [MADE[body.what], ' at a throw of ', length(body.basis.throw, SEEN)];
+    case 'travel':
+      return [
+        'Travel at the ',
+        body.station,
+        ' end ',
+        length(body.seen, SEEN),
+        ', should be ',
+        length(body.wanted, SEEN),
+      ];
     case 'felt':
       return [FEELS[body.feel]];
     case 'stand-off':

@@ -1,0 +1,36 @@
+import { AnelloError } from '../basics/error';
+import { positive } from '../basics/check';
+
+/** Holes a shaft runs or slides in, by the ISO system. */
+export const HOLE_FITS = ['H6', 'H7', 'H8', 'H9', 'G7', 'F7', 'F8'] as const;
+export type HoleFit = (typeof HOLE_FITS)[number];
+
+/** Upper ends of the size steps, mm. */
+const STEPS = [3, 6, 10, 18, 30, 50, 80, 120, 180] as const;
+
+/** Tolerance grades and fundamental deviations over those steps, µm. Source: ISO 286-1, tables 1 and 3. */
+const GRADE: Readonly<Record<'6' | '7' | '8' | '9', readonly number[]>> = {
+  '6': [6, 8, 9, 11, 13, 16, 19, 22, 25],
+  '7': [10, 12, 15, 18, 21, 25, 30, 35, 40],
+  '8': [14, 18, 22, 27, 33, 39, 46, 54, 63],
+  '9': [25, 30, 36, 43, 52, 62, 74, 87, 100],
+};
+const DEVIATION: Readonly<Record<'H' | 'G' | 'F', readonly number[]>> = {
+  H: [0, 0, 0, 0, 0, 0, 0, 0, 0],
+  G: [2, 4, 5, 6, 7, 9, 10, 12, 14],
+  F: [6, 10, 13, 16, 20, 25, 30, 36, 43],
+};
+const MICRO = 1e-3;
+
+/** Least and largest diameter of a hole of a fit, mm. Errors: out-of-range beyond the table. Example: 20 H7 → 20 to 20.021. */
+export function holeLimits({ diameter, fit }: { diameter: number; fit: HoleFit }): {
+  least: number;
+  most: number;
+} {
+  positive(diameter, 'diameter', 'The diameter');
+  const step = STEPS.findIndex((s) => diameter <= s);
+  if (step === -1) throw new AnelloError('out-of-range', 'diameter', 'The table of fits goes to 180 mm.');
+  const low = DEVIATION[fit[0] as 'H' | 'G' | 'F'][step] ?? 0;
+  const zone = GRADE[fit[1] as '6' | '7' | '8' | '9'][step] ?? 0;
+  return { least: diameter + low * MICRO, most: diameter + (low + zone) * MICRO };
+}

@@ -1,0 +1,283 @@
+<script setup lang="ts">
+import type { Entry } from '@anello/contract';
+import {
+  AnelloError,
+  dialIn,
+  indicatorPlan,
+  JAWS,
+  length,
+  ofKind,
+  plainText,
+  type DialIn,
+  type EccentricPart,
+} from '@anello/core';
+import { useSessionStorage } from '@vueuse/core';
+import { computed } from 'vue';
+import { useRouter } from 'vue-router';
+import type { EccentricDesk } from '../../composables/useEccentric';
+import { useJobModel } from '../../composables/useJobModel';
+import { useStageScreen } from '../../composables/useStageScreen';
+import JawPlan from '../../drawing/JawPlan.vue';
+import { shownResolution } from '../../lib/shownResolution';
+import FigureText from '../../parts/FigureText.vue';
+import NoticeText from '../../parts/NoticeText.vue';
+import PhraseText from '../../parts/PhraseText.vue';
+import QuantityField from '../../parts/QuantityField.vue';
+import { useJob } from '../../stores/job';
+import { useKit } from '../../stores/kit';
+import { usePreferences } from '../../stores/preferences';
+import { useScreen, type BarRequest } from '../../stores/screen';
+
+/** Live from any readings so far: where the throw stands, which jaw to ease, which to tighten, until it is right. */
+const props = defineProps<{ desk: EccentricDesk; part: EccentricPart }>();
+const job = useJob();
+const kit = useKit();
+const screen = useScreen();
+const router = useRouter();
+const preferences = usePreferences();
+const model = useJobModel();
+const key = computed(() => `anello.throw.${job.id}.${job.piece}.${props.part.id}`);
+const given = useSessionStorage<Record<string, Entry>>(key, {});
+const extremes = useSessionStorage('anello.throw.extremes', false);
+const resolution = computed(() => shownResolution(model.lathe.value?.indicator));
+const USUAL_STEPS = 10;
+const limit = computed(
+  () => props.desk.choice.value.limit?.value ?? Math.max(0.02, USUAL_STEPS * resolution.value),
+);
+const toward = computed(() => props.desk.choice.value.toward ?? null);
+const TOWARD = [
+  { value: 0, title: 'wherever it comes' },
+  ...[1, 2, 3, 4].map((jaw) => ({ value: jaw, title: `jaw ${jaw}` })),
+];
+
+const readings = computed(() =>
+  extremes.value
+    ? (['high', 'low'] as const).flatMap((end) => {
+        const [seen, angle] = [given.value[end], given.value[`${end}At`]];
+        return seen && angle ? [{ reading: seen.value, direction: angle.value }] : [];
+      })
+    : JAWS.flatMap((direction, i) => {
+        const seen = given.value[String(i + 1)];
+        return seen ? [{ reading: seen.value, direction }] : [];
+      }),
+);
+const found = computed<{ now: DialIn | null; error: string }>(() => {
+  if (readings.value.length < 2) return { now: null, error: '' };
+  try {
+    const now = dialIn({
+      readings: readings.value,
+      extremes: extremes.value,
+      throw: props.part.throw,
+      toward: toward.value,
+      limit: limit.value,
+    });
+    return { now, error: '' };
+  } catch (error) {
+    if (!(error instanceof AnelloError)) throw error;
+    // Two jaws that are not opposite only want a third.
+    return {
+      now: null,
+      error: error.code === 'underdetermined' ? '' : plainText(error.phrase, preferences.units),
+    };
+  }
+});
+const now = computed(() => found.value.now);
+const indicator = computed(() => {
+  const strokes = kit.core.instruments.filter((i) => i.type === 'indicator').flatMap((i) => i.range ?? []);
+  return indicatorPlan({ throw: props.part.throw, range: strokes.length ? Math.max(...strokes) : null });
+});
+const tries = computed(() =>
+  ofKind(job.records, 'thrown', job.piece).filter((r) => r.body.eccentric === props.part.id),
+);
+const proved = computed(() => tries.value.at(-1)?.body.inside ?? false);
+const nextJaw = computed(() => {
+  if (now.value?.readNext) return now.value.readNext;
+  return [1, 3, 2, 4].find((jaw) => !given.value[String(jaw)]) ?? null;
+});
+
+function set(name: string, next: Entry | undefined): void {
+  const { [name]: _old, ...rest } = given.value;
+  given.value = next ? { ...rest, [name]: next } : rest;
+}
+
+async function keep(): Promise<void> {
+  if (!now.value) return;
+  const { at, throwNow, inside } = now.value;
+  const record = await job.keep({
+    kind: 'thrown',
+    eccentric: props.part.id,
+    wanted: props.part.throw,
+    now: throwNow,
+    x: at.x,
+    y: at.y,
+    inside,
+  });
+  screen.undoable = { text: 'Try kept.', run: () => void job.withdraw(record) };
+  given.value = {};
+}
+
+function barRequest(): BarRequest {
+  const base = { dimension: 'length', defaultUnit: preferences.units === 'mm' ? 'mm' : 'in' } as const;
+  if (proved.value && Object.keys(given.value).length === 0) {
+    return {
+      ...base,
+      key: `${key.value}.on`,
+      label: 'The throw is right',
+      noInput: true,
+      hint: 'Nip all four, and turn it by hand once before power.',
+      keep: () => undefined,
+      empty: { label: 'On to Cut', run: () => void router.push(`/job/${job.id}/cut`) },
+    };
+  }
+  if (extremes.value || nextJaw.value === null) {
+    return {
+      ...base,
+      key: `${key.value}.keep`,
+      label: 'Move the jaws, then',
+      noInput: true,
+      hint: 'What is read now is kept as a try; the boxes clear for the next.',
+      keep: () => undefined,
+      ...(now.value ? { empty: { label: 'Keep this try', run: keep } } : {}),
+    };
+  }
+  const jaw = String(nextJaw.value);
+  return {
+    ...base,
+    key: `${key.value}.jaw${jaw}`,
+    label: `Jaw ${jaw} up`,
+    hint: 'What the needle shows with that jaw up; higher is more.',
+    keep: ({ value }, text) =>
+      set(jaw, { typed: /[a-z"'µ]/i.test(text) ? text : `${text} ${base.defaultUnit}`, value }),
+  };
+}
+useStageScreen({
+  bar: barRequest,
+  across: () => {
+    const move = now.value?.moves[0];
+    return move
+      ? {
+          step: [`Jaw ${move.jaw}: ${move.action}`],
+          label: 'the work moves',
+          figure: length(move.by, resolution.value),
+        }
+      : {
+          step: ['The needle swings, whole travel'],
+          label: 'right',
+          figure: length(2 * props.part.throw, resolution.value),
+        };
+  },
+});
+</script>
+
+<template>
+  <div class="split">
+    <section class="main" aria-label="Dialling in the throw">
+      <article class="card sheet" aria-live="polite">
+        <h2>
+          {{
+            now
+              ? now.inside
+                ? 'The throw is right'
+                : 'Move the jaws'
+              : 'Turn it by hand and read each jaw up'
+          }}
+        </h2>
+        <div class="figures">
+          <div>
+            <p class="label">{{ now ? 'Needle swings now' : 'The needle is to swing' }}</p>
+            <p class="big">
+              <FigureText :figure="length(2 * (now?.throwNow ?? part.throw), resolution)" large />
+            </p>
+            <p class="quiet">
+              wanted <FigureText :figure="length(2 * part.throw, resolution)" /> ±<FigureText
+                :figure="length(limit, resolution)"
+              />, twice the throw of <FigureText :figure="length(part.throw, resolution)" />
+            </p>
+          </div>
+          <ul v-if="now?.moves.length" class="moves">
+            <li v-for="move in now.moves" :key="move.jaw">
+              jaw {{ move.jaw }}: <strong>{{ move.action }}</strong>
+              <FigureText :figure="length(move.by, resolution)" />
+            </li>
+          </ul>
+        </div>
+        <NoticeText v-if="now" :tone="now.inside ? 'good' : 'warn'"
+          ><PhraseText :phrase="now.said"
+        /></NoticeText>
+        <NoticeText v-if="found.error" tone="bad">{{ found.error }}</NoticeText>
+        <v-btn v-if="now" class="go" @click="keep">Keep this try and read again</v-btn>
+      </article>
+      <p v-if="!indicator.direct" class="block">
+        The swing is longer than the indicator’s stroke: read the high side bare, the low side over a block of
+        <strong><FigureText :figure="length(indicator.block, 0.001)" /></strong>, and type the low reading
+        with the block taken off.
+      </p>
+      <p v-if="tries.length" class="quiet">
+        Tries so far, throw:
+        <template v-for="(one, i) in tries" :key="one.id"
+          ><FigureText :figure="length(one.body.now, resolution)" />{{ one.body.inside ? ' ✓' : ''
+          }}{{ i < tries.length - 1 ? ' → ' : '' }}</template
+        >
+      </p>
+      <JawPlan
+        :at="now?.at ?? { x: null, y: null }"
+        :moves="now?.moves ?? []"
+        :resolution="resolution"
+        :wanted="now?.wanted ?? null"
+      />
+    </section>
+    <aside class="side">
+      <v-btn-toggle v-model="extremes" mandatory aria-label="What is read">
+        <v-btn :value="false">At the jaws</v-btn><v-btn :value="true">Highest and lowest</v-btn>
+      </v-btn-toggle>
+      <div class="boxes">
+        <template v-if="extremes">
+          <template v-for="end in ['high', 'low']" :key="end">
+            <QuantityField
+              :label="end === 'high' ? 'Highest reading' : 'Lowest reading'"
+              dimension="length"
+              :model-value="given[end]"
+              :draft-key="`${key}.${end}`"
+              @update:model-value="(next) => set(end, next)"
+            />
+            <QuantityField
+              label="at, from jaw 1"
+              dimension="angle"
+              :model-value="given[`${end}At`]"
+              :draft-key="`${key}.${end}At`"
+              @update:model-value="(next) => set(`${end}At`, next)"
+            />
+          </template>
+        </template>
+        <QuantityField
+          v-for="jaw in extremes ? 0 : 4"
+          :key="jaw"
+          :label="`Jaw ${jaw}`"
+          dimension="length"
+          :model-value="given[String(jaw)]"
+          :draft-key="`${key}.${jaw}`"
+          @update:model-value="(next) => set(String(jaw), next)"
+        />
+      </div>
+      <v-select
+        label="High side toward"
+        :items="TOWARD"
+        :model-value="toward ?? 0"
+        @update:model-value="(jaw: number) => desk.change({ toward: jaw || undefined })"
+      />
+      <QuantityField
+        label="Travel may be out by ±"
+        dimension="length"
+        :model-value="desk.choice.value.limit"
+        :draft-key="`${key}.limit`"
+        @update:model-value="(next) => desk.setLength('limit', next)"
+      />
+      <NoticeText tone="bad"
+        >Never one jaw tight with its opposite still tight. Chuck key out. Swing it right round by hand before
+        power: the high side must clear tool, slide and bed.</NoticeText
+      >
+    </aside>
+  </div>
+</template>
+
+<style scoped src="./eccentric.css"></style>
