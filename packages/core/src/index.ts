@@ -269,3 +269,22 @@ export {
 export { compareEccentricWays } from './eccentric/ways/registry';
 export { ECCENTRIC_WAY_IDS, type EccentricAssessment, type EccentricWayId } from './eccentric/ways/way';
 export { HOLE_FITS, holeLimits, type HoleFit } from './fit/isoHole';
+export {
+  endOf,
+  flipped,
+  lengthOf,
+  pointOn,
+  sampled,
+  startOf,
+  type CurvePoint,
+  type Piece,
+} from './curve/piece';
+export { cornersOf, RUNS, shapeCurve, type Run, type ShapePoint } from './curve/shapeCurve';
+export { offsetProfile, type OffsetPath } from './curve/offsetProfile';
+export { outOfReach, type OutOfReach } from './curve/reach';
+export { tracerTemplate, type TracerTemplate } from './curve/tracerTemplate';
+export { coordinateTable, type CoordinateTable, type TableRow } from './curve/coordinateTable';
+export { bestFit, nearestOn, pairGap, type BestFit, type Deviation } from './curve/bestFit';
+export { SHAPES, standardShape, type ShapeSize, type StandardShape } from './curve/standardShapes';
+export { chatterRisk, formTool, type FormToolKind, type FormToolPoint } from './profile/formTool';
+export { testCut, type GrooveCheck, type TestCut } from './profile/testCut';

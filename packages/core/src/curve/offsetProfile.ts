@@ -1,0 +1,60 @@
+import { AnelloError } from '../basics/error';
+import { notNegative } from '../basics/check';
+import type { Member } from '../way/way';
+import { flipped, type Piece } from './piece';
+import { Surface } from './rest';
+
+export interface OffsetRequest {
+  readonly pieces: readonly Piece[];
+  readonly noseRadius: number;
+  /** A bore is cut from inside. */
+  readonly member: Member;
+  /** How many places along the axis. */
+  readonly count: number;
+  /** Asked now and then; yes stops the work with nothing. */
+  readonly cancelled?: () => boolean;
+}
+
+/** The path of a round nose's centre: along the axis, out from it, and where along the axis it touches. mm. */
+export interface OffsetPath {
+  readonly z: Float64Array;
+  readonly r: Float64Array;
+  readonly touch: Float64Array;
+}
+
+/** What a tool on the work's outside sees: a bore is turned over, so that one rule serves both. */
+export const surfaceOf = (pieces: readonly Piece[], member: Member): Surface =>
+  new Surface(member === 'external' ? pieces : pieces.map(flipped));
+
+/** Work between two looks at whether it is still wanted. */
+const ASK_EVERY = 4096;
+const MOST = 2_000_000;
+
+/**
+ * The path of a round nose that touches a profile everywhere it can and cuts in nowhere: the envelope of the nose over
+ * every piece, so loops cannot arise. Exact for lines and arcs. Null when cancelled. Errors: out-of-range.
+ */
+export function offsetProfile({
+  pieces,
+  noseRadius,
+  member,
+  count,
+  cancelled,
+}: OffsetRequest): OffsetPath | null {
+  notNegative(noseRadius, 'noseRadius', 'The nose radius');
+  if (!(Number.isInteger(count) && count >= 2 && count <= MOST))
+    throw new AnelloError('out-of-range', 'count', 'Between 2 and two million places along the axis.');
+  if (pieces.length === 0) throw new AnelloError('underdetermined', 'points', 'There is no profile yet.');
+  const surface = surfaceOf(pieces, member);
+  const path = { z: new Float64Array(count), r: new Float64Array(count), touch: new Float64Array(count) };
+  const sign = member === 'external' ? 1 : -1;
+  for (let i = 0; i < count; i++) {
+    if (i % ASK_EVERY === 0 && cancelled?.()) return null;
+    const z = surface.from + ((surface.to - surface.from) * i) / (count - 1);
+    const rest = surface.rest(z, noseRadius);
+    path.z[i] = z;
+    path.r[i] = sign * (rest?.r ?? 0);
+    path.touch[i] = rest?.touch.z ?? z;
+  }
+  return path;
+}

@@ -1,0 +1,94 @@
+import { notNegative } from '../basics/check';
+import type { Member } from '../way/way';
+import { surfaceOf } from './offsetProfile';
+import { headingOf, spanOf, type Piece } from './piece';
+
+/** A stretch a tool does not reach, mm along the axis. */
+export interface OutOfReach {
+  readonly from: number;
+  readonly to: number;
+  readonly why: 'nose' | 'flank';
+  /** Most that is left standing there, mm; nothing said for the flank. */
+  readonly left: number;
+  /** Largest nose that would do; nothing where a sharp corner lets none. */
+  readonly largestNose: number | null;
+}
+
+export interface ReachRequest {
+  readonly pieces: readonly Piece[];
+  readonly noseRadius: number;
+  readonly member: Member;
+  /** Steepest fall behind the nose its flank clears, from the axis, rad; none when it is not said. */
+  readonly flank?: number | undefined;
+}
+
+const PLACES = 1600;
+/** Less than this left standing is no fault, mm. */
+const FELT = 0.002;
+
+/**
+ * Where a round nose leaves metal a profile does not have, and where its flank would rub: the nose's path rolled back to
+ * the surface it leaves, against the one wanted. mm.
+ */
+export function outOfReach({ pieces, noseRadius, member, flank }: ReachRequest): OutOfReach[] {
+  notNegative(noseRadius, 'noseRadius', 'The nose radius');
+  const surface = surfaceOf(pieces, member);
+  const step = (surface.to - surface.from) / PLACES;
+  const reach = Math.ceil(noseRadius / step);
+  const centres: number[] = [];
+  for (let i = -reach; i <= PLACES + reach; i++)
+    centres.push(surface.rest(surface.from + i * step, noseRadius)?.r ?? Infinity);
+  const found: OutOfReach[] = [];
+  let from: number | null = null;
+  let most = 0;
+  for (let i = 0; i <= PLACES + 1; i++) {
+    const z = surface.from + i * step;
+    const left =
+      i > PLACES ? 0 : standing(centres, i + reach, reach, step, noseRadius) - (surface.height(z) ?? 0);
+    if (left > FELT) {
+      from ??= z;
+      most = Math.max(most, left);
+    } else if (from !== null) {
+      const largestNose = hollowWithin(pieces, member, from, z);
+      found.push({ from, to: z, why: 'nose', left: most, largestNose });
+      [from, most] = [null, 0];
+    }
+  }
+  return [...found, ...(flank === undefined ? [] : tooSteep(pieces, member, flank))];
+}
+
+/** The lowest any nose of the path comes at a place. */
+function standing(centres: readonly number[], at: number, reach: number, step: number, nose: number): number {
+  let least = Infinity;
+  for (let k = -reach; k <= reach; k++) {
+    const aside = nose * nose - (k * step) ** 2;
+    if (aside >= 0) least = Math.min(least, (centres[at + k] ?? Infinity) - Math.sqrt(aside));
+  }
+  return least;
+}
+
+/** The tightest hollow arc that lies in a stretch; none where it is a corner. */
+function hollowWithin(pieces: readonly Piece[], member: Member, from: number, to: number): number | null {
+  const hollow = pieces.filter((p): p is Extract<Piece, { kind: 'arc' }> => {
+    if (p.kind !== 'arc') return false;
+    const middle = Math.sin(p.from + p.sweep / 2);
+    const span = spanOf(p);
+    return (member === 'external' ? middle < 0 : middle > 0) && span.to > from && span.from < to;
+  });
+  return hollow.length > 0 ? Math.min(...hollow.map((p) => p.radius)) : null;
+}
+
+/** Falls toward the headstock steeper than the flank behind the nose clears. */
+function tooSteep(pieces: readonly Piece[], member: Member, flank: number): OutOfReach[] {
+  const sign = member === 'external' ? 1 : -1;
+  return pieces.flatMap((piece) => {
+    const steepest = Math.max(
+      ...(['start', 'end'] as const).map((end) => {
+        const heading = headingOf(piece, end);
+        return Math.cos(heading) === 0 ? Math.PI / 2 : Math.atan(sign * Math.tan(heading));
+      }),
+    );
+    const span = spanOf(piece);
+    return steepest > flank + 1e-9 ? [{ ...span, why: 'flank' as const, left: 0, largestNose: null }] : [];
+  });
+}

@@ -1,0 +1,117 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { plainText } from '../phrase/phrase';
+import { chatterRisk, formTool } from './formTool';
+import { testCut, type GrooveCheck } from './testCut';
+
+const work = [
+  { z: 0, r: 15 },
+  { z: 2, r: 13 },
+  { z: 5, r: 13 },
+  { z: 7, r: 15 },
+];
+const degrees = (d: number): number => (d * Math.PI) / 180;
+
+describe('a form tool’s own figures', () => {
+  it('with no rake and no clearance a flat tool is the profile itself', () => {
+    const points = formTool({ kind: 'flat', work, rake: 0, clearance: 1e-9, toolRadius: 1 });
+    expect(points.map((p) => p.tool)).toEqual([2, 0, 0, 2].map((d) => expect.closeTo(d, 6)));
+    for (const p of points) expect(Math.abs(p.uncorrected)).toBeLessThan(1e-6);
+  });
+  it('rake and clearance make it shallower, and leaving that out costs the work', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 2, max: 20 }), fc.integer({ min: 4, max: 15 }), (rake, clearance) => {
+        const points = formTool({
+          kind: 'flat',
+          work,
+          rake: degrees(rake),
+          clearance: degrees(clearance),
+          toolRadius: 1,
+        });
+        expect(points[0]!.tool).toBeLessThan(2);
+        expect(points[0]!.uncorrected).toBeCloseTo(2 - points[0]!.tool, 12);
+        expect(points[1]!.tool).toBeCloseTo(0, 12);
+      }),
+      { seed: 1 },
+    );
+  });
+  it('a round one is largest where the work is smallest', () => {
+    const points = formTool({
+      kind: 'circular',
+      work,
+      rake: degrees(10),
+      clearance: degrees(10),
+      toolRadius: 40,
+    });
+    expect(points[1]!.tool).toBeCloseTo(40, 9);
+    expect(points[0]!.tool).toBeLessThan(40);
+    expect(points[0]!.tool).toBeGreaterThan(38);
+  });
+  it('needs two places', () => {
+    expect(() =>
+      formTool({ kind: 'flat', work: [work[0]!], rake: 0, clearance: 0.1, toolRadius: 1 }),
+    ).toThrow(expect.objectContaining({ field: 'work' }));
+  });
+});
+
+describe('chatter, as a grade with its reason', () => {
+  it('never gets better for being wider, thinner or further out', () => {
+    const grade = { low: 0, some: 1, high: 2 };
+    const at = (width: number, diameter: number, stickOut: number): number =>
+      grade[chatterRisk({ width, diameter, stickOut }).risk];
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 25 }),
+        fc.integer({ min: 5, max: 60 }),
+        fc.integer({ min: 5, max: 200 }),
+        (w, d, s) => {
+          expect(at(w + 1, d, s)).toBeGreaterThanOrEqual(at(w, d, s));
+          expect(at(w, d, s + 5)).toBeGreaterThanOrEqual(at(w, d, s));
+          expect(at(w, d + 5, s)).toBeLessThanOrEqual(at(w, d, s));
+        },
+      ),
+      { seed: 2 },
+    );
+    expect(chatterRisk({ width: 3, diameter: 30, stickOut: 40 }).risk).toBe('low');
+  });
+});
+
+describe('a test cut of several grooves', () => {
+  const groove = (more: Partial<GrooveCheck> = {}): GrooveCheck => ({
+    name: 'First',
+    width: 3.2,
+    widthBand: 0.05,
+    bottom: 26,
+    bottomBand: 0.05,
+    seenWidth: 3.2,
+    seenBottom: 26.2,
+    ...more,
+  });
+  it('one depth for all of them, and fed so far all are inside', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 26, max: 26.6, noNaN: true }),
+        fc.double({ min: -0.04, max: 0.04, noNaN: true }),
+        (seen, apart) => {
+          const checks = [groove({ seenBottom: seen }), groove({ name: 'Second', seenBottom: seen + apart })];
+          const { feed } = testCut(checks);
+          expect(feed).not.toBeNull();
+          const after = testCut(checks.map((c) => ({ ...c, seenBottom: c.seenBottom - 2 * feed! })));
+          expect(after.grooves.map((g) => g.verdict)).toEqual(['right', 'right']);
+        },
+      ),
+      { seed: 3 },
+    );
+  });
+  it.each([
+    [[groove({ seenBottom: 26.02 })], 'right', 'leave the tool alone'],
+    [[groove(), groove({ name: 'Second', seenBottom: 26.5 })], 'deeper', 'No one depth'],
+    [[groove({ seenWidth: 3.1 })], 'regrind', 'reground at First'],
+    [[groove({ seenWidth: 3.4 })], 'too-wide', 'reground at First'],
+    [[groove({ seenBottom: 25.8 })], 'too-deep', 'past'],
+  ])('%# says what to do', (checks, verdict, words) => {
+    const found = testCut(checks);
+    expect(found.grooves[0]!.verdict).toBe(verdict);
+    expect(plainText(found.said)).toContain(words);
+  });
+});
