@@ -9,7 +9,7 @@ import {
   passPlan,
   settingSteps,
 } from '@anello/core';
-import { fitEvidence, nextInfeed } from '@anello/core';
+import { coordinateTable, fitEvidence, nextInfeed, offsetProfile, shapeCurve } from '@anello/core';
 import { DEMO_JOBS } from '../packages/server/src/demo/jobs.ts';
 import { demoRecords } from '../packages/server/src/demo/history.ts';
 import { DEMO_MACHINES } from '../packages/server/src/demo/machines.ts';
@@ -53,6 +53,8 @@ export function benchCore(): Figure[] {
     timed('identify over the whole library, median', BUDGET_MS, identify),
     timed('next infeed after eight passes, median', 10, infeed),
     timed('evidence weighed, median', 10, evidence),
+    timed('path of a round nose, 100,000 points, median', 150, nosePath),
+    timed('table of two-handle steps, median', 150, steps),
     {
       what: 'recompute a job after a keystroke, median',
       measured: milliseconds(ms),
@@ -65,6 +67,45 @@ export function benchCore(): Figure[] {
 function timed(what: string, budget: number, work: () => number): Figure {
   const ms = work();
   return { what, measured: milliseconds(ms), budget: `${budget} ms`, within: ms < budget };
+}
+
+/** An ogee handle with a spline in it: the curve that has most pieces. */
+const CURVE = shapeCurve([
+  { z: 0, r: 9 },
+  { z: 16, r: 7, run: 'ogee' },
+  { z: 50, r: 13, run: 'ogee' },
+  { z: 58, r: 12, run: 'spline' },
+  { z: 66, r: 9.5, run: 'spline' },
+  { z: 73, r: 4.5, run: 'spline' },
+]);
+
+function nosePath(): number {
+  const path = (): number => {
+    const from = performance.now();
+    offsetProfile({ pieces: CURVE, noseRadius: 0.8, member: 'external', count: 100_000 });
+    return performance.now() - from;
+  };
+  return median(Array.from({ length: 9 }, path));
+}
+
+function steps(): number {
+  const table = (): number => {
+    const from = performance.now();
+    coordinateTable({
+      pieces: CURVE,
+      member: 'external',
+      noseRadius: 0.8,
+      ridge: 0.005,
+      longest: 1,
+      along: 0.02,
+      division: 0.02,
+      reads: 'diameter',
+      of: 'tip',
+      allowance: 0,
+    });
+    return performance.now() - from;
+  };
+  return median(Array.from({ length: 9 }, table));
 }
 
 function blocks(): number {

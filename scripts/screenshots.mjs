@@ -40,6 +40,7 @@ const VIEWS = [
       }
     },
   },
+  { name: 'curve-steps', url: '/job/j-104/cut' },
   { name: 'tapers', url: '/tapers' },
   { name: 'kit', url: '/kit' },
   { name: 'pin-block', url: '/pin-block' },

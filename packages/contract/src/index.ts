@@ -14,6 +14,7 @@ export { featureSchema, type FeatureDocument, type TaperDocument } from './schem
 export { taperFigures, type TaperFigures } from './taperFromTable';
 export {
   eccentricOfJob,
+  isCurveJob,
   jobFacts,
   migrateJobDocument,
   newJobDocument,
@@ -21,6 +22,7 @@ export {
   taperOfJobIfComplete,
 } from './job';
 export { jobDocumentSchema, type JobDocument } from './schema/job';
+export type { CurveChoice, CurveWayId } from './schema/curve';
 export type { EccentricChoice } from './schema/eccentric';
 export { coreLathe, migrateMachineDocument } from './machine';
 export { machineDocumentSchema, type MachineDocument } from './schema/machine';

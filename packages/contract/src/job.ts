@@ -75,9 +75,16 @@ export function taperOfJobIfComplete(
 
 /** The eccentric a job without a taper is about: the one chosen, or the first. */
 export function eccentricOfJob(document: Pick<JobDocument, 'features' | 'eccentric'>): EccentricPart | null {
-  if (document.features.some((f) => f.kind === 'taper')) return null;
+  const kinds = document.features.map((f) => f.kind);
+  if (kinds.includes('taper') || !kinds.includes('eccentric')) return null;
   const all = eccentricsOf(coreFeatures(document.features));
   return all.find((e) => e.id === document.eccentric?.feature) ?? all[0] ?? null;
+}
+
+/** A curve or grooves, and neither a taper nor an eccentric. */
+export function isCurveJob({ features }: Pick<JobDocument, 'features'>): boolean {
+  const has = (...kinds: readonly string[]): boolean => features.some((f) => kinds.includes(f.kind));
+  return has('profile', 'groove') && !has('taper', 'eccentric');
 }
 
 function eccentricFacts(document: JobDocument): JobFacts['eccentric'] {
@@ -105,5 +112,6 @@ export function jobFacts(document: JobDocument): JobFacts {
     hasTaper: document.features.some((f) => f.kind === 'taper'),
     way: document.way,
     eccentric: eccentricFacts(document),
+    ...(isCurveJob(document) ? { curveWay: document.curve?.way ?? null } : {}),
   };
 }

@@ -288,3 +288,4 @@ export { bestFit, nearestOn, pairGap, type BestFit, type Deviation } from './cur
 export { SHAPES, standardShape, type ShapeSize, type StandardShape } from './curve/standardShapes';
 export { chatterRisk, formTool, type FormToolKind, type FormToolPoint } from './profile/formTool';
 export { testCut, type GrooveCheck, type TestCut } from './profile/testCut';
+export { plungeOf, profileCurve, type Plunge } from './part/profileCurve';

@@ -1,4 +1,4 @@
-import { HOLE_FITS } from '@anello/core';
+import { HOLE_FITS, RUNS } from '@anello/core';
 import { z } from 'zod';
 import { entrySchema } from './entry';
 
@@ -51,7 +51,19 @@ const thread = z.strictObject({
 const profile = z.strictObject({
   ...base,
   kind: z.literal('profile'),
-  points: z.array(z.strictObject({ z: length(), diameter: length() })).max(2000),
+  points: z
+    .array(
+      z.strictObject({
+        z: length(),
+        diameter: length(),
+        run: z.enum(RUNS).optional(),
+        radius: length(),
+        bulge: z.enum(['out', 'in']).optional(),
+        viaZ: length(),
+        viaDiameter: length(),
+      }),
+    )
+    .max(2000),
 });
 const eccentric = z.strictObject({
   ...base,

@@ -1,6 +1,7 @@
 import { GRADES, OPERATION_IDS, SCHOOL_IDS, SIZE_IDS, TOOL_MATERIALS, WAY_IDS } from '@anello/core';
 import { z } from 'zod';
 import { JOB_SCHEMA } from '../forms';
+import { curveChoiceSchema } from './curve';
 import { eccentricChoiceSchema } from './eccentric';
 import { entrySchema } from './entry';
 import { featureSchema } from './feature';
@@ -55,6 +56,7 @@ export const jobDocumentSchema = z.strictObject({
   }),
   /** How the eccentric is made, and the figures that takes. */
   eccentric: eccentricChoiceSchema.optional(),
+  curve: curveChoiceSchema.optional(),
   /** The order of work as the user put it. */
   order: z.array(z.enum(OPERATION_IDS)).max(40).optional(),
   /** How size is found at the try, and the figures that way needs. */

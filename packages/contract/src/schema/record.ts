@@ -107,6 +107,15 @@ export const recordBodySchema = z.discriminatedUnion('kind', [
     wanted: z.number(),
     typed,
   }),
+  z.strictObject({
+    kind: z.literal('curve'),
+    places: z.int().min(3),
+    worst: z.number(),
+    at: z.number(),
+    rms: z.number(),
+    limit: z.number(),
+    inside: z.boolean(),
+  }),
   z.strictObject({ kind: z.literal('felt'), feel: z.enum(FEELS) }),
   z.strictObject({
     kind: z.literal('verdict'),

@@ -24,7 +24,7 @@ export interface ReachRequest {
 
 const PLACES = 1600;
 /** Less than this left standing is no fault, mm. */
-const FELT = 0.002;
+const FELT = 0.01;
 
 /**
  * Where a round nose leaves metal a profile does not have, and where its flank would rub: the nose's path rolled back to
@@ -43,8 +43,9 @@ export function outOfReach({ pieces, noseRadius, member, flank }: ReachRequest):
   let most = 0;
   for (let i = 0; i <= PLACES + 1; i++) {
     const z = surface.from + i * step;
-    const left =
+    const above =
       i > PLACES ? 0 : standing(centres, i + reach, reach, step, noseRadius) - (surface.height(z) ?? 0);
+    const left = above * squareTo(surface, z, step);
     if (left > FELT) {
       from ??= z;
       most = Math.max(most, left);
@@ -55,6 +56,12 @@ export function outOfReach({ pieces, noseRadius, member, flank }: ReachRequest):
     }
   }
   return [...found, ...(flank === undefined ? [] : tooSteep(pieces, member, flank))];
+}
+
+/** What a height over a place is square to the profile there. */
+function squareTo(surface: ReturnType<typeof surfaceOf>, z: number, step: number): number {
+  const rise = (surface.height(z + step) ?? 0) - (surface.height(z - step) ?? 0);
+  return 1 / Math.hypot(1, rise / (2 * step));
 }
 
 /** The lowest any nose of the path comes at a place. */

@@ -28,6 +28,8 @@ export interface JobFacts {
     | { readonly id: string; readonly throw: number; readonly bored: boolean; readonly way: string | null }
     | null
     | undefined;
+  /** How a curve or a set of grooves is made; null while it is not chosen, nothing for other parts. */
+  readonly curveWay?: string | null | undefined;
   readonly way: { readonly id: WayId; readonly machineId: string; readonly halfAngle: number } | null;
 }
 
@@ -94,6 +96,19 @@ function doneStages(
   const tried = ofKind(records, 'stand-off', piece).length + ofKind(records, 'contact', piece).length > 0;
   const cut = ofKind(records, 'pass', piece).length > 0;
   if (facts.eccentric) return eccentricStages(facts, facts.eccentric, records, piece, closed);
+  if (facts.curveWay !== undefined) {
+    const chosen = facts.curveWay !== null || closed;
+    const begun =
+      ofKind(records, 'note', piece).length + ofKind(records, 'curve', piece).length > 0 || closed;
+    return {
+      part: facts.partComplete,
+      way: chosen,
+      set: chosen,
+      cut: chosen && begun,
+      prove: closed,
+      record: closed && piece >= facts.quantity,
+    };
+  }
   const past = closed || (facts.partComplete && !facts.hasTaper);
   return {
     part: facts.partComplete,

@@ -113,6 +113,17 @@ export type RecordBody =
       readonly wanted: number;
       readonly typed: string;
     }
+  | {
+      /** A curve measured at places and laid on its drawing as well as it goes. */
+      readonly kind: 'curve';
+      readonly places: number;
+      /** Furthest off, and where along it. */
+      readonly worst: number;
+      readonly at: number;
+      readonly rms: number;
+      readonly limit: number;
+      readonly inside: boolean;
+    }
   | { readonly kind: 'felt'; readonly feel: Feel }
   | { readonly kind: 'verdict'; readonly verdict: 'accepted' | 'rework' | 'scrap'; readonly cause: string }
   | { readonly kind: 'piece'; readonly carriedFrom: number | null }

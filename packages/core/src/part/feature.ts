@@ -1,3 +1,4 @@
+import type { Run } from '../curve/shapeCurve';
 import type { HoleFit } from '../fit/isoHole';
 import type { End } from '../way/way';
 
@@ -59,10 +60,21 @@ export interface Thread extends Base {
   readonly length?: Maybe;
 }
 
+/** A point of a profile, and how the curve runs to it from the one before: straight where it is not said. */
+export interface ProfilePoint {
+  readonly z?: Maybe;
+  readonly diameter?: Maybe;
+  readonly run?: Run | undefined;
+  readonly radius?: Maybe;
+  readonly bulge?: 'out' | 'in' | undefined;
+  readonly viaZ?: Maybe;
+  readonly viaDiameter?: Maybe;
+}
+
 export interface Profile extends Base {
   readonly kind: 'profile';
   /** From the headstock end of the feature. */
-  readonly points: readonly { readonly z?: Maybe; readonly diameter?: Maybe }[];
+  readonly points: readonly ProfilePoint[];
 }
 
 export interface Eccentric extends Base {

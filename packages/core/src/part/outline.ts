@@ -1,5 +1,8 @@
 import { AnelloError } from '../basics/error';
+import { sampled } from '../curve/piece';
+import { shapeCurve } from '../curve/shapeCurve';
 import { throwOf } from '../eccentric/throwOf';
+import { shapePoints } from './shapePoints';
 import { notNegative, positive } from '../basics/check';
 import type { Bore, Eccentric, Feature, Profile, Thread } from './feature';
 import { solveTaperFeature } from './solveTaperFeature';
@@ -92,32 +95,13 @@ function threadOutline(feature: Thread): Outline {
   return straight(feature);
 }
 
+/** A curve is drawn through places this far apart, and as true as the eye can tell. */
+const DRAWN = 2;
+const SAG = 0.01;
+
 function profileOutline(feature: Profile): Outline {
-  if (feature.points.length < 2)
-    throw new AnelloError('underdetermined', 'points', 'A profile needs at least two points.');
-  const points = feature.points.map((point, index) => ({
-    z: notNegative(
-      known(point.z, `points.${index}.z`, 'where the point lies'),
-      `points.${index}.z`,
-      'The distance along',
-    ),
-    r:
-      notNegative(
-        known(point.diameter, `points.${index}.diameter`, 'the diameter there'),
-        `points.${index}.diameter`,
-        'The diameter',
-      ) / 2,
-  }));
-  points.forEach((point, index) => {
-    if (index > 0 && point.z <= (points[index - 1] as OutlinePoint).z) {
-      throw new AnelloError(
-        'impossible',
-        `points.${index}.z`,
-        'Each point must lie further along than the one before it.',
-      );
-    }
-  });
-  return { length: (points.at(-1) as OutlinePoint).z, offset: 0, points };
+  const points = sampled(shapeCurve(shapePoints(feature)), DRAWN, SAG);
+  return { length: Math.max(...points.map((p) => p.z)), offset: 0, points };
 }
 
 function eccentricOutline(feature: Eccentric): Outline {

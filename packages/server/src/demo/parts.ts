@@ -83,12 +83,17 @@ export const eccentric = (
   grooves: grooves.map((g) => ({ width: entry(g.width), depth: entry(g.depth) })),
 });
 
-export const profile = (name: string, points: readonly (readonly [string, string])[]): Of<'profile'> => ({
+type ProfilePoint = Of<'profile'>['points'][number];
+
+export const profile = (
+  name: string,
+  points: readonly (readonly [string, string, Partial<ProfilePoint>?])[],
+): Of<'profile'> => ({
   id: id(name),
   name,
   kind: 'profile',
   side: 'external',
-  points: points.map(([z, diameter]) => ({ z: entry(z), diameter: entry(diameter) })),
+  points: points.map(([z, diameter, more]) => ({ z: entry(z), diameter: entry(diameter), ...more })),
 });
 
 /** A Morse shank or socket from the metric table, drawbar form. */

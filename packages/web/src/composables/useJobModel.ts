@@ -1,4 +1,4 @@
-import { coreFeatures, eccentricOfJob, jobFacts, taperOfJob, valuesOf } from '@anello/contract';
+import { coreFeatures, eccentricOfJob, isCurveJob, jobFacts, taperOfJob, valuesOf } from '@anello/contract';
 import {
   AnelloError,
   compareWays,
@@ -43,6 +43,8 @@ export interface JobModel {
   readonly progress: ComputedRef<JobProgress | null>;
   /** The eccentric the job is about, where it has no taper. */
   readonly eccentric: ComputedRef<EccentricPart | null>;
+  /** A curve or grooves, and neither taper nor eccentric. */
+  readonly isCurve: ComputedRef<boolean>;
   readonly cutFigures: ComputedRef<{
     stock?: number | undefined;
     roughDepth: number;
@@ -112,6 +114,7 @@ export function provideJobModel(): JobModel {
       context.value && way.value ? settingSteps(way.value, context.value, school.value?.id) : [],
     ),
     progress: computed(() => (job.document ? jobProgress(jobFacts(job.document), job.records) : null)),
+    isCurve: computed(() => (job.document ? isCurveJob(job.document) : false)),
     eccentric: computed(() => (job.document ? eccentricOfJob(job.document) : null)),
     cutFigures: computed(() => (job.document ? valuesOf(job.document.cut) : null)),
   };

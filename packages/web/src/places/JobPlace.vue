@@ -44,9 +44,18 @@ const ECCENTRIC_VIEWS: Partial<Record<Stage, Component>> = {
   set: defineAsyncComponent(() => import('../stages/eccentric/EccentricSet.vue')),
   prove: defineAsyncComponent(() => import('../stages/eccentric/EccentricProve.vue')),
 };
+/** So has a curve, or a set of grooves. */
+const CURVE_VIEWS: Partial<Record<Stage, Component>> = {
+  way: defineAsyncComponent(() => import('../stages/curve/CurveWay.vue')),
+  set: defineAsyncComponent(() => import('../stages/curve/CurveSet.vue')),
+  prove: defineAsyncComponent(() => import('../stages/curve/CurveProve.vue')),
+};
 const stage = computed<Stage>(() => STAGES.find((s) => s === props.stage) ?? 'part');
 
-const own = computed(() => (model.eccentric.value ? ECCENTRIC_VIEWS[stage.value] : undefined));
+const own = computed(() => {
+  if (model.eccentric.value) return ECCENTRIC_VIEWS[stage.value];
+  return model.isCurve.value ? CURVE_VIEWS[stage.value] : undefined;
+});
 
 watch(
   () => props.id,
@@ -104,7 +113,8 @@ const selected = computed(
     (
       job.document?.features.find((f) => f.kind === 'taper') ??
       (stage.value === 'part'
-        ? (job.document?.features.find((f) => f.kind === 'eccentric') ?? job.document?.features[0])
+        ? (job.document?.features.find((f) => f.kind === 'eccentric' || f.kind === 'profile') ??
+          job.document?.features[0])
         : undefined)
     )?.id ??
     null,
@@ -151,9 +161,9 @@ const taperProblem = computed(() =>
       </NoticeText>
       <component
         :is="own"
-        v-if="own && model.eccentric.value"
+        v-if="own"
         :key="`${id}-${stage}-${job.piece}-own`"
-        :part="model.eccentric.value"
+        v-bind="model.eccentric.value ? { part: model.eccentric.value } : {}"
       />
       <component :is="STAGE_VIEWS[stage]" v-else :key="`${id}-${stage}-${job.piece}`" />
     </main>

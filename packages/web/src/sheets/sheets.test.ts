@@ -1,11 +1,12 @@
 // @vitest-environment jsdom
-import { pinBlockDesign, type PinBlockWish } from '@anello/core';
+import { pinBlockDesign, shapeCurve, tracerTemplate, type PinBlockWish } from '@anello/core';
 import DxfParser from 'dxf-parser';
 import { PDFDocument, PDFRawStream, decodePDFRawStream } from 'pdf-lib';
 import { describe, expect, it } from 'vitest';
 import { exportSheet } from './export';
 import { pinBlockSheet } from './pinBlockSheet';
 import { box, type Sheet } from './sheet';
+import { templateSheets } from './templateSheet';
 import { toDxf } from './toDxf';
 import { toPdf } from './toPdf';
 import { toSvg } from './toSvg';
@@ -100,5 +101,60 @@ describe('a pin block on paper', () => {
     const { type, content } = await exportSheet(sheet, format);
     expect(type).toContain(format === 'svg' ? 'svg' : format);
     expect((content as { length: number }).length).toBeGreaterThan(1000);
+  });
+});
+
+describe('the line for a stylus, on paper', () => {
+  const pieces = shapeCurve([
+    { z: 0, r: 9 },
+    { z: 200, r: 14, run: 'ogee' },
+    { z: 420, r: 8, run: 'ogee' },
+  ]);
+  const template = tracerTemplate({
+    pieces,
+    member: 'external',
+    noseRadius: 1,
+    stylusRadius: 0.5,
+    step: 0.5,
+  });
+  const paper = { width: 297, height: 210 };
+  const sheetsAt = (printedBar: number) =>
+    templateSheets({ title: 'J-1 Curve', template, printedBar, paper });
+  /** Places of the line on a sheet, brought back to the work. */
+  const drawnOn = (sheet: Sheet) =>
+    sheet.marks.flatMap((m) => (m.kind === 'line' && m.pen === 'part' ? [m] : []));
+
+  it('is full size on every sheet, and neighbouring sheets show the same stretch', () => {
+    const sheets = sheetsAt(100);
+    expect(sheets.length).toBe(2);
+    const [first, second] = sheets.map(drawnOn);
+    const long = (marks: typeof first) =>
+      Math.max(...marks!.map((m) => m.x2)) - Math.min(...marks!.map((m) => m.x1));
+    expect(long(first) + long(second)).toBeGreaterThan(420);
+    // The last of the first sheet is on the second as well, a sheet's step further left.
+    const step = 297 - 24 - 15;
+    const [end] = first!.slice(-1);
+    const again = second!.find((m) => Math.abs(m.x1 + step - end!.x1) < 0.3);
+    expect(again!.y1).toBeCloseTo(end!.y1, 1);
+    for (const sheet of sheets)
+      for (const m of drawnOn(sheet)) expect(Math.max(m.x1, m.x2)).toBeLessThanOrEqual(297 - 12 + 1e-6);
+  });
+  it('every place of the line stands where the template has it', () => {
+    const [sheet] = sheetsAt(100);
+    const base = Math.min(...template.line.map((p) => p.r)) - 8;
+    for (const m of drawnOn(sheet!)) {
+      const at = { z: m.x1 - 12, r: m.y1 - 42 + base };
+      const near = template.line.reduce((a, b) => (Math.abs(b.z - at.z) < Math.abs(a.z - at.z) ? b : a));
+      expect(near.r).toBeCloseTo(at.r, 3);
+    }
+  });
+  it('a printer that prints 100 mm as 98 gets it drawn larger by as much', () => {
+    const [plain, grown] = [sheetsAt(100)[0]!, sheetsAt(98)[0]!].map((s) => drawnOn(s)[10]!);
+    expect((grown!.x2 - grown!.x1) / (plain!.x2 - plain!.x1)).toBeCloseTo(100 / 98, 6);
+  });
+  it('goes to a PDF of as many pages, each its paper’s own size', async () => {
+    const pdf = await PDFDocument.load(await toPdf(...sheetsAt(100)));
+    expect(pdf.getPageCount()).toBe(2);
+    expect(pdf.getPage(1).getWidth()).toBeCloseTo((297 * 72) / 25.4, 3);
   });
 });

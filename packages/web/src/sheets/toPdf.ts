@@ -8,14 +8,16 @@ const DASH: Partial<Record<Pen, number[]>> = { centre: [4, 1, 0.6, 1] };
 const CAPS = 0.7;
 const INK = rgb(0, 0, 0);
 
-/** A sheet as a one-page PDF of its own size: printed without fitting to the page, it is true to scale. */
-export async function toPdf(sheet: Sheet): Promise<Uint8Array> {
+/** Sheets as a PDF, a page of its own size each: printed without fitting to the page, they are true to scale. */
+export async function toPdf(...sheets: readonly Sheet[]): Promise<Uint8Array> {
   const pdf = await PDFDocument.create();
-  pdf.setTitle(sheet.title);
+  pdf.setTitle(sheets[0]?.title ?? 'Anello');
   pdf.setProducer('Anello');
   const font = await pdf.embedFont(StandardFonts.Helvetica);
-  const page = pdf.addPage([sheet.width * POINT, sheet.height * POINT]);
-  for (const mark of sheet.marks) draw(page, font, mark);
+  for (const sheet of sheets) {
+    const page = pdf.addPage([sheet.width * POINT, sheet.height * POINT]);
+    for (const mark of sheet.marks) draw(page, font, mark);
+  }
   pdf.catalog.getOrCreateViewerPreferences().setPrintScaling('None' as never);
   return pdf.save({ useObjectStreams: false });
 }

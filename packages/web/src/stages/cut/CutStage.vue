@@ -8,14 +8,15 @@ import PassesView from './PassesView.vue';
 
 /** From stock to finish: the passes by dial, and what surrounds them, one view at a time. */
 const model = useJobModel();
-const VIEWS = [
-  { id: 'passes', title: 'Passes' },
+const VIEWS = computed(() => [
+  { id: 'passes', title: model.taper.value ? 'Passes' : 'The cut' },
   { id: 'order', title: 'Order of work' },
   { id: 'hold', title: 'Hold it true' },
   { id: 'speeds', title: 'Speeds' },
   { id: 'ends', title: 'Ends and threads' },
-];
+]);
 const view = useSessionStorage('anello.cut.view', 'passes');
+const CurveCut = defineAsyncComponent(() => import('../curve/CurveCut.vue'));
 const EccentricCut = defineAsyncComponent(() => import('../eccentric/EccentricCut.vue'));
 const OTHERS: Readonly<Record<string, ReturnType<typeof defineAsyncComponent>>> = {
   order: defineAsyncComponent(() => import('./OrderPanel.vue')),
@@ -31,6 +32,7 @@ const other = computed(() => OTHERS[view.value] ?? null);
   <div v-if="other" class="alone"><component :is="other" /></div>
   <PassesView v-else-if="model.taper.value" />
   <EccentricCut v-else-if="model.eccentric.value" :part="model.eccentric.value" />
+  <CurveCut v-else-if="model.isCurve.value" />
   <NoTaper v-else-if="!model.taperError.value" />
 </template>
 

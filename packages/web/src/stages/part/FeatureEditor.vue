@@ -1,19 +1,19 @@
 <script setup lang="ts">
-import { mdiPlus, mdiDeleteOutline } from '@mdi/js';
 import { taperFigures, type Entry, type FeatureDocument, type TaperDocument } from '@anello/contract';
 import { plainText, taperSize, type AnelloError } from '@anello/core';
-import { computed } from 'vue';
+import { computed, defineAsyncComponent } from 'vue';
 import { useFeatureEdit } from '../../composables/useFeatureEdit';
 import DocumentForm from '../../parts/DocumentForm.vue';
-import QuantityField from '../../parts/QuantityField.vue';
 import TaperPicker from '../../parts/TaperPicker.vue';
 import { useJob } from '../../stores/job';
 import { useKit } from '../../stores/kit';
 import { usePreferences } from '../../stores/preferences';
 import { FEATURE_FIELDS, SIDES } from './featureFields';
-import GroovesEditor from './GroovesEditor.vue';
 
 /** One feature's figures; what is missing or disagrees is said at the field. */
+/** Fetched when such a feature is there: most parts have none. */
+const ProfilePoints = defineAsyncComponent(() => import('./ProfilePoints.vue'));
+const GroovesEditor = defineAsyncComponent(() => import('./GroovesEditor.vue'));
 const props = defineProps<{ feature: FeatureDocument; problem: AnelloError | null }>();
 const job = useJob();
 const preferences = usePreferences();
@@ -30,7 +30,13 @@ const unplaced = computed(() => {
   const shown = [
     ...fields.value.map((f) => f.key),
     ...(props.feature.kind === 'profile'
-      ? props.feature.points.flatMap((_, i) => [`points.${i}.z`, `points.${i}.diameter`])
+      ? props.feature.points.flatMap((_, i) => [
+          `points.${i}.z`,
+          `points.${i}.diameter`,
+          `points.${i}.radius`,
+          `points.${i}.run`,
+          `points.${i}.via`,
+        ])
       : []),
   ];
   return props.problem && !shown.includes(field ?? '') ? sentence.value : '';
@@ -64,17 +70,6 @@ function setSide(side: 'external' | 'internal'): void {
   });
 }
 
-function setPoint(index: number, key: 'z' | 'diameter', next: Entry | undefined): void {
-  change((feature) => {
-    const point = (feature['points'] as Record<string, Entry>[])[index];
-    if (!point) return;
-    if (next === undefined) delete point[key];
-    else point[key] = next;
-  });
-}
-const addPoint = (): void => change((feature) => void (feature['points'] as object[]).push({}));
-const removePoint = (index: number): void =>
-  change((feature) => void (feature['points'] as object[]).splice(index, 1));
 const ENDS = [
   { value: 'headstock', title: 'Headstock' },
   { value: 'tailstock', title: 'Tailstock' },
@@ -145,31 +140,12 @@ const ENDS = [
       />
     </div>
     <template v-if="feature.kind === 'profile'">
-      <div v-for="(point, index) in feature.points" :key="index" class="point">
-        <QuantityField
-          label="Along"
-          dimension="length"
-          :model-value="point.z"
-          :draft-key="`${job.id}.${feature.id}.${index}.z`"
-          :error="atField(`points.${index}.z`)"
-          @update:model-value="(next) => setPoint(index, 'z', next)"
-        />
-        <QuantityField
-          label="Diameter there"
-          dimension="length"
-          :model-value="point.diameter"
-          :draft-key="`${job.id}.${feature.id}.${index}.d`"
-          :error="atField(`points.${index}.diameter`)"
-          @update:model-value="(next) => setPoint(index, 'diameter', next)"
-        />
-        <v-btn
-          :icon="mdiDeleteOutline"
-          variant="text"
-          :aria-label="`Take point ${index + 1} out`"
-          @click="removePoint(index)"
-        />
-      </div>
-      <v-btn :prepend-icon="mdiPlus" @click="addPoint">Add a point</v-btn>
+      <ProfilePoints
+        :feature="feature"
+        :draft-key="`${job.id}.${feature.id}`"
+        :error-at="atField"
+        @change="(points) => change((f) => (f['points'] = points))"
+      />
     </template>
     <p v-if="unplaced" class="unplaced" role="alert">{{ unplaced }}</p>
   </section>
@@ -189,12 +165,6 @@ const ENDS = [
 }
 .wide {
   grid-column: 1 / -1;
-}
-.point {
-  display: grid;
-  grid-template-columns: 1fr 1fr auto;
-  gap: 10px;
-  align-items: start;
 }
 .unplaced {
   color: var(--brass);

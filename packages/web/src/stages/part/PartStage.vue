@@ -2,7 +2,7 @@
 import { mdiArrowDown, mdiArrowUp, mdiDeleteOutline, mdiPlus } from '@mdi/js';
 import { FEATURE_NAMES, type FeatureKind } from '@anello/core';
 import type { JobDocument } from '@anello/contract';
-import { computed } from 'vue';
+import { computed, defineAsyncComponent } from 'vue';
 import { useJobModel } from '../../composables/useJobModel';
 import { useStageScreen } from '../../composables/useStageScreen';
 import { newId } from '../../lib/newId';
@@ -10,12 +10,13 @@ import { drawn } from '../../drawing/dimensions';
 import { useJob } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
 import { useScreen } from '../../stores/screen';
-import EccentricFigures from '../eccentric/EccentricFigures.vue';
 import FeatureEditor from './FeatureEditor.vue';
 import { newFeature } from './featureFields';
 import JobSheet from './JobSheet.vue';
 import MixUps from './MixUps.vue';
 import TaperFigures from './TaperFigures.vue';
+
+const EccentricFigures = defineAsyncComponent(() => import('../eccentric/EccentricFigures.vue'));
 
 /** The part as an ordered list of features along the axis, each with its figures. */
 const job = useJob();
@@ -28,6 +29,7 @@ const selected = computed(
     features.value.find((f) => f.id === screen.selectedFeature) ??
     features.value.find((f) => f.kind === 'taper') ??
     features.value.find((f) => f.kind === 'eccentric') ??
+    features.value.find((f) => f.kind === 'profile') ??
     features.value[0] ??
     null,
 );

@@ -119,6 +119,14 @@ export function describeRecord({ body, piece }: KeptRecord): Phrase {
         ', should be ',
         length(body.wanted, SEEN),
       ];
+    case 'curve':
+      return [
+        `Curve measured at ${body.places} places: `,
+        length(body.worst, SEEN, { signed: true }),
+        ' at the worst, ',
+        length(body.at, 0.1),
+        ' along',
+      ];
     case 'felt':
       return [FEELS[body.feel]];
     case 'stand-off':

@@ -1,0 +1,32 @@
+import { z } from 'zod';
+import { entrySchema } from './entry';
+
+const positive = () => entrySchema('length', { positive: true }).optional();
+
+export const CURVE_WAYS = ['drawing', 'steps', 'form-tool'] as const;
+
+/** How a curve, or a set of grooves, is made, and the figures that takes. */
+export const curveChoiceSchema = z.strictObject({
+  way: z.enum(CURVE_WAYS).optional(),
+  nose: positive(),
+  stylus: entrySchema('length').optional(),
+  ridge: positive(),
+  longest: positive(),
+  allowance: entrySchema('length').optional(),
+  of: z.enum(['tip', 'centre']).optional(),
+  /** Falls behind the nose that its flank clears. */
+  flank: entrySchema('angle', { positive: true }).optional(),
+  /** A 100 mm bar as this printer printed it. */
+  printedBar: positive(),
+  /** Deviation allowed either way. */
+  limit: positive(),
+  tool: z.enum(['flat', 'circular']).optional(),
+  rake: entrySchema('angle').optional(),
+  clearance: entrySchema('angle', { positive: true }).optional(),
+  toolRadius: positive(),
+  stickOut: positive(),
+  widthBand: positive(),
+  bottomBand: positive(),
+});
+export type CurveChoice = z.infer<typeof curveChoiceSchema>;
+export type CurveWayId = (typeof CURVE_WAYS)[number];

@@ -1,0 +1,41 @@
+import type { Piece } from '../curve/piece';
+import { shapeCurve } from '../curve/shapeCurve';
+import type { Feature, Profile } from './feature';
+import { layoutPart } from './layout';
+import { shapePoints } from './shapePoints';
+
+/** A profile feature as pieces, from its headstock end. Errors: as shapePoints and shapeCurve. */
+export const profileCurve = (feature: Pick<Profile, 'points'>): Piece[] => shapeCurve(shapePoints(feature));
+
+export interface Plunge {
+  /** Places of the work along one plunge, radii, from its headstock end; mm. */
+  readonly work: readonly { readonly z: number; readonly r: number }[];
+  readonly width: number;
+  readonly grooves: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly width: number;
+    readonly bottom: number;
+  }[];
+}
+
+/** Everything from the first groove to the last as one plunge of a form tool; null where there is no groove outside. */
+export function plungeOf(features: readonly Feature[]): Plunge | null {
+  const { sections } = layoutPart(features);
+  const outside = sections.filter((s) => s.side === 'external' && !s.ghost);
+  const at = outside.flatMap((s, i) => (s.kind === 'groove' ? [i] : []));
+  const [first, last] = [at[0], at.at(-1)];
+  if (first === undefined || last === undefined) return null;
+  const taken = outside.slice(first, last + 1);
+  const start = taken[0]?.z0 ?? 0;
+  return {
+    work: taken.flatMap((s) => s.points.map((p) => ({ z: p.z - start, r: p.r }))),
+    width: (taken.at(-1)?.z1 ?? 0) - start,
+    grooves: taken.flatMap((s) => {
+      const named = features.find((f) => f.id === s.id);
+      return s.kind === 'groove'
+        ? [{ id: s.id, name: named?.name ?? '', width: s.z1 - s.z0, bottom: 2 * (s.points[0]?.r ?? 0) }]
+        : [];
+    }),
+  };
+}

@@ -1,0 +1,46 @@
+import { AnelloError } from '../basics/error';
+import { notNegative } from '../basics/check';
+import type { ShapePoint } from '../curve/shapeCurve';
+import type { Profile } from './feature';
+
+/** A profile feature's points with every figure known, radii. Errors: underdetermined and impossible at `points.i.…`. */
+export function shapePoints({ points }: Pick<Profile, 'points'>): ShapePoint[] {
+  if (points.length < 2)
+    throw new AnelloError('underdetermined', 'points', 'A profile needs at least two points.');
+  const shaped = points.map((point, i): ShapePoint => {
+    const z = notNegative(
+      known(point.z, `points.${i}.z`, 'where the point lies'),
+      `points.${i}.z`,
+      'The distance along',
+    );
+    const d = notNegative(
+      known(point.diameter, `points.${i}.diameter`, 'the diameter there'),
+      `points.${i}.diameter`,
+      'The diameter',
+    );
+    const { run, radius, bulge, viaZ, viaDiameter } = point;
+    const via = viaZ !== undefined && viaDiameter !== undefined ? { z: viaZ, r: viaDiameter / 2 } : undefined;
+    return { z, r: d / 2, run, radius, bulge, via };
+  });
+  shaped.forEach((point, i) => {
+    const before = shaped[i - 1];
+    if (before && point.z < before.z - 1e-9)
+      throw new AnelloError(
+        'impossible',
+        `points.${i}.z`,
+        'Each point must lie no nearer the headstock than the one before it.',
+      );
+    if (before && point.z === before.z && point.r === before.r)
+      throw new AnelloError(
+        'impossible',
+        `points.${i}.z`,
+        'Each point must lie further along than the one before it.',
+      );
+  });
+  return shaped;
+}
+
+function known(value: number | undefined, field: string, what: string): number {
+  if (value === undefined) throw new AnelloError('underdetermined', field, `Still missing: ${what}.`);
+  return value;
+}

@@ -1,0 +1,166 @@
+<script setup lang="ts">
+import { sampled, type CurvePoint, type OutOfReach, type Piece } from '@anello/core';
+import { useElementSize } from '@vueuse/core';
+import { computed, ref } from 'vue';
+
+/** A curve enlarged on the axis, what a tool cannot reach marked on it, and handles to take its points by. */
+const props = defineProps<{
+  pieces: readonly Piece[];
+  /** Handles to drag, z and radius. */
+  points?: readonly CurvePoint[];
+  missed?: readonly OutOfReach[];
+  /** Measured places, and how far off each is: drawn as needles many times too long. */
+  needles?: readonly { readonly at: CurvePoint; readonly off: number }[];
+  label: string;
+}>();
+const emit = defineEmits<{ move: [index: number, to: CurvePoint] }>();
+const box = ref<HTMLElement | null>(null);
+const { width: measured } = useElementSize(box);
+const W = computed(() => Math.max(300, measured.value || 600));
+/** Room round the curve, and above it for the needles. */
+const M = 26;
+const TOP = 52;
+const line = computed(() => sampled(props.pieces, 0.25, 0.002));
+const span = computed(() => ({
+  from: Math.min(...line.value.map((p) => p.z)),
+  to: Math.max(...line.value.map((p) => p.z)),
+  most: Math.max(1, ...line.value.map((p) => p.r)),
+}));
+const scale = computed(() =>
+  Math.min((W.value - 2 * M) / Math.max(1e-6, span.value.to - span.value.from), 190 / span.value.most),
+);
+const H = computed(() => span.value.most * scale.value + TOP + 14);
+const x = (z: number): number => M + (z - span.value.from) * scale.value;
+const y = (r: number): number => TOP + (span.value.most - r) * scale.value;
+const path = (points: readonly CurvePoint[]): string =>
+  points.map((p, i) => `${i ? 'L' : 'M'}${x(p.z).toFixed(2)} ${y(p.r).toFixed(2)}`).join('');
+const body = computed(() => `${path(line.value)}L${x(span.value.to)} ${y(0)}L${x(span.value.from)} ${y(0)}Z`);
+const stretch = (one: OutOfReach): string =>
+  path(line.value.filter((p) => p.z >= one.from - 0.2 && p.z <= one.to + 0.2));
+/** The longest needle, on the screen. */
+const LONG = 44;
+const perOff = computed(() => LONG / Math.max(1e-6, ...(props.needles ?? []).map((n) => Math.abs(n.off))));
+const needles = computed(() =>
+  (props.needles ?? []).map((n) => ({
+    x: x(n.at.z),
+    y: y(n.at.r),
+    to: y(n.at.r) - n.off * perOff.value,
+    over: n.off > 0,
+  })),
+);
+
+/** Handles snap to half millimetres: finer is typed. */
+const SNAP = 0.5;
+const held = ref<number | null>(null);
+function drag(event: PointerEvent): void {
+  if (held.value === null || !box.value) return;
+  const area = box.value.getBoundingClientRect();
+  const z = span.value.from + ((event.clientX - area.left) * (W.value / area.width) - M) / scale.value;
+  const r = span.value.most - ((event.clientY - area.top) * (W.value / area.width) - TOP) / scale.value;
+  emit('move', held.value, {
+    z: Math.max(0, Math.round(z / SNAP) * SNAP),
+    r: Math.max(0, Math.round(r / SNAP) * SNAP),
+  });
+}
+function take(event: PointerEvent, index: number): void {
+  held.value = index;
+  (event.target as Element).setPointerCapture(event.pointerId);
+}
+function nudge(event: KeyboardEvent, index: number): void {
+  const by = { ArrowLeft: [-SNAP, 0], ArrowRight: [SNAP, 0], ArrowUp: [0, SNAP], ArrowDown: [0, -SNAP] }[
+    event.key
+  ];
+  const point = props.points?.[index];
+  if (!by || !point) return;
+  event.preventDefault();
+  emit('move', index, { z: Math.max(0, point.z + (by[0] ?? 0)), r: Math.max(0, point.r + (by[1] ?? 0)) });
+}
+</script>
+
+<template>
+  <div ref="box" class="curve sheet">
+    <svg
+      :viewBox="`0 0 ${W} ${H}`"
+      :height="H"
+      width="100%"
+      role="group"
+      :aria-label="label"
+      @pointermove="drag"
+      @pointerup="held = null"
+      @pointercancel="held = null"
+    >
+      <path :d="body" class="body" />
+      <path :d="path(line)" class="edge" />
+      <path v-for="(one, index) in missed ?? []" :key="index" :d="stretch(one)" class="missed" />
+      <line
+        v-for="(n, index) in needles"
+        :key="`n${index}`"
+        :x1="n.x"
+        :x2="n.x"
+        :y1="n.y"
+        :y2="n.to"
+        class="needle"
+        :class="{ over: n.over }"
+      />
+      <line :x1="4" :x2="W - 4" :y1="y(0)" :y2="y(0)" class="axis" />
+      <circle
+        v-for="(point, index) in points ?? []"
+        :key="`p${index}`"
+        :cx="x(point.z)"
+        :cy="y(point.r)"
+        r="9"
+        class="handle"
+        tabindex="0"
+        role="button"
+        :aria-label="`Point ${index + 1}: drag, or move it by the arrow keys`"
+        @pointerdown="take($event, index)"
+        @keydown="nudge($event, index)"
+      />
+    </svg>
+  </div>
+</template>
+
+<style scoped>
+.curve {
+  overflow: hidden;
+}
+svg {
+  display: block;
+  touch-action: none;
+}
+.body {
+  fill: var(--stock);
+}
+.edge {
+  fill: none;
+  stroke: var(--blue);
+  stroke-width: 2.4;
+}
+.missed {
+  fill: none;
+  stroke: var(--red);
+  stroke-width: 6;
+  opacity: 0.75;
+}
+.needle {
+  stroke: var(--green);
+  stroke-width: 2.4;
+}
+.needle.over {
+  stroke: var(--red);
+}
+.axis {
+  stroke: var(--centre);
+  stroke-dasharray: 16 4 3 4;
+}
+.handle {
+  fill: var(--sheet);
+  stroke: var(--brass-edge);
+  stroke-width: 3;
+  cursor: grab;
+}
+.handle:focus-visible {
+  stroke: var(--blue);
+  stroke-width: 5;
+}
+</style>

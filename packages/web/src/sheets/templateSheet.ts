@@ -1,0 +1,124 @@
+import { formatFigure, length, type CurvePoint, type TracerTemplate } from '@anello/core';
+import { line, scaleBars, uprightBar, type Mark, type Sheet } from './sheet';
+
+export interface TemplateWish {
+  readonly title: string;
+  readonly template: TracerTemplate;
+  /** A 100 mm bar as this printer printed it: everything is drawn so much larger or smaller. mm. */
+  readonly printedBar: number;
+  /** Paper, lying, mm. */
+  readonly paper: { readonly width: number; readonly height: number };
+}
+
+const MARGIN = 12;
+/** Neighbouring sheets show this much of one another, with a cross to lay them together by. */
+const OVERLAP = 15;
+const BAR = 50;
+const NOMINAL_BAR = 100;
+const WITNESS = 6;
+
+/**
+ * The line for a stylus full size, on as many sheets as it takes: centre line, witness lines at both ends, check points
+ * with their diameters, hold-down marks, bars both ways. The line is drawn from a base a little inside its lowest place.
+ */
+export function templateSheets({ title, template, printedBar, paper }: TemplateWish): Sheet[] {
+  const grow = NOMINAL_BAR / printedBar;
+  const { line: points, checks } = template;
+  const [from, to] = [Math.min(...points.map((p) => p.z)), Math.max(...points.map((p) => p.z))];
+  const base = Math.min(...points.map((p) => p.r)) - 8;
+  const room = paper.width - 2 * MARGIN;
+  const step = (room - OVERLAP) / grow;
+  const count = Math.max(1, Math.ceil((to - from - OVERLAP / grow) / step));
+  return Array.from({ length: count }, (_, i) => {
+    const left = from + i * step;
+    const place = (p: CurvePoint): { x: number; y: number } => ({
+      x: MARGIN + (p.z - left) * grow,
+      y: MARGIN + 30 + (p.r - base) * grow,
+    });
+    const inside = (z: number): boolean => z >= left - 1e-9 && z <= left + room / grow + 1e-9;
+    const shown = points.filter((p) => inside(p.z));
+    const marks: Mark[] = [
+      ...shown.slice(1).map((p, k) => between('part', place(shown[k] as CurvePoint), place(p))),
+      ...centreLine(place, base, left, room / grow),
+      ...[from, to].filter(inside).flatMap((z) => witness(place, points, z)),
+      ...checks.filter((c) => inside(c.z)).flatMap((c, k) => check(place, points, c.z, c.diameter, k)),
+      ...corners(paper),
+      ...scaleBars(MARGIN + 6, MARGIN + 4, BAR * grow),
+      ...uprightBar(
+        paper.width - MARGIN - 6,
+        MARGIN + 30,
+        Math.min(BAR * grow, paper.height - 2 * MARGIN - 40),
+      ),
+      words(
+        MARGIN + BAR * grow + 14,
+        MARGIN + 4,
+        `${title}, sheet ${i + 1} of ${count}; print without fitting to the page`,
+      ),
+      ...(i > 0 ? joint(place({ z: left + OVERLAP / grow / 2, r: base + 3 })) : []),
+      ...(i < count - 1 ? joint(place({ z: left + step + OVERLAP / grow / 2, r: base + 3 })) : []),
+    ];
+    return { title: `${title} ${i + 1}`, width: paper.width, height: paper.height, marks };
+  });
+}
+
+const between = (
+  pen: 'part' | 'centre' | 'note',
+  a: { x: number; y: number },
+  b: { x: number; y: number },
+): Mark => line(pen, a.x, a.y, b.x, b.y);
+const words = (x: number, y: number, text: string, anchor: 'start' | 'middle' = 'start'): Mark => ({
+  kind: 'text',
+  pen: 'note',
+  x,
+  y,
+  size: 2.6,
+  text,
+  anchor,
+});
+type Placer = (p: CurvePoint) => { x: number; y: number };
+
+function centreLine(place: Placer, base: number, left: number, room: number): Mark[] {
+  return [between('centre', place({ z: left, r: base }), place({ z: left + room, r: base }))];
+}
+
+/** A line square to the axis at an end, to bring tool and paper together by. */
+function witness(place: Placer, points: readonly CurvePoint[], z: number): Mark[] {
+  const at = nearest(points, z);
+  return [between('note', place({ z, r: at.r - WITNESS }), place({ z, r: at.r + WITNESS }))];
+}
+
+function check(
+  place: Placer,
+  points: readonly CurvePoint[],
+  z: number,
+  diameter: number,
+  index: number,
+): Mark[] {
+  const { x, y } = place(nearest(points, z));
+  return [
+    { kind: 'circle', pen: 'note', x, y, r: 1.2 },
+    words(
+      x,
+      y + 4 + (index % 2) * 4,
+      `${formatFigure(length(z, 0.1), 'mm')}: dia. ${formatFigure(length(diameter, 0.01), 'mm')}`,
+      'middle',
+    ),
+  ];
+}
+
+const nearest = (points: readonly CurvePoint[], z: number): CurvePoint =>
+  points.reduce((best, p) => (Math.abs(p.z - z) < Math.abs(best.z - z) ? p : best));
+
+/** Where tape or magnets hold it, clear of the line. */
+function corners({ width, height }: { width: number; height: number }): Mark[] {
+  const spots = [
+    [MARGIN, height - MARGIN],
+    [width - MARGIN, height - MARGIN],
+    [width - MARGIN, MARGIN],
+  ] as const;
+  return spots.flatMap(([x, y]) => [line('note', x - 3, y, x + 3, y), line('note', x, y - 3, x, y + 3)]);
+}
+
+function joint({ x, y }: { x: number; y: number }): Mark[] {
+  return [line('centre', x - 5, y, x + 5, y), line('centre', x, y - 5, x, y + 5)];
+}

@@ -1,0 +1,167 @@
+<script setup lang="ts">
+import {
+  AnelloError,
+  bestFit,
+  length,
+  ofKind,
+  parseQuantity,
+  plainText,
+  type BestFit,
+  type Piece,
+} from '@anello/core';
+import { useSessionStorage } from '@vueuse/core';
+import { computed } from 'vue';
+import { useCurve } from '../../composables/useCurve';
+import { useStageScreen } from '../../composables/useStageScreen';
+import CurveDrawing from '../../drawing/CurveDrawing.vue';
+import FigureText from '../../parts/FigureText.vue';
+import NoticeText from '../../parts/NoticeText.vue';
+import { useJob } from '../../stores/job';
+import { usePreferences } from '../../stores/preferences';
+import { useScreen } from '../../stores/screen';
+import VerdictPanel from '../prove/VerdictPanel.vue';
+import CurveLength from './CurveLength.vue';
+
+/** Measured places laid on the curve as well as they go: how far off, where, and whether that is good enough. */
+const job = useJob();
+const screen = useScreen();
+const preferences = usePreferences();
+const desk = useCurve();
+const text = useSessionStorage(`anello.measured.${job.id}.${job.piece}`, '');
+const unit = computed(() => (preferences.units === 'mm' ? ('mm' as const) : ('in' as const)));
+interface Read {
+  readonly places: readonly { z: number; r: number }[];
+  readonly problem: string;
+}
+/** One place a line: along and diameter, with a comma, semicolon, tab or spaces between. */
+const read = computed<Read>(() => {
+  const places: { z: number; r: number }[] = [];
+  const rows = text.value.split('\n').filter((row) => row.trim() !== '');
+  for (const [i, row] of rows.entries()) {
+    const cells = row
+      .split(/[;,\t]|\s{1,}(?=[\d.])/)
+      .map((c) => c.trim())
+      .filter(Boolean);
+    if (cells.length !== 2)
+      return { places, problem: `Line ${i + 1}: along and diameter, with a comma between.` };
+    try {
+      const [z = 0, d = 0] = cells.map(
+        (cell) => parseQuantity({ text: cell, dimension: 'length', defaultUnit: unit.value }).value,
+      );
+      places.push({ z, r: d / 2 });
+    } catch (error) {
+      if (!(error instanceof AnelloError)) throw error;
+      return { places, problem: `Line ${i + 1}: ${error.message}` };
+    }
+  }
+  return { places, problem: '' };
+});
+const found = computed<{ fit: BestFit | null; said: string }>(() => {
+  if (read.value.places.length < 3 || !desk.pieces.value) return { fit: null, said: '' };
+  try {
+    return { fit: bestFit({ pieces: desk.pieces.value, measured: read.value.places }), said: '' };
+  } catch (error) {
+    if (error instanceof AnelloError) return { fit: null, said: plainText(error.phrase, preferences.units) };
+    throw error;
+  }
+});
+const fit = computed(() => found.value.fit);
+const limit = computed(() => desk.length('limit'));
+const inside = computed(() => fit.value !== null && Math.abs(fit.value.worst.off) <= limit.value);
+const needles = computed(() => (fit.value?.deviations ?? []).map((d) => ({ at: d.foot, off: d.off })));
+async function keep(): Promise<void> {
+  if (!fit.value) return;
+  const { worst, rms, deviations } = fit.value;
+  const record = await job.keep({
+    kind: 'curve',
+    places: deviations.length,
+    worst: worst.off,
+    at: worst.foot.z,
+    rms,
+    limit: limit.value,
+    inside: inside.value,
+  });
+  screen.undoable = { text: 'Kept.', run: () => void job.withdraw(record) };
+}
+const kept = computed(() => ofKind(job.records, 'curve', job.piece).at(-1)?.body ?? null);
+const drawn = computed<readonly Piece[]>(() => desk.pieces.value ?? []);
+useStageScreen({
+  across: () =>
+    fit.value
+      ? {
+          step: ['Furthest from the curve'],
+          label: 'square to it',
+          figure: length(fit.value.worst.off, 0.001, { signed: true }),
+        }
+      : null,
+});
+</script>
+
+<template>
+  <div class="split">
+    <section class="main" aria-label="Proving the curve">
+      <template v-if="desk.pieces.value">
+        <CurveDrawing
+          :pieces="drawn"
+          :needles="needles"
+          label="The curve, with how far off each measured place is, enlarged"
+        />
+        <article class="card sheet">
+          <h2>
+            {{
+              fit
+                ? inside
+                  ? 'Inside what is allowed'
+                  : 'Out of what is allowed'
+                : 'Measure it at some places, and type them'
+            }}
+          </h2>
+          <div v-if="fit" class="figures">
+            <div>
+              <p class="label">Furthest off, square to the curve</p>
+              <p class="big"><FigureText :figure="length(fit.worst.off, 0.001, { signed: true })" large /></p>
+              <p class="quiet">
+                <FigureText :figure="length(fit.worst.foot.z, 0.1)" /> along; allowed ±<FigureText
+                  :figure="length(limit, 0.001)"
+                />
+              </p>
+            </div>
+            <div>
+              <p class="label">Laid on by a shift of</p>
+              <p class="middle"><FigureText :figure="length(fit.shift.z, 0.01, { signed: true })" /> along</p>
+              <p class="quiet">
+                and <FigureText :figure="length(2 * fit.shift.r, 0.001, { signed: true })" /> on diameter
+              </p>
+            </div>
+          </div>
+          <v-btn v-if="fit" class="go" @click="keep">Keep it</v-btn>
+          <NoticeText v-if="read.problem || found.said" tone="bad">{{
+            read.problem || found.said
+          }}</NoticeText>
+        </article>
+      </template>
+      <p v-else class="quiet">Measure what the drawing asks for, then say how it came out.</p>
+      <VerdictPanel
+        :at-line="kept?.inside ?? false"
+        :angle-right="kept?.inside ?? false"
+        :past="false"
+        :has-taper="false"
+      />
+    </section>
+    <aside v-if="desk.pieces.value" class="side">
+      <v-textarea
+        v-model="text"
+        label="Along, diameter: one place a line"
+        rows="9"
+        class="figures-in"
+        hint="8, 15.2"
+      />
+      <CurveLength :desk="desk" name="limit" label="May be out by ±" />
+      <p class="quiet">
+        <FigureText :figure="{ quantity: 'number', value: read.places.length, resolution: 1 }" /> places read.
+      </p>
+    </aside>
+  </div>
+</template>
+
+<style scoped src="../eccentric/eccentric.css"></style>

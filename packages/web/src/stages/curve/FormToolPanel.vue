@@ -1,0 +1,176 @@
+<script setup lang="ts">
+import { AnelloError, chatterRisk, formTool, length, plainText, sampled } from '@anello/core';
+import { computed } from 'vue';
+import type { CurveDesk } from '../../composables/useCurve';
+import FigureText from '../../parts/FigureText.vue';
+import NoticeText from '../../parts/NoticeText.vue';
+import QuantityField from '../../parts/QuantityField.vue';
+import { useJob } from '../../stores/job';
+import { usePreferences } from '../../stores/preferences';
+import CurveLength from './CurveLength.vue';
+
+/** A form tool's own figures, corrected for rake and clearance, what leaving that out costs, and how to harden it. */
+const props = defineProps<{ desk: CurveDesk }>();
+const job = useJob();
+const preferences = usePreferences();
+const DEGREE = Math.PI / 180;
+const rake = computed(() => props.desk.choice.value.rake?.value ?? 0);
+const clearance = computed(() => props.desk.choice.value.clearance?.value ?? 8 * DEGREE);
+const kind = computed(() => props.desk.choice.value.tool ?? 'flat');
+const COARSE = 2;
+const work = computed(
+  () =>
+    props.desk.plunge.value?.work ??
+    (props.desk.pieces.value ? sampled(props.desk.pieces.value, COARSE, 0.05).filter((p) => p.r > 0) : []),
+);
+const found = computed(() => {
+  if (work.value.length < 2) return { points: [], error: null };
+  try {
+    const points = formTool({
+      kind: kind.value,
+      work: work.value,
+      rake: rake.value,
+      clearance: clearance.value,
+      toolRadius: props.desk.length('toolRadius'),
+    });
+    return { points, error: null };
+  } catch (error) {
+    if (error instanceof AnelloError) return { points: [], error };
+    throw error;
+  }
+});
+const worst = computed(() => Math.max(0, ...found.value.points.map((p) => Math.abs(p.uncorrected))));
+const risk = computed(() => {
+  if (work.value.length < 2) return null;
+  const width = Math.max(...work.value.map((p) => p.z)) - Math.min(...work.value.map((p) => p.z));
+  return {
+    width,
+    ...chatterRisk({
+      width,
+      diameter: 2 * Math.min(...work.value.map((p) => p.r)),
+      stickOut: props.desk.length('stickOut'),
+    }),
+  };
+});
+const at = (field: string): string | undefined =>
+  found.value.error?.field === field ? plainText(found.value.error.phrase, preferences.units) : undefined;
+const elsewhere = computed(() =>
+  found.value.error && !['rake', 'clearance', 'toolRadius'].includes(found.value.error.field ?? '')
+    ? plainText(found.value.error.phrase, preferences.units)
+    : '',
+);
+const rows = computed(() =>
+  found.value.points.filter((p, i, all) => i === 0 || p.z !== all[i - 1]?.z || p.work !== all[i - 1]?.work),
+);
+</script>
+
+<template>
+  <div class="split">
+    <section class="main" aria-label="Form tool">
+      <NoticeText v-if="elsewhere" tone="bad">{{ elsewhere }}</NoticeText>
+      <article v-if="rows.length" class="sheet panel">
+        <h2>The tool’s own figures</h2>
+        <p>
+          Uncorrected it would leave up to
+          <strong><FigureText :figure="length(2 * worst, 0.001)" /></strong> on diameter wrong.
+        </p>
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">Along the edge</th>
+              <th scope="col">Work’s diameter</th>
+              <th scope="col">
+                {{ kind === 'flat' ? 'Depth, square to the clearance face' : 'Radius of the disc' }}
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="(row, index) in rows" :key="index">
+              <td><FigureText :figure="length(row.z, 0.01)" /></td>
+              <td><FigureText :figure="length(2 * row.work, 0.01)" /></td>
+              <td>
+                <strong><FigureText :figure="length(row.tool, 0.001)" /></strong>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+        <NoticeText v-if="risk" :tone="risk.risk === 'low' ? 'good' : risk.risk === 'some' ? 'warn' : 'bad'"
+          >Edge of <FigureText :figure="length(risk.width, 0.1)" />: chatter risk {{ risk.risk }},
+          {{ risk.because }}. Slow, stiff, oil; ease the sides a degree or two so that the edge does not
+          squeal.</NoticeText
+        >
+      </article>
+      <article class="sheet panel">
+        <h2>Hardening it, where the maker’s sheet says no otherwise</h2>
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">Steel</th>
+              <th scope="col">Heat to</th>
+              <th scope="col">Colour in shade</th>
+              <th scope="col">Quench</th>
+              <th scope="col">Temper a form tool at</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr>
+              <th scope="row">Water hardening</th>
+              <td class="fig">770 to 800 °C</td>
+              <td>cherry red</td>
+              <td>water or brine, straight down</td>
+              <td><span class="fig">220 to 230 °C</span>, straw</td>
+            </tr>
+            <tr>
+              <th scope="row">Oil hardening</th>
+              <td class="fig">790 to 820 °C</td>
+              <td>full cherry</td>
+              <td>warm oil, kept moving</td>
+              <td><span class="fig">210 to 230 °C</span>, pale straw</td>
+            </tr>
+          </tbody>
+        </table>
+        <p>
+          Soak a minute for each 2 mm of thickness. A file must skate on it after the quench; then temper at
+          once, and hone.
+        </p>
+        <NoticeText tone="bad"
+          >Goggles, leather gloves and sleeves for the heat only, nothing wet near hot oil or salt, a lid by
+          the oil bath. Never water on an oil or salt fire. The steel maker’s sheet and a person who knows
+          come first.</NoticeText
+        >
+      </article>
+    </section>
+    <aside class="side">
+      <v-btn-toggle :model-value="kind" mandatory aria-label="The tool is">
+        <v-btn value="flat" @click="desk.change({ tool: 'flat' })">Flat</v-btn>
+        <v-btn value="circular" @click="desk.change({ tool: 'circular' })">Round disc</v-btn>
+      </v-btn-toggle>
+      <QuantityField
+        label="Rake"
+        dimension="angle"
+        :model-value="desk.choice.value.rake"
+        :draft-key="`${job.id}.curve.rake`"
+        :error="at('rake')"
+        @update:model-value="(next) => desk.change({ rake: next })"
+      />
+      <QuantityField
+        label="Clearance"
+        dimension="angle"
+        :model-value="desk.choice.value.clearance"
+        :draft-key="`${job.id}.curve.clearance`"
+        :error="at('clearance')"
+        @update:model-value="(next) => desk.change({ clearance: next })"
+      />
+      <CurveLength
+        v-if="kind === 'circular'"
+        :desk="desk"
+        name="toolRadius"
+        label="Largest radius of the disc"
+        :error="at('toolRadius')"
+      />
+      <CurveLength :desk="desk" name="stickOut" label="The work stands out" />
+    </aside>
+  </div>
+</template>
+
+<style scoped src="../eccentric/eccentric.css"></style>

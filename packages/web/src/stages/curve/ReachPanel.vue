@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import { angle, length, type OutOfReach } from '@anello/core';
+import type { CurveDesk } from '../../composables/useCurve';
+import CurveDrawing from '../../drawing/CurveDrawing.vue';
+import FigureText from '../../parts/FigureText.vue';
+import NoticeText from '../../parts/NoticeText.vue';
+import QuantityField from '../../parts/QuantityField.vue';
+import { useJob } from '../../stores/job';
+import CurveLength from './CurveLength.vue';
+
+/** Where this nose or its flank cannot go, marked on the curve, with the nose that would do. */
+defineProps<{ desk: CurveDesk }>();
+const job = useJob();
+const key = (one: OutOfReach): string => `${one.why}${one.from}`;
+</script>
+
+<template>
+  <div class="split">
+    <section class="main" aria-label="What the tool reaches">
+      <CurveDrawing
+        v-if="desk.pieces.value"
+        :pieces="desk.pieces.value"
+        :missed="desk.reach.value"
+        label="The curve, with what the tool does not reach"
+      />
+      <NoticeText v-if="desk.reach.value.length === 0" tone="good">This tool reaches all of it.</NoticeText>
+      <NoticeText v-for="one in desk.reach.value" :key="key(one)" tone="bad">
+        From <FigureText :figure="length(one.from, 0.1)" /> to <FigureText :figure="length(one.to, 0.1)" />:
+        <template v-if="one.why === 'flank'"
+          >falls steeper than the flank behind the nose clears; grind it back, or come from the other
+          side.</template
+        >
+        <template v-else-if="one.largestNose === null"
+          >a corner no round nose reaches; <FigureText :figure="length(one.left, 0.01)" /> is left for a sharp
+          tool.</template
+        >
+        <template v-else
+          >the hollow is tighter than the nose: <FigureText :figure="length(one.left, 0.01)" /> would be left.
+          A nose of <FigureText :figure="length(one.largestNose, 0.01)" /> or less reaches it.</template
+        >
+      </NoticeText>
+    </section>
+    <aside class="side">
+      <CurveLength :desk="desk" name="nose" label="Nose of the tool, radius" />
+      <QuantityField
+        label="Flank behind the nose clears"
+        dimension="angle"
+        :model-value="desk.choice.value.flank"
+        :draft-key="`${job.id}.curve.flank`"
+        @update:model-value="(next) => desk.change({ flank: next })"
+      />
+      <p v-if="desk.choice.value.flank" class="quiet">
+        Falls toward the headstock up to <FigureText :figure="angle(desk.choice.value.flank.value)" />.
+      </p>
+    </aside>
+  </div>
+</template>

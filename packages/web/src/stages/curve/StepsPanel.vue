@@ -1,0 +1,194 @@
+<script setup lang="ts">
+import { count, length } from '@anello/core';
+import { useSessionStorage } from '@vueuse/core';
+import { computed } from 'vue';
+import type { CurveDesk } from '../../composables/useCurve';
+import { useCut } from '../../composables/useCut';
+import { useCurveTable } from '../../composables/useCurveTable';
+import { useJobModel } from '../../composables/useJobModel';
+import { useStageScreen } from '../../composables/useStageScreen';
+import { saveFile } from '../../lib/saveFile';
+import FigureText from '../../parts/FigureText.vue';
+import NoticeText from '../../parts/NoticeText.vue';
+import { useJob } from '../../stores/job';
+import CurveLength from './CurveLength.vue';
+
+/** Two-handle steps ticked off at the machine, the current one as large as the screen bears. */
+const props = defineProps<{ desk: CurveDesk }>();
+const job = useJob();
+const model = useJobModel();
+const cut = useCut();
+/** The carriage is set by its own wheel to this, mm. */
+const ALONG = 0.1;
+const { table, error, busy } = useCurveTable(() => {
+  const { value: pieces } = props.desk.pieces;
+  const dial = model.lathe.value?.dial;
+  if (!pieces || !dial) return null;
+  return {
+    pieces,
+    member: props.desk.member.value,
+    noseRadius: props.desk.length('nose'),
+    ridge: props.desk.length('ridge'),
+    longest: props.desk.length('longest'),
+    along: ALONG,
+    division: dial.division,
+    reads: dial.reads,
+    of: props.desk.choice.value.of ?? 'tip',
+    allowance: props.desk.length('allowance'),
+  };
+});
+const at = useSessionStorage(`anello.steps.${job.id}.${job.piece}`, 0);
+const rows = computed(() => table.value?.rows ?? []);
+const index = computed(() => Math.min(at.value, Math.max(0, rows.value.length - 1)));
+const row = computed(() => rows.value[index.value] ?? null);
+const done = computed(() => at.value >= rows.value.length && rows.value.length > 0);
+const AROUND = 4;
+const shown = computed(() =>
+  rows.value.map((r, i) => ({ ...r, i })).slice(Math.max(0, index.value - 1), index.value + AROUND),
+);
+
+function csv(): void {
+  const lines = rows.value.map(
+    (r, i) => `${i + 1},${r.along.toFixed(3)},${r.across.toFixed(4)},${r.ridge.toFixed(4)}`,
+  );
+  saveFile(
+    `${job.document?.number ?? 'curve'}-steps.csv`,
+    'text/csv',
+    `step,along mm,across mm,ridge mm\n${lines.join('\n')}\n`,
+  );
+}
+useStageScreen({
+  bar: () =>
+    rows.value.length === 0
+      ? null
+      : {
+          key: `${job.id}.steps`,
+          label: done.value ? 'All steps are cut' : `Step ${index.value + 1} of ${rows.value.length}`,
+          noInput: true,
+          dimension: 'length',
+          defaultUnit: 'mm',
+          hint: done.value
+            ? 'Now file, then cloth: strips held to tear away.'
+            : 'Lash always taken up toward the work; draw back before the next.',
+          keep: () => undefined,
+          empty: done.value
+            ? { label: 'Begin again', run: () => void (at.value = 0) }
+            : { label: 'Cut, next', run: () => void (at.value = index.value + 1) },
+        },
+  across: () =>
+    row.value && !done.value
+      ? {
+          step: ['Carriage to ', length(row.value.along, ALONG)],
+          label: 'cross-slide to',
+          figure: cut.dialFigure(row.value.across),
+        }
+      : null,
+});
+</script>
+
+<template>
+  <div class="split">
+    <section class="main" aria-label="Two-handle steps">
+      <NoticeText v-if="error" tone="bad">{{ error.sentence }}</NoticeText>
+      <NoticeText v-for="one in desk.reach.value" :key="one.from" tone="warn"
+        >The tool does not reach from <FigureText :figure="length(one.from, 0.1)" /> to
+        <FigureText :figure="length(one.to, 0.1)" />.</NoticeText
+      >
+      <article v-if="row" class="card sheet" aria-live="polite">
+        <h2>{{ done ? 'All steps are cut' : `Step ${index + 1} of ${rows.length}` }}</h2>
+        <div class="figures">
+          <div>
+            <p class="label">Carriage, from the tailstock face</p>
+            <p class="huge"><FigureText :figure="length(row.along, ALONG)" large /></p>
+          </div>
+          <div>
+            <p class="label">
+              {{
+                model.lathe.value?.dial.reads === 'diameter'
+                  ? 'Cross-slide, reads diameter'
+                  : 'Cross-slide, reads radius'
+              }}
+            </p>
+            <p class="huge"><FigureText :figure="cut.dialFigure(row.across)" large /></p>
+          </div>
+        </div>
+        <p class="row">
+          <v-btn :disabled="index === 0" @click="at = Math.max(0, index - 1)">Back one</v-btn>
+          <v-btn class="go" :disabled="done" @click="at = index + 1">Cut, next</v-btn>
+        </p>
+      </article>
+      <p v-else class="quiet">{{ busy ? 'Working the table out…' : 'The curve is not settled yet.' }}</p>
+      <table v-if="rows.length">
+        <thead>
+          <tr>
+            <th scope="col">Step</th>
+            <th scope="col">Carriage</th>
+            <th scope="col">Cross-slide</th>
+            <th scope="col">Ridge left</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="one in shown" :key="one.i" :class="{ next: one.i === index }">
+            <th scope="row">{{ one.i < at ? '✓ ' : '' }}{{ one.i + 1 }}</th>
+            <td><FigureText :figure="length(one.along, ALONG)" /></td>
+            <td><FigureText :figure="cut.dialFigure(one.across)" /></td>
+            <td><FigureText :figure="length(one.ridge, 0.001)" /></td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
+    <aside class="side">
+      <p v-if="table">
+        <strong><FigureText :figure="count(rows.length)" /></strong> steps, about
+        <FigureText :figure="count(table.minutes)" /> minutes; ridges up to
+        <FigureText :figure="length(table.highest, 0.001)" /> for file and cloth.
+      </p>
+      <v-btn v-if="rows.length" @click="csv">Table as CSV</v-btn>
+      <v-btn-toggle :model-value="desk.choice.value.of ?? 'tip'" mandatory aria-label="Figures are of">
+        <v-btn value="tip" @click="desk.change({ of: 'tip' })">The tip touched off</v-btn>
+        <v-btn value="centre" @click="desk.change({ of: 'centre' })">The nose’s centre</v-btn>
+      </v-btn-toggle>
+      <CurveLength
+        :desk="desk"
+        name="nose"
+        label="Nose of the tool, radius"
+        :error="error?.field === 'noseRadius' ? error.sentence : undefined"
+      />
+      <CurveLength
+        :desk="desk"
+        name="ridge"
+        label="Ridges no higher than"
+        :error="error?.field === 'ridge' ? error.sentence : undefined"
+      />
+      <CurveLength :desk="desk" name="longest" label="No step longer than" />
+      <CurveLength :desk="desk" name="allowance" label="Left on, on radius, for roughing" />
+      <NoticeText tone="bad"
+        >Cloth in a strip held to tear away, never wrapped round; a stick for bores. File left-handed, clear
+        of the chuck.</NoticeText
+      >
+    </aside>
+  </div>
+</template>
+
+<style scoped src="../eccentric/eccentric.css"></style>
+<style scoped>
+.huge {
+  font-size: 76px;
+  font-weight: 650;
+  line-height: 1.05;
+}
+.row {
+  display: flex;
+  gap: 10px;
+}
+.next td,
+.next th {
+  font-weight: 700;
+  background: var(--blue-wash);
+}
+@media (max-width: 700px) {
+  .huge {
+    font-size: 52px;
+  }
+}
+</style>
