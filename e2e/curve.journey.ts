@@ -23,6 +23,20 @@ test('J-104: an ogee handle settled on its drawing, printed to follow, and prove
   await expect(page.getByText('An ogee this steep turns back on itself')).toBeVisible();
   await page.getByLabel('2: along').fill('16 mm');
   await expect(page.getByText('An ogee this steep')).toHaveCount(0);
+  // Taken in from a file in inches, told what was left out, and undone.
+  await page.getByText('Take it from a file, or save it as one').click();
+  await page.getByLabel('Take in a DXF or CSV').setInputFiles({
+    name: 'places.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('along,diameter\n0,18\nhere,14\n20,15\n40,22\n'),
+  });
+  await expect(page.getByText(/3 points taken in.\s*Left out: line 3/)).toBeVisible();
+  await expect(page.getByLabel('Diameter there')).toHaveCount(3);
+  const saved = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save as DXF' }).click();
+  expect(await readFile(await (await saved).path(), 'utf8')).toContain('ENTITIES');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByLabel('Diameter there')).toHaveCount(5);
   await accessible(page, 'curve, part');
 
   await page.goto(`${shop.address}/job/j-104/way`);
@@ -33,7 +47,9 @@ test('J-104: an ogee handle settled on its drawing, printed to follow, and prove
   await page.getByRole('button', { name: 'What the tool reaches' }).click();
   await expect(page.getByText('This tool reaches all of it.')).toBeVisible();
   await page.getByLabel('Nose of the tool, radius').fill('40 mm');
-  await expect(page.getByRole('region', { name: 'What the tool reaches' })).toContainText(/hollow\s+is\s+tighter/);
+  await expect(page.getByRole('region', { name: 'What the tool reaches' })).toContainText(
+    /hollow\s+is\s+tighter/,
+  );
   await page.getByLabel('Nose of the tool, radius').fill('0.8 mm');
   await page.getByRole('button', { name: 'Drawing to follow' }).click();
   const wanted = page.waitForEvent('download');

@@ -79,7 +79,8 @@ export async function startServer({ dataFolder, port, flags = [] }) {
     env: { ...process.env, ANELLO_DATA: dataFolder, PORT: String(port), HOST: '127.0.0.1' },
     stdio: ['ignore', 'inherit', 'inherit'],
   });
-  for (let i = 0; i < 150; i++) {
+  // A cold start on a busy machine takes its time; a dead one is seen at once.
+  for (let i = 0; i < 600; i++) {
     const ok = await fetch(`http://127.0.0.1:${port}/api/health`).then(
       (r) => r.ok,
       () => false,

@@ -127,60 +127,27 @@ useStageScreen({
     <NoticeText v-if="cards.length === 0" tone="warn"
       >The curve is not settled yet: its points want their figures on the Part stage.</NoticeText
     >
-    <article
-      v-for="card in cards"
-      :key="card.id"
-      class="sheet card"
-      :class="{ chosen: card.id === chosen }"
-      :aria-label="card.title"
-    >
-      <header>
-        <h2>{{ card.title }}</h2>
-        <span v-if="card.id === best" class="best">recommended</span>
-      </header>
-      <p class="label">{{ card.label }}</p>
-      <p class="big"><FigureText :figure="card.figure" large /></p>
-      <p class="quiet">{{ card.says }}</p>
-      <v-btn :aria-pressed="card.id === chosen" @click="desk.choose(card.id)">{{
-        card.id === chosen ? 'Chosen' : 'Choose it'
-      }}</v-btn>
-    </article>
+    <div class="cards">
+      <article
+        v-for="card in cards"
+        :key="card.id"
+        class="sheet card"
+        :class="{ chosen: card.id === chosen }"
+        :aria-label="card.title"
+      >
+        <header>
+          <h2>{{ card.title }}</h2>
+          <span v-if="card.id === best" class="best">recommended</span>
+        </header>
+        <p class="label">{{ card.label }}</p>
+        <p class="big"><FigureText :figure="card.figure" large /></p>
+        <p class="quiet">{{ card.says }}</p>
+        <v-btn :aria-pressed="card.id === chosen" @click="desk.choose(card.id)">{{
+          card.id === chosen ? 'Chosen' : 'Choose it'
+        }}</v-btn>
+      </article>
+    </div>
   </div>
 </template>
 
-<style scoped>
-.ways {
-  padding: 16px 18px 28px;
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(min(290px, 100%), 1fr));
-  gap: 16px;
-}
-.card {
-  padding: 14px 18px;
-  display: grid;
-  gap: 6px;
-  align-content: start;
-}
-.chosen {
-  border: 2px solid var(--blue);
-}
-header {
-  display: flex;
-  justify-content: space-between;
-  align-items: baseline;
-  gap: 8px;
-}
-h2 {
-  font-size: 18px;
-  font-weight: 650;
-}
-.best {
-  color: var(--green);
-  font-weight: 650;
-}
-.big {
-  font-size: 40px;
-  font-weight: 650;
-  line-height: 1.1;
-}
-</style>
+<style scoped src="../way/cards.css"></style>

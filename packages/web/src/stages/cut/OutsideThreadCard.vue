@@ -1,20 +1,19 @@
 <script setup lang="ts">
 import type { Entry } from '@anello/contract';
 import {
-  AnelloError,
   bestWire,
   changeGears,
   length,
   outsideThread,
   overWires,
   pitchFromWires,
-  plainText,
   type VeeThread,
 } from '@anello/core';
 import { useSessionStorage } from '@vueuse/core';
 import { computed } from 'vue';
 import { useCut } from '../../composables/useCut';
 import { useJobModel } from '../../composables/useJobModel';
+import { tried } from '../../lib/tried';
 import FigureText from '../../parts/FigureText.vue';
 import NoticeText from '../../parts/NoticeText.vue';
 import QuantityField from '../../parts/QuantityField.vue';
@@ -32,28 +31,24 @@ const given = useSessionStorage<Record<string, Entry>>(key, {});
 const best = computed(() => bestWire(props.thread));
 const wire = computed(() => given.value['wire']?.value ?? best.value);
 
-const over = computed(() => tried(() => overWires({ thread: props.thread, wire: wire.value })));
+const over = computed(() =>
+  tried(() => overWires({ thread: props.thread, wire: wire.value }), preferences.units),
+);
 const measured = computed(() => {
   const seen = given.value['measured']?.value;
   return seen === undefined
     ? null
-    : tried(() => pitchFromWires({ thread: props.thread, wire: wire.value, measured: seen }));
+    : tried(
+        () => pitchFromWires({ thread: props.thread, wire: wire.value, measured: seen }),
+        preferences.units,
+      );
 });
 const trains = computed(() =>
   tried(() => {
     const { changeGears: gears = [], leadScrew = 0 } = model.lathe.value ?? {};
     return changeGears({ gears, leadScrew, pitch: props.thread.pitch });
-  }),
+  }, preferences.units),
 );
-function tried<T>(work: () => T): { found: T | null; said: string; field: string | null } {
-  try {
-    return { found: work(), said: '', field: null };
-  } catch (error) {
-    if (error instanceof AnelloError)
-      return { found: null, said: plainText(error.phrase, preferences.units), field: error.field };
-    throw error;
-  }
-}
 const along = computed(() => props.threaded ?? props.thread.diameter);
 const drift = (error: number): number => (error * along.value) / props.thread.pitch;
 /** Within this over the whole thread no nut can tell, mm. */

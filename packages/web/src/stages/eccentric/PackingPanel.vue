@@ -1,11 +1,9 @@
 <script setup lang="ts">
 import type { Entry } from '@anello/contract';
 import {
-  AnelloError,
   length,
   nextPacking,
   packingPlan,
-  plainText,
   throwFromPacking,
   type EccentricPart,
   type JawFace,
@@ -14,6 +12,7 @@ import { useSessionStorage } from '@vueuse/core';
 import { computed } from 'vue';
 import type { EccentricDesk } from '../../composables/useEccentric';
 import { useStageScreen } from '../../composables/useStageScreen';
+import { NOTHING_TRIED, tried } from '../../lib/tried';
 import FigureText from '../../parts/FigureText.vue';
 import HowWorked from '../../parts/HowWorked.vue';
 import NoticeText from '../../parts/NoticeText.vue';
@@ -33,36 +32,30 @@ const FACES = [
   { value: 'wide' as const, title: 'Wide, flat jaws' },
 ];
 const plan = computed(() => {
-  try {
-    const { diameter, throw: e } = props.part;
-    return { found: packingPlan({ diameter, throw: e, jaws: jaws.value, step: props.desk.step }), error: '' };
-  } catch (error) {
-    if (error instanceof AnelloError)
-      return { found: null, error: plainText(error.phrase, preferences.units) };
-    throw error;
-  }
+  const { diameter, throw: e } = props.part;
+  return tried(
+    () => packingPlan({ diameter, throw: e, jaws: jaws.value, step: props.desk.step }),
+    preferences.units,
+  );
 });
 const swing = useSessionStorage<Record<string, Entry>>(`anello.packing.${job.id}.${job.piece}`, {});
 const packed = computed(() => props.desk.choice.value.packing?.value ?? plan.value.found?.made ?? 0);
 /** What the packing as made would give, before anything is read. */
 const gives = computed(() =>
-  tried(() => throwFromPacking({ diameter: props.part.diameter, packing: packed.value, jaws: jaws.value })),
+  tried(
+    () => throwFromPacking({ diameter: props.part.diameter, packing: packed.value, jaws: jaws.value }),
+    preferences.units,
+  ),
 );
 const next = computed(() => {
   const seen = swing.value['seen']?.value;
   return seen === undefined
-    ? { found: null, said: '' }
-    : tried(() => nextPacking({ packing: packed.value, wanted: props.part.throw, swing: seen }));
+    ? NOTHING_TRIED
+    : tried(
+        () => nextPacking({ packing: packed.value, wanted: props.part.throw, swing: seen }),
+        preferences.units,
+      );
 });
-function tried<T>(work: () => T): { found: T | null; said: string } {
-  try {
-    return { found: work(), said: '' };
-  } catch (error) {
-    if (error instanceof AnelloError)
-      return { found: null, said: plainText(error.phrase, preferences.units) };
-    throw error;
-  }
-}
 const allowed = computed(() => props.desk.choice.value.limit?.value ?? 0.05);
 const right = computed(
   () =>
@@ -133,7 +126,7 @@ useStageScreen({
             >{{ face.title }}</v-btn
           >
         </v-btn-toggle>
-        <NoticeText v-if="plan.error" tone="bad">{{ plan.error }}</NoticeText>
+        <NoticeText v-if="plan.said" tone="bad">{{ plan.said }}</NoticeText>
         <div v-if="plan.found" class="figures">
           <div>
             <p class="label">Packing, as it can be measured</p>

@@ -14,6 +14,8 @@ import { mdiDeleteOutline, mdiPlus, mdiRedo, mdiUndo } from '@mdi/js';
 import { computed, ref } from 'vue';
 import CurveDrawing from '../../drawing/CurveDrawing.vue';
 import QuantityField from '../../parts/QuantityField.vue';
+import type { ReadPoint } from '../../profiles/readProfile';
+import ProfileFiles from './ProfileFiles.vue';
 
 /** A profile point by point: how the curve runs to each, its figures, handles on the drawing, and shapes to start from. */
 type Points = Extract<FeatureDocument, { kind: 'profile' }>['points'];
@@ -106,6 +108,20 @@ function start(shape: StandardShape): void {
     standardShape(shape, size).map((p) => ({
       z: mm(p.z),
       diameter: mm(2 * p.r),
+      ...(p.run ? { run: p.run } : {}),
+      ...(p.radius ? { radius: mm(p.radius) } : {}),
+      ...(p.bulge ? { bulge: p.bulge } : {}),
+    })),
+  );
+  version.value++;
+}
+
+/** A file's points in place of these; undo brings the old ones back. */
+function takeIn(read: readonly ReadPoint[]): void {
+  put(
+    read.map((p) => ({
+      z: mm(p.z),
+      diameter: mm(p.diameter),
       ...(p.run ? { run: p.run } : {}),
       ...(p.radius ? { radius: mm(p.radius) } : {}),
       ...(p.bulge ? { bulge: p.bulge } : {}),
@@ -216,6 +232,7 @@ const boxKey = (index: number, name: string): string => `${props.draftKey}.${ver
     />
   </div>
   <v-btn :prepend-icon="mdiPlus" @click="add">Add a point</v-btn>
+  <ProfileFiles :name="feature.name" :pieces="pieces" @taken="takeIn" />
 </template>
 
 <style scoped>

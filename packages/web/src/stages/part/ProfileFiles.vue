@@ -1,0 +1,113 @@
+<script setup lang="ts">
+import { plainText, AnelloError, type Piece } from '@anello/core';
+import { ref } from 'vue';
+import { saveFile, fileName } from '../../lib/saveFile';
+import NoticeText from '../../parts/NoticeText.vue';
+import type { AxisAlong, FileUnit, ReadProfile } from '../../profiles/readProfile';
+import { usePreferences } from '../../stores/preferences';
+
+/** A profile taken in from a file, its unit and axis chosen, and given out again in open formats. */
+const props = defineProps<{ name: string; pieces: readonly Piece[] }>();
+const emit = defineEmits<{ taken: [points: ReadProfile['points']] }>();
+const preferences = usePreferences();
+const unit = ref<FileUnit>('mm');
+const axis = ref<AxisAlong>('x');
+const said = ref('');
+const bad = ref(false);
+const input = ref<HTMLInputElement | null>(null);
+const LEAST = 2;
+
+async function take(event: Event): Promise<void> {
+  const file = (event.target as HTMLInputElement).files?.[0];
+  if (!file) return;
+  try {
+    const text = await file.text();
+    const read = /\.csv$/i.test(file.name)
+      ? await (await import('../../profiles/readProfile')).readCsv(text, unit.value)
+      : (await import('../../profiles/readDxf')).readDxf(text, unit.value, axis.value);
+    bad.value = read.points.length < LEAST;
+    said.value = bad.value
+      ? `Nothing was taken in: ${read.left.join(', ') || 'no places in it'}.`
+      : `${read.points.length} points taken in.${read.left.length ? ` Left out: ${read.left.join(', ')}.` : ''}`;
+    if (!bad.value) emit('taken', read.points);
+  } catch (error) {
+    bad.value = true;
+    said.value =
+      error instanceof AnelloError
+        ? plainText(error.phrase, preferences.units)
+        : 'That file could not be read: DXF and CSV can.';
+  }
+  if (input.value) input.value.value = '';
+}
+
+async function give(format: 'dxf' | 'svg' | 'csv'): Promise<void> {
+  const { profileCsv, profileSheet } = await import('../../profiles/writeProfile');
+  if (format === 'csv') {
+    saveFile(fileName(props.name, 'csv'), 'text/csv', profileCsv(props.pieces));
+    return;
+  }
+  const { exportSheet } = await import('../../sheets/export');
+  const { type, content } = await exportSheet(profileSheet(props.name, props.pieces), format);
+  saveFile(fileName(props.name, format), type, content);
+}
+</script>
+
+<template>
+  <details>
+    <summary>Take it from a file, or save it as one</summary>
+    <div class="row">
+      <v-select
+        v-model="unit"
+        label="One unit in it is"
+        :items="[
+          { value: 'mm', title: '1 mm' },
+          { value: 'inch', title: '1 inch' },
+        ]"
+      />
+      <v-select
+        v-model="axis"
+        label="Its axis lies"
+        :items="[
+          { value: 'x', title: 'along x' },
+          { value: 'y', title: 'along y' },
+        ]"
+      />
+      <label class="file">
+        <span>Take in a DXF or CSV</span>
+        <input ref="input" type="file" accept=".dxf,.csv" @change="take" />
+      </label>
+    </div>
+    <NoticeText v-if="said" :tone="bad ? 'bad' : 'good'">{{ said }}</NoticeText>
+    <div v-if="pieces.length" class="row">
+      <v-btn @click="give('dxf')">Save as DXF</v-btn>
+      <v-btn @click="give('svg')">SVG</v-btn>
+      <v-btn @click="give('csv')">CSV</v-btn>
+    </div>
+  </details>
+</template>
+
+<style scoped>
+summary {
+  min-height: 48px;
+  line-height: 48px;
+  cursor: pointer;
+  color: var(--blue);
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: center;
+  margin-bottom: 10px;
+}
+.row .v-select {
+  min-width: 140px;
+}
+.file span {
+  display: block;
+  font-weight: 600;
+}
+.file input {
+  min-height: 48px;
+}
+</style>
