@@ -168,6 +168,7 @@ describe('a job about an eccentric', () => {
     kind: 'bore',
     side: 'internal',
     diameter: entry('20 mm'),
+    length: entry('18 mm'),
     fit: 'H7',
   };
   it('is valid, with everything it may say of how it is made', () => {

@@ -22,7 +22,7 @@ export {
   taperOfJobIfComplete,
 } from './job';
 export { jobDocumentSchema, type JobDocument } from './schema/job';
-export type { CurveChoice, CurveWayId } from './schema/curve';
+export type { CurveChoice } from './schema/curve';
 export type { EccentricChoice } from './schema/eccentric';
 export { coreLathe, migrateMachineDocument } from './machine';
 export { machineDocumentSchema, type MachineDocument } from './schema/machine';

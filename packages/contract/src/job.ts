@@ -48,9 +48,18 @@ export function migrateJobDocument(raw: unknown): JobDocument {
       `This job was written by a newer Anello (form ${schema}); this one reads form ${JOB_SCHEMA}.`,
     );
   }
-  // Form 2 added ways, schools and cutting figures, form 3 eccentrics, sizing and an order of one's own; what an
-  // older form said it says the same.
-  return schema === JOB_SCHEMA ? (raw as JobDocument) : { ...(raw as JobDocument), schema: JOB_SCHEMA };
+  if (schema === JOB_SCHEMA) return raw as JobDocument;
+  return withShorterBar({ ...(raw as JobDocument), schema: JOB_SCHEMA });
+}
+
+/**
+ * Form 2 added ways, schools and cutting figures, form 3 eccentrics, sizing and an order of one's own; what an older
+ * form said it says the same. Form 4 measures the printer by a bar of half the length form 3 did.
+ */
+function withShorterBar(document: JobDocument): JobDocument {
+  const bar = document.curve?.printedBar;
+  if (!bar) return document;
+  return { ...document, curve: { ...document.curve, printedBar: entry(`${bar.value / 2} mm`) } };
 }
 
 const value = (given: Entry | undefined): number | undefined => given?.value;

@@ -4,6 +4,7 @@ import {
   coreKit,
   entry,
   JOB_SCHEMA,
+  jobDocumentSchema,
   KIT_SCHEMA,
   kitDocumentSchema,
   materialDocument,
@@ -82,10 +83,17 @@ describe('a taper of the shop’s own', () => {
   });
 });
 
-it.each([1, 2])('a job of form %d is read as one of the present', (schema) => {
+it.each([1, 2, 3])('a job of form %d is read as one of the present', (schema) => {
   const now = newJobDocument({ number: 'J-1', title: 'x', machineId: 'm' });
   expect(migrateJobDocument({ ...now, schema })).toEqual(now);
   expect(() => migrateJobDocument({ ...now, schema: JOB_SCHEMA + 1 })).toThrow(
     expect.objectContaining({ code: 'newer-document' }),
   );
+});
+it('a printer measured by the bar of form 3 is told by the shorter one of form 4', () => {
+  const now = newJobDocument({ number: 'J-1', title: 'x', machineId: 'm' });
+  const older = { ...now, schema: 3, curve: { printedBar: entry('100.4 mm'), nose: entry('0.8 mm') } };
+  const { curve } = jobDocumentSchema.parse(migrateJobDocument(older));
+  expect(curve?.printedBar?.value).toBeCloseTo(50.2, 9);
+  expect(curve?.nose).toEqual(older.curve.nose);
 });

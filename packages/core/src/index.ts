@@ -15,6 +15,7 @@ export {
   perFoot,
   perMetre,
   ratio,
+  TENTH_OF_DEGREE,
   type Figure,
   type Quantity,
 } from './phrase/figure';
@@ -167,7 +168,7 @@ export {
 export { halfAngleOverRollers } from './gauging/halfAngleOverRollers';
 export { smallEndOverRollers } from './gauging/smallEndOverRollers';
 export { boreBetweenBalls } from './gauging/boreBetweenBalls';
-export { diameterAt20, EXPANSION } from './gauging/diameterAt20';
+export { diameterAt20, EXPANSION, MEASURED_WARM } from './gauging/diameterAt20';
 export { fourJawOffset } from './holding/fourJawOffset';
 export { threeJawPacking } from './eccentric/threeJawPacking';
 export { valveAdvance } from './eccentric/valveAdvance';
@@ -217,10 +218,10 @@ export { drillPlan, type DrillStep } from './cutting/drillPlan';
 export { bearingDiameter, driveUp, ELASTIC, type DriveUp, type ElasticName } from './gauging/driveUp';
 export { THREAD_FORMS, type ThreadForm, type VeeThread } from './thread/form';
 export { threadNamed, type NamedThread } from './thread/designation';
-export { tapDrill, tappedHole, type TapDrill, type TappedHole } from './thread/tapDrill';
+export { tapDrill, tappedHole, usualThreadLength, type TapDrill, type TappedHole } from './thread/tapDrill';
 export { outsideThread, type OutsideThread } from './thread/outside';
 export { bestWire, overWires, pitchFromWires, wireRange } from './thread/wires';
-export { changeGears, type GearTrain } from './thread/changeGears';
+export { changeGears, driftOver, UNFELT_DRIFT, type GearTrain } from './thread/changeGears';
 export {
   materialNamed,
   TOOL_MATERIALS,
@@ -228,11 +229,11 @@ export {
   type Material,
   type ToolMaterial,
 } from './cutting/material';
-export { feedAndSpeed, type Duty, type FeedAndSpeed } from './cutting/feedAndSpeed';
+export { feedAndSpeed, overhangOf, slowEnough, type Duty, type FeedAndSpeed } from './cutting/feedAndSpeed';
 export { staircase, type Shoulder } from './cutting/staircase';
 export { ALLOWANCE_FOR, allowanceFor, type AllowanceFor } from './cutting/allowance';
 export { reamAdvice, reamerWear, type ReamAdvice } from './cutting/ream';
-export { SIZE_METHODS } from './gauging/size/registry';
+export { SIZE_METHODS, standOffBy } from './gauging/size/registry';
 export { SIZE_IDS, type SizeId, type SizeMethod } from './gauging/size/sizeMethod';
 export { endangeredBy, inOrder, orderOfWork } from './plan/orderOfWork';
 export { OPERATION_IDS, type Endangered, type Operation, type OperationId } from './plan/operation';
@@ -256,6 +257,11 @@ export { dialIn, indicatorPlan, type DialIn } from './eccentric/dialIn';
 export { offsetCentres, type OffsetCentres } from './eccentric/offsetCentres';
 export { layOff, type LayOff } from './eccentric/layOff';
 export { balance, counterweight, pullAt, type Balance, type RoundMass } from './eccentric/balance';
+export { clearances, speedAtThrow, type Clearance, type ThrowSpeed } from './eccentric/beforePower';
+export { carriageTable, USUAL_CARRIAGE_TOOLS, type CarriageTools } from './eccentric/carriageTable';
+export { boreTools } from './cutting/boreTools';
+export { compareCurveWays, CURVE_WAY_IDS, type CurveAssessment, type CurveWayId } from './curve/ways';
+export { shankEnds } from './part/shankEnds';
 export { carriagePositions, type CarriageRow } from './eccentric/carriagePositions';
 export { setScrew, type SetScrew } from './eccentric/setScrew';
 export { valveAt, valveMotion, type ValveGear, type ValveMotion } from './eccentric/valveMotion';
@@ -282,10 +288,23 @@ export {
 export { cornersOf, RUNS, shapeCurve, type Run, type ShapePoint } from './curve/shapeCurve';
 export { offsetProfile, type OffsetPath } from './curve/offsetProfile';
 export { outOfReach, type OutOfReach } from './curve/reach';
-export { tracerTemplate, type TracerTemplate } from './curve/tracerTemplate';
+export {
+  creepCosts,
+  feedToFollow,
+  PRINTED_BAR,
+  printerScale,
+  tracerTemplate,
+  type TracerTemplate,
+} from './curve/tracerTemplate';
 export { coordinateTable, type CoordinateTable, type TableRow } from './curve/coordinateTable';
 export { bestFit, nearestOn, pairGap, type BestFit, type Deviation } from './curve/bestFit';
 export { SHAPES, standardShape, type ShapeSize, type StandardShape } from './curve/standardShapes';
-export { chatterRisk, formTool, type FormToolKind, type FormToolPoint } from './profile/formTool';
+export {
+  chatterRisk,
+  formTool,
+  type FormTool,
+  type FormToolKind,
+  type FormToolPoint,
+} from './profile/formTool';
 export { testCut, type GrooveCheck, type TestCut } from './profile/testCut';
 export { plungeOf, profileCurve, type Plunge } from './part/profileCurve';

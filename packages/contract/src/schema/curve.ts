@@ -1,13 +1,12 @@
+import { CURVE_WAY_IDS } from '@anello/core';
 import { z } from 'zod';
 import { entrySchema } from './entry';
 
 const positive = () => entrySchema('length', { positive: true }).optional();
 
-export const CURVE_WAYS = ['drawing', 'steps', 'form-tool'] as const;
-
 /** How a curve, or a set of grooves, is made, and the figures that takes. */
 export const curveChoiceSchema = z.strictObject({
-  way: z.enum(CURVE_WAYS).optional(),
+  way: z.enum(CURVE_WAY_IDS).optional(),
   nose: positive(),
   stylus: entrySchema('length').optional(),
   ridge: positive(),
@@ -16,7 +15,7 @@ export const curveChoiceSchema = z.strictObject({
   of: z.enum(['tip', 'centre']).optional(),
   /** Falls behind the nose that its flank clears. */
   flank: entrySchema('angle', { positive: true }).optional(),
-  /** A 100 mm bar as this printer printed it. */
+  /** A 50 mm bar as this printer printed it. */
   printedBar: positive(),
   /** Deviation allowed either way. */
   limit: positive(),
@@ -29,4 +28,3 @@ export const curveChoiceSchema = z.strictObject({
   bottomBand: positive(),
 });
 export type CurveChoice = z.infer<typeof curveChoiceSchema>;
-export type CurveWayId = (typeof CURVE_WAYS)[number];

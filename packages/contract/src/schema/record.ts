@@ -1,4 +1,13 @@
-import { CONTACTS, COPY_IDS, FEELS, MADE_IDS, WAY_IDS, type KeptRecord } from '@anello/core';
+import {
+  CONTACTS,
+  COPY_IDS,
+  CURVE_WAY_IDS,
+  FEELS,
+  MADE_IDS,
+  MEASURED_WARM,
+  WAY_IDS,
+  type KeptRecord,
+} from '@anello/core';
 import { z } from 'zod';
 
 const way = z.enum(WAY_IDS);
@@ -49,7 +58,7 @@ export const recordBodySchema = z.discriminatedUnion('kind', [
     expected: z.number().nullable(),
     dialAt: z.number(),
     typed,
-    temperature: z.number().min(-50).max(400).optional(),
+    temperature: z.number().min(MEASURED_WARM.coldest).max(MEASURED_WARM.hottest).optional(),
   }),
   z.strictObject({
     kind: z.literal('stand-off'),
@@ -107,6 +116,7 @@ export const recordBodySchema = z.discriminatedUnion('kind', [
     wanted: z.number(),
     typed,
   }),
+  z.strictObject({ kind: z.literal('shaped'), way: z.enum(CURVE_WAY_IDS), said: z.string().max(2000) }),
   z.strictObject({
     kind: z.literal('curve'),
     places: z.int().min(3),

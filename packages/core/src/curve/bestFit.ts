@@ -1,5 +1,6 @@
 import { AnelloError } from '../basics/error';
 import { finite } from '../basics/check';
+import { normalEquations, solveLinear } from '../basics/linear';
 import { onArc, pointOn, type CurvePoint, type Piece } from './piece';
 
 /** A place on the work as measured: mm, radius. */
@@ -118,28 +119,11 @@ export function bestFit({
 const HOLD = 1e-9;
 
 function leastSquares(rows: readonly { terms: readonly number[]; off: number }[]): [number, number, number] {
-  const m = [0, 1, 2].map((i) => [
-    ...[0, 1, 2].map(
-      (j) => rows.reduce((sum, r) => sum + (r.terms[i] ?? 0) * (r.terms[j] ?? 0), 0) + (i === j ? HOLD : 0),
-    ),
-    -rows.reduce((sum, r) => sum + (r.terms[i] ?? 0) * r.off, 0),
-  ]);
-  for (let i = 0; i < 3; i++) {
-    const pivot = [0, 1, 2]
-      .slice(i)
-      .reduce((best, k) => (Math.abs(m[k]?.[i] ?? 0) > Math.abs(m[best]?.[i] ?? 0) ? k : best), i);
-    [m[i], m[pivot]] = [m[pivot] ?? [], m[i] ?? []];
-    for (let j = i + 1; j < 3; j++) {
-      const times = (m[j]?.[i] ?? 0) / (m[i]?.[i] || 1);
-      for (let k = i; k < 4; k++) (m[j] as number[])[k] = (m[j]?.[k] ?? 0) - times * (m[i]?.[k] ?? 0);
-    }
-  }
-  const x = [0, 0, 0];
-  for (let i = 2; i >= 0; i--) {
-    const known = [0, 1, 2].filter((k) => k > i).reduce((sum, k) => sum + (m[i]?.[k] ?? 0) * (x[k] ?? 0), 0);
-    x[i] = ((m[i]?.[3] ?? 0) - known) / (m[i]?.[i] || 1);
-  }
-  return x as [number, number, number];
+  const equations = normalEquations(
+    rows.map(({ terms, off }) => ({ terms, value: -off })),
+    3,
+  ).map((row, i) => row.map((value, j) => (i === j ? value + HOLD : value)));
+  return (solveLinear(equations, 0) ?? [0, 0, 0]) as [number, number, number];
 }
 
 /** The gap along the joint of a plug and its socket, both measured: socket less plug at the same places, mm. */

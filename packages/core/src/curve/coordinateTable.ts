@@ -23,6 +23,8 @@ export interface TableRequest {
   readonly of: 'tip' | 'centre';
   /** Left on everywhere, on radius: for roughing. */
   readonly allowance: number;
+  /** From the part's tailstock face, where the carriage was zeroed, to the curve's own tailstock end, mm. */
+  readonly beyond?: number | undefined;
 }
 
 export interface TableRow {
@@ -47,77 +49,88 @@ const SECONDS = 14;
 
 /**
  * A table of two-handle steps: carriage places so far apart as the ridge between two cuts allows, fewer where the curve
- * is gentle, with the cross-slide always rounded away from the work. From the tailstock face. Errors: out-of-range where
- * it would come to more than five thousand rows.
+ * is gentle. Every place is one the carriage can be set to, and the cross-slide is rounded away from the work, so no
+ * rounding cuts in. Errors: out-of-range where it would come to more than five thousand rows, and for a nose, a ridge or
+ * a step that makes no sense.
  */
 export function coordinateTable(request: TableRequest): CoordinateTable {
-  const { pieces, member, noseRadius, ridge, longest, along, division, reads } = request;
+  check(request);
+  const { pieces, member, noseRadius, along, division, reads, allowance, beyond = 0 } = request;
+  const surface = surfaceOf(pieces, member);
+  const centreAt = (z: number): Centre => ({ z, r: (surface.rest(z, noseRadius)?.r ?? 0) + allowance });
+  const back = request.of === 'tip' ? noseRadius : 0;
+  /** The nose's centre with the carriage so many divisions from the face. */
+  const zAt = (divisions: number): number => surface.to + beyond + back - divisions * along;
+  const first = Math.ceil((beyond + back) / along - DUST);
+  const last = Math.floor((surface.to - surface.from + beyond + back) / along + DUST);
+  const places = [first];
+  while ((places.at(-1) as number) < last) {
+    const here = places.at(-1) as number;
+    places.push(Math.min(last, here + stepFrom(here, { zAt, centreAt, surface, request })));
+    if (places.length > MOST_ROWS) throw tooMany();
+  }
+  const sign = member === 'external' ? 1 : -1;
+  const centres = places.map((p) => centreAt(zAt(p)));
+  const rows = places.map((place, i): TableRow => {
+    const centre = centres[i] as Centre;
+    const before = centres[i - 1];
+    // Away from the work: a larger figure outside, a smaller one in a bore.
+    const divisions = Math.ceil(dialOf(centre.r - back, reads) / division - DUST);
+    return {
+      along: snap(place * along, along),
+      across: sign * snap(divisions * division, division),
+      ridge: before ? ridgeBetween(before, centre, noseRadius, surface, allowance) : 0,
+    };
+  });
+  return { rows, highest: Math.max(...rows.map((r) => r.ridge)), minutes: (rows.length * SECONDS) / 60 };
+}
+
+/** A billionth of a division is arithmetic. */
+const DUST = 1e-9;
+
+function check({ noseRadius, ridge, longest, along, division, allowance, beyond = 0 }: TableRequest): void {
   positive(noseRadius, 'noseRadius', 'The nose radius');
   positive(ridge, 'ridge', 'The ridge');
   positive(longest, 'longest', 'The longest step');
   positive(along, 'along', 'The carriage’s division');
   positive(division, 'division', 'A division');
-  notNegative(request.allowance, 'allowance', 'The allowance');
-  const surface = surfaceOf(pieces, member);
-  const centreAt = (z: number): Centre => ({
-    z,
-    r: (surface.rest(z, noseRadius)?.r ?? 0) + request.allowance,
-  });
-  const places = [surface.to];
-  while ((places.at(-1) as number) > surface.from + 1e-9) {
-    const here = places.at(-1) as number;
-    const next = Math.max(surface.from, here - stepFrom(here, centreAt, surface, request));
-    places.push(next);
-    if (places.length > MOST_ROWS)
-      throw new AnelloError(
-        'out-of-range',
-        'ridge',
-        'That is more than five thousand steps: allow a higher ridge, or take a rounder nose.',
-      );
-  }
-  const sign = member === 'external' ? 1 : -1;
-  const back = request.of === 'tip' ? noseRadius : 0;
-  const rows = places.map((z, i): TableRow => {
-    const centre = centreAt(z);
-    const fromAxis = centre.r - back;
-    // Away from the work: a larger figure outside, a smaller one in a bore.
-    const across = Math.ceil(dialOf(fromAxis, reads) / division - 1e-9) * division;
-    return {
-      along: snap(surface.to - z + back, along),
-      across: sign * across,
-      ridge:
-        i === 0
-          ? 0
-          : ridgeBetween(centreAt(places[i - 1] as number), centre, noseRadius, surface, request.allowance),
-    };
-  });
-  return { rows, highest: Math.max(...rows.map((r) => r.ridge)), minutes: (rows.length * SECONDS) / 60 };
+  notNegative(allowance, 'allowance', 'The allowance');
+  notNegative(beyond, 'beyond', 'What lies beyond the curve');
 }
+
+const tooMany = (): AnelloError =>
+  new AnelloError(
+    'out-of-range',
+    'ridge',
+    'That is more than five thousand steps: allow a higher ridge, or take a rounder nose.',
+  );
 
 interface Centre {
   readonly z: number;
   readonly r: number;
 }
 
-/** The longest step toward the headstock whose ridge is no higher than allowed, in whole divisions of the carriage. */
-function stepFrom(
-  here: number,
-  centreAt: (z: number) => Centre,
-  surface: Surface,
-  { ridge, longest, along, noseRadius, allowance }: TableRequest,
-): number {
-  const now = centreAt(here);
+interface Stepping {
+  readonly zAt: (divisions: number) => number;
+  readonly centreAt: (z: number) => Centre;
+  readonly surface: Surface;
+  readonly request: TableRequest;
+}
+
+/** The longest step toward the headstock whose ridge is no higher than allowed, in divisions of the carriage: one at least. */
+function stepFrom(here: number, { zAt, centreAt, surface, request }: Stepping): number {
+  const { ridge, longest, along, noseRadius, allowance } = request;
+  const now = centreAt(zAt(here));
   const fits = (step: number): boolean =>
-    ridgeBetween(now, centreAt(Math.max(surface.from, here - step)), noseRadius, surface, allowance) <= ridge;
-  const whole = Math.max(1, Math.floor(longest / along + 1e-9));
-  if (fits(whole * along)) return whole * along;
-  let [low, high] = [1, whole];
+    ridgeBetween(now, centreAt(zAt(here + step)), noseRadius, surface, allowance) <= ridge;
+  let [low, high] = [1, Math.max(1, Math.floor(longest / along + DUST))];
+  if (fits(high)) return high;
   while (high - low > 1) {
     const middle = (low + high) >> 1;
-    if (fits(middle * along)) low = middle;
+    if (fits(middle)) low = middle;
     else high = middle;
   }
-  return low * along;
+  return low;
 }
 
 /** Height over the profile of the cusp between two places of a nose, square to the chord between them. */

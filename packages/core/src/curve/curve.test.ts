@@ -7,7 +7,11 @@ import { endOf, flipped, lengthOf, pointOn, sampled, startOf, type Piece } from 
 import { outOfReach } from './reach';
 import { cornersOf, shapeCurve, type ShapePoint } from './shapeCurve';
 import { SHAPES, standardShape } from './standardShapes';
-import { tracerTemplate } from './tracerTemplate';
+import { creepCosts, feedToFollow, printerScale, tracerTemplate } from './tracerTemplate';
+import { compareCurveWays } from './ways';
+import type { Feature } from '../part/feature';
+import { plungeOf } from '../part/profileCurve';
+import { plainText } from '../phrase/phrase';
 
 const real = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 
@@ -400,6 +404,37 @@ describe('two-handle steps', () => {
     );
     expect(table().highest).toBeLessThanOrEqual(0.02 + 1e-9);
   });
+  it('no rounding cuts in: every place is one the handles can be set to, and stands off by the nose at least', () => {
+    fc.assert(
+      fc.property(
+        profiles,
+        real(0.3, 2),
+        real(0, 30),
+        fc.constantFrom('tip' as const, 'centre' as const),
+        (pieces, nose, beyond, of) => {
+          // A nose of 1/32 in on a carriage set to tenths of a millimetre: nothing falls on a division by itself.
+          const { rows } = table({ pieces, noseRadius: nose, ridge: 0.2, along: 0.1, of, beyond });
+          const points = sampled(pieces, 0.01, 1e-6);
+          const end = Math.max(...points.map((p) => p.z)) + beyond;
+          const back = of === 'tip' ? nose : 0;
+          for (const row of rows) {
+            expect(Math.abs(row.along * 10 - Math.round(row.along * 10))).toBeLessThan(1e-6);
+            expect(Math.abs(row.across * 50 - Math.round(row.across * 50))).toBeLessThan(1e-6);
+            const centre = { z: end - row.along + back, r: row.across / 2 + back };
+            const nearest = Math.min(...points.map((p) => Math.hypot(p.z - centre.z, p.r - centre.r)));
+            expect(nearest).toBeGreaterThan(nose - 2e-5);
+          }
+          rows.slice(1).forEach((row, i) => expect(row.along).toBeGreaterThan(rows[i]!.along));
+        },
+      ),
+      { numRuns: 15, seed: 8 },
+    );
+  });
+  it('what lies beyond the curve is in every carriage figure', () => {
+    const [here, there] = [table(), table({ beyond: 25 })];
+    expect(there.rows[4]!.along - here.rows[4]!.along).toBeCloseTo(25, 9);
+    expect(there.rows[4]!.across).toBe(here.rows[4]!.across);
+  });
   it('fewer steps where a higher ridge is allowed, and where the curve is gentle', () => {
     expect(table({ ridge: 0.05 }).rows.length).toBeLessThan(table().rows.length);
     const plain = shapeCurve([
@@ -432,6 +467,9 @@ describe('two-handle steps', () => {
   it.each([
     [{ ridge: 0 }, 'ridge'],
     [{ noseRadius: 0 }, 'noseRadius'],
+    [{ longest: -1 }, 'longest'],
+    [{ allowance: -0.1 }, 'allowance'],
+    [{ beyond: -1 }, 'beyond'],
     [{ ridge: 1e-9, along: 0.001, longest: 0.001 }, 'ridge'],
   ])('refuses %j at %s', (more, field) => {
     expect(() => table(more)).toThrow(expect.objectContaining({ field }));
@@ -493,5 +531,68 @@ describe('measured against wanted', () => {
     ],
   ])('refuses %j at %s', (measured, field) => {
     expect(() => bestFit({ pieces: handle, measured })).toThrow(expect.objectContaining({ field }));
+  });
+});
+
+describe('following the line', () => {
+  it('the carriage goes slower where the line is steeper, and creep costs twice the slope', () => {
+    expect(feedToFollow(2)).toBeLessThan(feedToFollow(1));
+    expect(feedToFollow(0)).toBeLessThan(Infinity);
+    expect(creepCosts({ crept: -0.5, steepest: 0.8 })).toBeCloseTo(0.8, 12);
+  });
+  it('a printer a little out is corrected by as much; one far out is a setting left on', () => {
+    expect(printerScale(49)).toBeCloseTo(50 / 49, 12);
+    for (const printed of [0, -5, 25, 100, 1000, Number.NaN])
+      expect(() => printerScale(printed)).toThrow(expect.objectContaining({ field: 'printedBar' }));
+  });
+});
+
+describe('ways of making a curve', () => {
+  const context = {
+    pieces: handle,
+    plunge: null,
+    member: 'external',
+    noseRadius: 0.8,
+    stylusRadius: 0.8,
+    ridge: 0.02,
+    longest: 1,
+    division: 0.02,
+    reads: 'diameter',
+    stickOut: 60,
+  } as const;
+  const grooves: Feature[] = [
+    { id: 'a', name: 'First', kind: 'groove', side: 'external', diameter: 26, length: 3.2 },
+    { id: 'l', name: 'Land', kind: 'cylinder', side: 'external', diameter: 30, length: 9.6 },
+    { id: 'b', name: 'Second', kind: 'groove', side: 'external', diameter: 26, length: 3.2 },
+    { id: 'j', name: 'Journal', kind: 'cylinder', side: 'external', diameter: 30, length: 42 },
+  ];
+  it('a long curve by steps, grooves in one plunge', () => {
+    expect(compareCurveWays(context).recommended).toBe('steps');
+    const plunge = plungeOf(grooves)!;
+    expect(plunge).toMatchObject({
+      width: 16,
+      grooves: [{ name: 'First', width: expect.closeTo(3.2, 9), bottom: 26 }, { name: 'Second' }],
+    });
+    const found = compareCurveWays({ ...context, pieces: null, plunge });
+    expect(found.recommended).toBe('form-tool');
+    expect(found.assessments.map((a) => a.id)).toEqual(['form-tool']);
+    expect(found.assessments[0]!.title).toContain('2 grooves');
+  });
+  it('an edge too wide is ruled out, and so is a way whose figures make no sense, each with its sentence', () => {
+    const by = (found: ReturnType<typeof compareCurveWays>, id: string): string =>
+      found.assessments
+        .find((a) => a.id === id)!
+        .blockers.map((b) => plainText(b))
+        .join(' ');
+    expect(by(compareCurveWays(context), 'form-tool')).toContain('more than a light lathe plunges');
+    const wild = compareCurveWays({ ...context, noseRadius: -1, ridge: 0 });
+    expect(by(wild, 'steps')).toContain('more than zero');
+    expect(by(wild, 'drawing')).toContain('less than zero');
+    expect(wild.recommended).toBeNull();
+    expect(by(compareCurveWays({ ...context, ridge: 1e-9, longest: 0.0001 }), 'steps')).toBe('');
+  });
+  it('nothing to make, nothing offered', () => {
+    expect(compareCurveWays({ ...context, pieces: null })).toEqual({ assessments: [], recommended: null });
+    expect(plungeOf([grooves[3]!])).toBeNull();
   });
 });

@@ -1,3 +1,4 @@
+import { firstNotUnder } from '../basics/search';
 import { endOf, onArc, spanOf, startOf, type CurvePoint, type Piece } from './piece';
 
 /** Where a round nose rests on pieces from above: its centre's height, and where it touches. */
@@ -108,14 +109,4 @@ function leftFirst(a: CurvePoint, b: CurvePoint): { left: CurvePoint; right: Cur
   if (run >= DUST) return { left, right, slope: (right.r - left.r) / run };
   const top = a.r > b.r ? a : b;
   return { left: top, right: top, slope: 0 };
-}
-
-function firstNotUnder(sorted: Float64Array, value: number): number {
-  let [from, to] = [0, sorted.length];
-  while (from < to) {
-    const middle = (from + to) >> 1;
-    if ((sorted[middle] as number) < value) from = middle + 1;
-    else to = middle;
-  }
-  return from;
 }

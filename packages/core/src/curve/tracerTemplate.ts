@@ -1,4 +1,6 @@
+import { AnelloError } from '../basics/error';
 import { notNegative, positive } from '../basics/check';
+import { length } from '../phrase/figure';
 import type { Member } from '../way/way';
 import { surfaceOf } from './offsetProfile';
 import type { CurvePoint, Piece } from './piece';
@@ -17,15 +19,15 @@ export interface TracerCheck {
   /** Along the axis, and the work's diameter there. */
   readonly z: number;
   readonly diameter: number;
-  /** From the first witness line to the nose's centre, out from the axis, mm. */
-  readonly centre: number;
+  /** How far the tip touched off stands from the axis there: what the cross-slide is read by, mm. */
+  readonly tip: number;
 }
 
 export interface TracerTemplate {
   /** The line the stylus follows, full size: z along the axis, r as the nose's centre stands. */
   readonly line: readonly CurvePoint[];
   readonly checks: readonly TracerCheck[];
-  /** Most the work would be left large because the stylus is too thick to follow, mm; nothing when it follows. */
+  /** Most the work comes out small because the stylus is too thick to ride its sharpest tops, mm; nothing when it follows. */
   readonly lost: number;
   /** Steepest part of the line, dr/dz: the hand moves that much for the carriage's one. */
   readonly steepest: number;
@@ -53,18 +55,24 @@ export function tracerTemplate({
   const count = Math.max(2, Math.ceil((surface.to - surface.from) / step));
   const fine = (surface.to - surface.from) / count;
   const reach = Math.ceil(stylusRadius / fine);
-  const centre = (i: number): number => surface.rest(surface.from + i * fine, noseRadius)?.r ?? Infinity;
+  // The last place is the end itself, whatever the sum of the steps comes to.
+  const zAt = (i: number): number => (i === count ? surface.to : surface.from + i * fine);
+  const centre = (i: number): number => surface.rest(zAt(i), noseRadius)?.r ?? Infinity;
   const centres = Array.from({ length: count + 2 * reach + 1 }, (_, i) => centre(i - reach));
   const line: CurvePoint[] = [];
   for (let i = 0; i <= count; i++)
-    line.push({ z: surface.from + i * fine, r: broughtIn(centres, i + reach, reach, fine, stylusRadius) });
+    line.push({ z: zAt(i), r: broughtIn(centres, i + reach, reach, fine, stylusRadius) });
   const sign = member === 'external' ? 1 : -1;
   return {
     line: line.map((p) => ({ z: p.z, r: sign * p.r })),
     checks: Array.from({ length: CHECKS }, (_, k) => {
       const i = Math.round((k * count) / (CHECKS - 1));
-      const z = surface.from + i * fine;
-      return { z, diameter: 2 * Math.abs(surface.height(z) ?? 0), centre: sign * (centres[i + reach] ?? 0) };
+      const z = zAt(i);
+      return {
+        z,
+        diameter: 2 * Math.abs(surface.height(z) ?? 0),
+        tip: sign * ((centres[i + reach] ?? 0) - noseRadius),
+      };
     }),
     lost: lostBy(line, centres, reach, fine, stylusRadius),
     steepest: Math.max(...line.slice(1).map((p, i) => Math.abs(p.r - (line[i]?.r ?? p.r)) / fine)),
@@ -106,5 +114,32 @@ function lostBy(
     }
     lost = Math.max(lost, (centres[i + reach] ?? 0) - rides);
   }
-  return lost < step * step ? 0 : lost;
+  // A line drawn through places loses the sagitta between them, whatever the stylus.
+  return lost < (step * step) / Math.max(radius, step) ? 0 : lost;
+}
+
+/** What a hand follows across without losing the line, mm a minute. */
+const HAND = 60;
+const LEAST_STEEP = 0.05;
+
+/** Fastest carriage feed (mm a minute) at which a hand still follows a line as steep as dr/dz. Source: a rule of the trade. */
+export const feedToFollow = (steepest: number): number => HAND / Math.max(Math.abs(steepest), LEAST_STEEP);
+
+/** What the work is out by on diameter where the line is steepest when the paper has crept along by so much, mm. */
+export const creepCosts = ({ crept, steepest }: { crept: number; steepest: number }): number =>
+  2 * Math.abs(crept) * Math.abs(steepest);
+
+/** A bar meant to be so long, mm; a printer is out by a few in a hundred, not more. */
+export const PRINTED_BAR = 50;
+const PRINTER_OUT = 0.08;
+
+/** What to draw everything larger by, so that a printer which printed the bar as `printed` prints true. Errors: out-of-range. */
+export function printerScale(printed: number): number {
+  if (!(Math.abs(positive(printed, 'printedBar', 'The bar as printed') / PRINTED_BAR - 1) <= PRINTER_OUT))
+    throw new AnelloError('out-of-range', 'printedBar', [
+      'No printer is out by so much: is fitting to the page still on? The bar is meant to be ',
+      length(PRINTED_BAR, 1),
+      '.',
+    ]);
+  return PRINTED_BAR / printed;
 }

@@ -21,6 +21,8 @@ export interface FeedAndSpeed {
   readonly rpm: number;
   /** The lathe's own speed to set, where its speeds are on record: the next one down. */
   readonly set: number | null;
+  /** Even its slowest is faster than this cut asks for. */
+  readonly tooFast: boolean;
   /** mm a turn. */
   readonly feed: number;
   /** What slowed it, in words. */
@@ -32,6 +34,10 @@ interface Slower {
   readonly feed: number;
   readonly said: Phrase;
 }
+
+/** How far outside work stands out, in diameters of what is cut: the whole part, since what grips it is not on the drawing. */
+export const overhangOf = (part: { readonly length: number; readonly diameter: number }): number =>
+  positive(part.length, 'length', 'The part') / positive(part.diameter, 'diameter', 'The diameter');
 
 /** An overhang the work bears without taking it easy, in diameters. */
 const SHORT = 3;
@@ -85,7 +91,20 @@ export function feedAndSpeed({
   const surfaceSpeed = factors.reduce((v, f) => v * f.speed, base);
   const { rpm } = spindleSpeed({ surfaceSpeed, diameter });
   const feed = factors.reduce((f, by) => f * by.feed, duty.finishing ? material.fineFeed : material.feed);
-  const under = speeds.filter((s) => s <= rpm);
-  const set = speeds.length === 0 ? null : under.length > 0 ? Math.max(...under) : Math.min(...speeds);
-  return { surfaceSpeed, rpm, set, feed, because: factors.map((f) => f.said) };
+  const { set, tooFast } = slowEnough(rpm, speeds);
+  return {
+    surfaceSpeed,
+    rpm,
+    set: speeds.length > 0 ? set : null,
+    tooFast,
+    feed,
+    because: factors.map((f) => f.said),
+  };
+}
+
+/** The lathe's next speed not above what is wanted; its slowest, said to be too fast, where it has none. rpm. */
+export function slowEnough(wanted: number, speeds: readonly number[]): { set: number; tooFast: boolean } {
+  const under = speeds.filter((s) => s <= wanted);
+  if (under.length > 0) return { set: Math.max(...under), tooFast: false };
+  return speeds.length > 0 ? { set: Math.min(...speeds), tooFast: true } : { set: wanted, tooFast: false };
 }

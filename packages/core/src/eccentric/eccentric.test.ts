@@ -5,7 +5,13 @@ import { JAWS } from '../holding/circleFit';
 import type { Feature } from '../part/feature';
 import { plainText } from '../phrase/phrase';
 import { balance, counterweight, pullAt } from './balance';
+import { boreTools } from '../cutting/boreTools';
+import { materialNamed, USUAL_MATERIALS } from '../cutting/material';
+import { layoutPart } from '../part/layout';
+import { clearances, speedAtThrow } from './beforePower';
 import { carriagePositions } from './carriagePositions';
+import { carriageTable } from './carriageTable';
+import { massesOf } from './masses';
 import { dialIn, indicatorPlan } from './dialIn';
 import { invalidates, type MadeBasis } from './invalidates';
 import { layOff } from './layOff';
@@ -28,6 +34,8 @@ describe('the throw, however it is given', () => {
   it.each([
     [{}, 'underdetermined', 'throw'],
     [{ throw: 4.75, travel: 9 }, 'inconsistent', 'travel'],
+    [{ throw: 0 }, 'out-of-range', 'throw'],
+    [{ travel: -3 }, 'out-of-range', 'travel'],
   ])('%j is %s', (given, code, field) => {
     expect(() => throwOf(given)).toThrow(expect.objectContaining({ code, field }));
   });
@@ -429,6 +437,107 @@ describe('carriage positions from the zeroed face', () => {
   });
 });
 
+describe('a part with the eccentric between other things', () => {
+  const features: Feature[] = [
+    { id: 'h', name: 'Hub', kind: 'cylinder', side: 'external', diameter: 34, length: 16 },
+    {
+      id: 'e',
+      name: 'Eccentric',
+      kind: 'eccentric',
+      side: 'external',
+      diameter: 54,
+      length: 18,
+      throw: 4.75,
+      phase: 1,
+      grooves: [
+        { width: 4, depth: 3 },
+        { width: 0, depth: 1 },
+      ],
+    },
+    { id: 's', name: 'Spigot', kind: 'cylinder', side: 'external', diameter: 24, length: 10 },
+    { id: 'b', name: 'Bore', kind: 'bore', side: 'internal', diameter: 20, length: 44 },
+  ];
+  const [found] = eccentricsOf(features);
+  const tools = { grooveTool: 4, partTool: 2.5, leastLand: 1 };
+  it('knows what lies between it and the face the carriage is zeroed on', () => {
+    expect([found!.beyond, found!.partLength, found!.width]).toEqual([10, 44, 18]);
+    const [groove, off] = carriageTable(found!, tools);
+    expect(groove!.stands).toEqual([10 + 7 + 4]);
+    expect(off!.stands).toEqual([46.5]);
+  });
+  it('weighs everything on it, holes taken away, each on its own axis', () => {
+    const { mass } = balance({ masses: found!.masses, spindle: { x: 0, y: 0 }, density: 7.2 });
+    const disc = (d: number, l: number): number => (Math.PI / 4) * d * d * l * 7.2e-6;
+    expect(mass).toBeCloseTo(disc(34, 16) + disc(54, 18) + disc(24, 10) - disc(20, 44), 9);
+    const alone = eccentricsOf(features.slice(0, 3))[0]!;
+    const heavy = balance({ masses: alone.masses, spindle: { x: 0, y: 0 }, density: 7.2 });
+    expect(heavy.heavy).toBeCloseTo(1, 9);
+    expect(heavy.unbalance).toBeCloseTo(disc(54, 18) * 4.75, 9);
+  });
+  it('a cone weighs what its volume does', () => {
+    const cone: Feature = {
+      id: 'c',
+      name: 'Cone',
+      kind: 'taper',
+      side: 'external',
+      largeEnd: 'headstock',
+      largeDiameter: 30,
+      smallDiameter: 20,
+      length: 40,
+    };
+    const { sections } = layoutPart([cone]);
+    const [mass] = massesOf([cone], sections);
+    expect((Math.PI / 4) * mass!.diameter ** 2 * 40).toBeCloseTo((Math.PI * 40 * (225 + 150 + 100)) / 3, 6);
+  });
+});
+
+describe('how fast, and what it clears', () => {
+  const iron = materialNamed('cast iron', USUAL_MATERIALS)!;
+  const at = (speeds: readonly number[], more: object = {}) =>
+    speedAtThrow({ part: { ...part, ...more }, material: iron, tool: 'hss', speeds });
+  it('the lathe’s next speed under both limits; where it has none that slow, that is said', () => {
+    const found = at([45, 72, 115, 300, 480]);
+    expect(found.set).toBe(45);
+    expect(found.set).toBeLessThanOrEqual(Math.min(found.byTool, found.byBalance));
+    expect(found.tooFast).toBe(false);
+    expect(at([300, 480])).toMatchObject({ set: 300, tooFast: true });
+    expect(at([]).set).toBeCloseTo(found.byTool, 9);
+  });
+  it('balance rules where the throw is large, and the pull grows with the square of the speed', () => {
+    const wild = at([10, 20, 40, 80, 160, 320, 640], {
+      diameter: 200,
+      throw: 60,
+      masses: [{ axis: { x: 60, y: 0 }, diameter: 200, length: 20 }],
+    });
+    expect(wild.byBalance).toBeLessThan(150);
+    expect(wild.pulls.at(-1)!.tooFast).toBe(true);
+    expect(wild.pulls.filter((p) => p.tooFast)).toHaveLength(1);
+    expect(wild.pulls[1]!.pull / wild.pulls[0]!.pull).toBeCloseTo(4, 9);
+  });
+  it('what nothing is left of to weigh has no pull and no limit', () => {
+    expect(
+      at([45], { masses: [{ axis: { x: 0, y: 0 }, diameter: 9, length: 9, hole: true }] }),
+    ).toMatchObject({ still: null, pull: 0, byBalance: Infinity });
+  });
+  it('clears bed, slide and tool by what is left of their room; what is not on record is not guessed', () => {
+    const left = clearances(part, { swing: 230, swingOverSlide: 60, tool: 40 }).map((c) => c.left);
+    expect(left).toEqual([115 - 31.75, 30 - 31.75, 40 - 31.75]);
+    expect(clearances(part, {}).every((c) => c.left === null)).toBe(true);
+  });
+  it('drills under the bore with enough left to ream, and reams only to its own size', () => {
+    const tools = boreTools({ diameter: 20, drills: [10, 19.5, 19.8, 19.9], reamers: [18, 20] });
+    expect(tools).toMatchObject({ drill: 19.8, reamer: 20 });
+    expect(tools.drillUnder).toBeLessThan(20);
+    expect(boreTools({ diameter: 5, drills: [10], reamers: [6] })).toMatchObject({
+      drill: null,
+      reamer: null,
+    });
+    expect(() => boreTools({ diameter: 0, drills: [], reamers: [] })).toThrow(
+      expect.objectContaining({ field: 'diameter' }),
+    );
+  });
+});
+
 describe('set-screw, fit and what a change does', () => {
   const m6 = { form: 'metric', diameter: 6, pitch: 1 } as const;
   it('square to the throw, through the hub’s wall', () => {
@@ -542,6 +651,15 @@ describe('parts that are not complete', () => {
     const bare: Feature = { id: 'e', name: 'E', kind: 'eccentric', side: 'external' };
     expect(eccentricsOf([bare])).toEqual([]);
     expect(eccentricsOf([{ ...bare, diameter: 20, length: 5 }])).toEqual([]);
-    expect(eccentricsOf([{ ...bare, diameter: 20, length: 5, throw: 2, travel: 5 }])[0]!.throw).toBe(2);
+    // Figures that disagree, or cannot be, settle nothing: they are said where they stand.
+    for (const figures of [
+      { throw: 2, travel: 5 },
+      { throw: 0 },
+      { throw: 12 },
+      { throw: -1 },
+      { travel: 0 },
+    ])
+      expect(eccentricsOf([{ ...bare, diameter: 20, length: 5, ...figures }])).toEqual([]);
+    expect(eccentricsOf([{ ...bare, diameter: 0, length: 5, throw: 1 }])).toEqual([]);
   });
 });

@@ -1,6 +1,9 @@
 import { length } from '../phrase/figure';
 import type { Phrase } from '../phrase/phrase';
-import type { Bore, Cylinder, Eccentric, Feature } from '../part/feature';
+import type { Eccentric, Feature } from '../part/feature';
+import { layoutPart, type Section } from '../part/layout';
+import type { RoundMass } from './balance';
+import { massesOf } from './masses';
 import { throwOf } from './throwOf';
 
 export interface EccentricGroove {
@@ -24,48 +27,52 @@ export interface EccentricPart {
   readonly bore: number | null;
   readonly hub: { readonly diameter: number; readonly length: number } | null;
   readonly grooves: readonly EccentricGroove[];
+  /** From the part's tailstock face to this one's, and the whole part. */
+  readonly beyond: number;
+  readonly partLength: number;
+  /** The whole part as discs and holes, for its balance. */
+  readonly masses: readonly RoundMass[];
 }
 
-/** Every eccentric of a part whose figures are complete, in order along the axis. */
+/** Every eccentric of a part that is settled and can be, in order along the axis. */
 export function eccentricsOf(features: readonly Feature[]): EccentricPart[] {
-  const bore =
-    features.find((f): f is Bore => f.kind === 'bore' && f.diameter !== undefined)?.diameter ?? null;
-  const hub = features.find(
-    (f): f is Cylinder =>
-      f.kind === 'cylinder' && f.side === 'external' && f.diameter !== undefined && f.length !== undefined,
-  );
-  return features.flatMap((f) => {
-    if (f.kind !== 'eccentric' || f.diameter === undefined || f.length === undefined) return [];
-    if (f.throw === undefined && f.travel === undefined) return [];
-    const width = f.length;
+  const { sections, length: partLength, problems } = layoutPart(features);
+  const sound = sections.filter((s) => !s.ghost);
+  const bore = sound.find((s) => s.kind === 'bore');
+  const hub = sound.find((s) => s.kind === 'cylinder' && s.side === 'external');
+  const masses = massesOf(features, sound);
+  return sound.flatMap((section) => {
+    const feature = features.find((f): f is Eccentric => f.id === section.id && f.kind === 'eccentric');
+    if (!feature || problems.has(section.id)) return [];
+    const width = section.z1 - section.z0;
     return [
       {
-        id: f.id,
-        name: f.name,
-        throw: throwOrNothing(f),
-        diameter: f.diameter,
+        id: feature.id,
+        name: feature.name,
+        throw: throwOf(feature),
+        diameter: acrossOf(section),
         width,
-        phase: f.phase ?? 0,
-        bore,
-        hub: hub ? { diameter: hub.diameter as number, length: hub.length as number } : null,
-        grooves: (f.grooves ?? []).flatMap((g) =>
-          g.width !== undefined && g.depth !== undefined
-            ? [{ at: g.at ?? (width - g.width) / 2, width: g.width, depth: g.depth }]
-            : [],
-        ),
+        phase: feature.phase ?? 0,
+        bore: bore ? acrossOf(bore) : null,
+        hub: hub ? { diameter: acrossOf(hub), length: hub.z1 - hub.z0 } : null,
+        grooves: groovesOf(feature, width),
+        beyond: partLength - section.z1,
+        partLength,
+        masses,
       },
     ];
   });
 }
 
-function throwOrNothing(f: Eccentric): number {
-  try {
-    return throwOf(f);
-  } catch {
-    // Figures that disagree are said where the part is laid out; the throw given stands meanwhile.
-    return f.throw ?? 0;
-  }
-}
+const acrossOf = ({ points }: Section): number => 2 * Math.max(...points.map((p) => p.r));
+
+/** Grooves with their figures; one without a place is centred on the width. */
+const groovesOf = ({ grooves = [] }: Eccentric, width: number): EccentricGroove[] =>
+  grooves.flatMap((g) =>
+    g.width !== undefined && g.depth !== undefined && g.width > 0
+      ? [{ at: g.at ?? (width - g.width) / 2, width: g.width, depth: g.depth }]
+      : [],
+  );
 
 export interface EndOn {
   readonly travel: number;

@@ -9,6 +9,9 @@ export const EXPANSION = {
   aluminium: 23.5e-6,
 } as const;
 
+/** What a piece is measured at, °C: colder or hotter is a slip of the keys. */
+export const MEASURED_WARM = { coldest: -20, hottest: 200 } as const;
+
 /**
  * What a diameter (mm) measured warm (°C) comes to at 20 °C: d / (1 + α (t - 20)). Errors: out-of-range.
  * Example: 40 mm of steel at 45 °C → 39.9885.

@@ -1,5 +1,6 @@
 import { AnelloError } from '../basics/error';
 import { finite } from '../basics/check';
+import { normalEquations, solveLinear } from '../basics/linear';
 
 /** An indicator reading with the work turned so that this direction faces it; larger reads higher. */
 export interface RoundReading {
@@ -45,33 +46,14 @@ export function roundFit(readings: readonly RoundReading[]): RoundFit {
 function fitAll(readings: readonly RoundReading[]): RoundFit {
   const rows = readings.map(({ direction, reading }) => ({
     terms: [1, Math.cos(direction), Math.sin(direction)],
-    reading,
+    value: reading,
   }));
-  const matrix = [0, 1, 2].map((i) => [
-    ...[0, 1, 2].map((j) => rows.reduce((sum, r) => sum + (r.terms[i] ?? 0) * (r.terms[j] ?? 0), 0)),
-    rows.reduce((sum, r) => sum + (r.terms[i] ?? 0) * r.reading, 0),
-  ]);
-  const [mean = 0, x = 0, y = 0] = solveThree(matrix);
-  const off = rows.map((r) => r.reading - mean - x * (r.terms[1] ?? 0) - y * (r.terms[2] ?? 0));
+  const solved = solveLinear(normalEquations(rows, 3), SAME_WAY);
+  if (!solved)
+    throw new AnelloError('underdetermined', 'readings', 'Read at three different places at least.');
+  const [mean = 0, x = 0, y = 0] = solved;
+  const off = rows.map((r) => r.value - mean - x * (r.terms[1] ?? 0) - y * (r.terms[2] ?? 0));
   return { x, y, outOfRound: Math.max(...off) - Math.min(...off) };
-}
-
-function solveThree(matrix: number[][]): number[] {
-  const m = matrix.map((row) => [...row]);
-  for (let i = 0; i < 3; i++) {
-    const pivot =
-      [0, 1, 2].slice(i).sort((a, b) => Math.abs(m[b]?.[i] ?? 0) - Math.abs(m[a]?.[i] ?? 0))[0] ?? i;
-    [m[i], m[pivot]] = [m[pivot] ?? [], m[i] ?? []];
-    const lead = m[i]?.[i] ?? 0;
-    if (Math.abs(lead) < SAME_WAY)
-      throw new AnelloError('underdetermined', 'readings', 'Read at three different places at least.');
-    for (let j = 0; j < 3; j++) {
-      if (j === i) continue;
-      const times = (m[j]?.[i] ?? 0) / lead;
-      for (let k = i; k < 4; k++) (m[j] as number[])[k] = (m[j]?.[k] ?? 0) - times * (m[i]?.[k] ?? 0);
-    }
-  }
-  return [0, 1, 2].map((i) => (m[i]?.[3] ?? 0) / (m[i]?.[i] ?? 1));
 }
 
 /** Directions of the four jaws. */

@@ -185,3 +185,17 @@ describe('how far an eccentric has come', () => {
     expect(plainText(stages.find((s) => s.stage === 'set')!.stale!)).toContain('4.75');
   });
 });
+
+describe('how far a curve has come', () => {
+  const at = (bodies: readonly RecordBody[], curveWay: string | null) =>
+    jobProgress(
+      { ...facts, hasTaper: false, halfAngle: null, way: null, curveWay },
+      bodies.map((body) => keep(body)),
+    ).now;
+  it('waits for its way, then for being cut: a note alone is no cut', () => {
+    expect(at([], null)).toBe('way');
+    expect(at([{ kind: 'note', text: 'Brass rod found' }], 'steps')).toBe('cut');
+    expect(at([{ kind: 'shaped', way: 'steps', said: '' }], 'steps')).toBe('prove');
+    expect(at([{ kind: 'verdict', verdict: 'accepted', cause: '' }], 'steps')).toBe('record');
+  });
+});

@@ -98,13 +98,12 @@ function doneStages(
   if (facts.eccentric) return eccentricStages(facts, facts.eccentric, records, piece, closed);
   if (facts.curveWay !== undefined) {
     const chosen = facts.curveWay !== null || closed;
-    const begun =
-      ofKind(records, 'note', piece).length + ofKind(records, 'curve', piece).length > 0 || closed;
+    const cut = ofKind(records, 'shaped', piece).length > 0 || closed;
     return {
       part: facts.partComplete,
       way: chosen,
       set: chosen,
-      cut: chosen && begun,
+      cut: chosen && cut,
       prove: closed,
       record: closed && piece >= facts.quantity,
     };

@@ -1,4 +1,5 @@
 import type { CopyId } from '../copy/copyMethod';
+import type { CurveWayId } from '../curve/ways';
 import type { MadeBasis, MadeId } from '../eccentric/invalidates';
 import type { Contact } from '../gauging/contact';
 import type { TravelAlong } from '../way/halfAngleFromIndicator';
@@ -112,6 +113,12 @@ export type RecordBody =
       readonly seen: number;
       readonly wanted: number;
       readonly typed: string;
+    }
+  | {
+      /** A curve or its grooves cut, by the way chosen, with what was said of it. */
+      readonly kind: 'shaped';
+      readonly way: CurveWayId;
+      readonly said: string;
     }
   | {
       /** A curve measured at places and laid on its drawing as well as it goes. */

@@ -3,7 +3,7 @@ import { sampled } from '../curve/piece';
 import { shapeCurve } from '../curve/shapeCurve';
 import { throwOf } from '../eccentric/throwOf';
 import { shapePoints } from './shapePoints';
-import { notNegative, positive } from '../basics/check';
+import { positive } from '../basics/check';
 import type { Bore, Eccentric, Feature, Profile, Thread } from './feature';
 import { solveTaperFeature } from './solveTaperFeature';
 
@@ -106,7 +106,7 @@ function profileOutline(feature: Profile): Outline {
 
 function eccentricOutline(feature: Eccentric): Outline {
   const shape = straight(feature);
-  const e = notNegative(throwOf(feature), 'throw', 'The throw');
+  const e = throwOf(feature);
   if (e >= (shape.points[0] as OutlinePoint).r) {
     throw new AnelloError(
       'impossible',

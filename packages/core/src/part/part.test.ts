@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { Feature } from './feature';
 import { layoutPart, radiusAt } from './layout';
+import { plainText } from '../phrase/phrase';
+import { shankEnds } from './shankEnds';
 import { solveTaperFeature } from './solveTaperFeature';
 import { taperOfPart } from './taperTask';
 
@@ -108,5 +110,34 @@ describe('the taper of a part', () => {
     expect(found?.task).toMatchObject({ member: 'external', workLength: 131, largeEnd: 'headstock' });
     expect(found?.task.tolerance.overLength).toBeCloseTo(63e-6 * 1.6 ** 2 * 86, 9);
     expect(taperOfPart([body], { grade: 'AT6' })).toBeNull();
+  });
+});
+
+describe('what must be clear beside a shank', () => {
+  const features = (side: 'external' | 'internal') =>
+    taperOfPart(
+      [
+        {
+          id: 't',
+          name: 'T',
+          kind: 'taper',
+          side,
+          largeEnd: 'headstock',
+          gaugeDiameter: 23.825,
+          beyondGauge: 5,
+          ratio: 1 / 19.922,
+          length: 86,
+        },
+      ],
+      { grade: 'AT6' },
+    )!;
+  it('undercut, shoulder and tang are said for a shank, nothing for a bore', () => {
+    const { task, solved } = features('external');
+    const ends = shankEnds(task, solved);
+    expect(ends.map((e) => e.what)).toHaveLength(3);
+    expect(plainText(ends[0]!.must)).toContain(`${(task.largeDiameter - 1).toFixed(1)}`);
+    expect(plainText(ends[1]!.must)).toContain('5.0');
+    const bore = features('internal');
+    expect(shankEnds(bore.task, bore.solved)).toEqual([]);
   });
 });

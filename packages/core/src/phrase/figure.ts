@@ -38,8 +38,12 @@ export const perFoot = (value: number, resolution?: number): Figure =>
 export const perMetre = (value: number, resolution?: number): Figure =>
   withResolution({ quantity: 'perMetre', value }, resolution);
 
-/** An angle in radians, written in decimal degrees. */
-export const degrees = (value: number): Figure => ({ quantity: 'degrees', value });
+/** An angle in radians, written in decimal degrees to the resolution (rad) of the scale it is set on. */
+export const degrees = (value: number, resolution?: number): Figure =>
+  withResolution({ quantity: 'degrees', value }, resolution);
+
+/** A tenth of a degree, rad: what a chuck or a rotary table marked by eye can be turned to. */
+export const TENTH_OF_DEGREE = Math.PI / 1800;
 
 /** A plain count or number. */
 export const count = (value: number, resolution = 1): Figure => ({ quantity: 'number', value, resolution });

@@ -14,14 +14,14 @@ const degrees = (d: number): number => (d * Math.PI) / 180;
 
 describe('a form tool’s own figures', () => {
   it('with no rake and no clearance a flat tool is the profile itself', () => {
-    const points = formTool({ kind: 'flat', work, rake: 0, clearance: 1e-9, toolRadius: 1 });
+    const { points } = formTool({ kind: 'flat', work, rake: 0, clearance: 1e-9, toolRadius: 1 });
     expect(points.map((p) => p.tool)).toEqual([2, 0, 0, 2].map((d) => expect.closeTo(d, 6)));
     for (const p of points) expect(Math.abs(p.uncorrected)).toBeLessThan(1e-6);
   });
   it('rake and clearance make it shallower, and leaving that out costs the work', () => {
     fc.assert(
       fc.property(fc.integer({ min: 2, max: 20 }), fc.integer({ min: 4, max: 15 }), (rake, clearance) => {
-        const points = formTool({
+        const { points } = formTool({
           kind: 'flat',
           work,
           rake: degrees(rake),
@@ -36,7 +36,7 @@ describe('a form tool’s own figures', () => {
     );
   });
   it('a round one is largest where the work is smallest', () => {
-    const points = formTool({
+    const { points } = formTool({
       kind: 'circular',
       work,
       rake: degrees(10),
@@ -46,6 +46,18 @@ describe('a form tool’s own figures', () => {
     expect(points[1]!.tool).toBeCloseTo(40, 9);
     expect(points[0]!.tool).toBeLessThan(40);
     expect(points[0]!.tool).toBeGreaterThan(38);
+  });
+  it('says the whole edge, the thinnest place, and on diameter what no correction would cost', () => {
+    const tool = formTool({
+      kind: 'flat',
+      work: [...work, work[3]!],
+      rake: degrees(10),
+      clearance: degrees(8),
+      toolRadius: 1,
+    });
+    expect(tool.points).toHaveLength(4);
+    expect([tool.width, tool.thinnest]).toEqual([7, 26]);
+    expect(tool.uncorrected).toBeCloseTo(2 * tool.points[0]!.uncorrected, 12);
   });
   it('needs two places', () => {
     expect(() =>

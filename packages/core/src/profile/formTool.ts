@@ -27,25 +27,43 @@ export interface FormToolPoint {
   readonly uncorrected: number;
 }
 
+export interface FormTool {
+  /** Along the edge, without a place named twice. */
+  readonly points: readonly FormToolPoint[];
+  /** The whole edge that cuts at once, and the thinnest place of the work. */
+  readonly width: number;
+  readonly thinnest: number;
+  /** Most the work would be wrong by on diameter, were the tool made to the work's own figures. */
+  readonly uncorrected: number;
+}
+
 /**
  * A form tool's own figures for a profile, corrected for rake and clearance, and what leaving the correction out would
  * cost on the work. Errors: as flatFormTool and circularFormTool; underdetermined with fewer than two places.
  */
-export function formTool({ kind, work, rake, clearance, toolRadius }: FormToolRequest): FormToolPoint[] {
+export function formTool({ kind, work, rake, clearance, toolRadius }: FormToolRequest): FormTool {
   if (work.length < 2)
     throw new AnelloError('underdetermined', 'work', 'A form tool needs two places of the work at least.');
-  const radii = work.map((p, i) => positive(p.r, `work.${i}`, 'The work’s radius'));
+  const places = work.filter((p, i) => i === 0 || p.z !== work[i - 1]?.z || p.r !== work[i - 1]?.r);
+  const radii = places.map((p, i) => positive(p.r, `work.${i}`, 'The work’s radius'));
   const smallRadius = Math.min(...radii);
   const tool =
     kind === 'flat'
       ? flatFormTool({ smallRadius, radii, rake, clearance }).depths
       : circularFormTool({ smallRadius, radii, toolRadius, rake, clearance }).toolRadii;
   const plain = (r: number): number => (kind === 'flat' ? r - smallRadius : toolRadius - (r - smallRadius));
-  return work.map((p, i) => {
+  const points = places.map((p, i) => {
     const made = tool[i] ?? 0;
     const off = kind === 'flat' ? plain(p.r) - made : made - plain(p.r);
     return { z: p.z, work: p.r, tool: made, uncorrected: off };
   });
+  const along = points.map((p) => p.z);
+  return {
+    points,
+    width: Math.max(...along) - Math.min(...along),
+    thinnest: 2 * smallRadius,
+    uncorrected: 2 * Math.max(...points.map((p) => Math.abs(p.uncorrected))),
+  };
 }
 
 export type ChatterRisk = 'low' | 'some' | 'high';

@@ -24,8 +24,10 @@ export interface GrooveVerdict {
 
 export interface TestCut {
   readonly grooves: readonly GrooveVerdict[];
-  /** What to feed further on radius so that all come right together; null where no depth does it. */
+  /** What to feed further on radius so that all come right together, nothing when they are; null where no depth does it. */
   readonly feed: number | null;
+  /** All of them are inside, or will be when it is fed so far; else the tool is at fault. */
+  readonly right: boolean;
   readonly said: Phrase;
 }
 
@@ -39,17 +41,17 @@ export function testCut(checks: readonly GrooveCheck[]): TestCut {
   const least = Math.max(...checks.map((c) => (c.seenBottom - c.bottom - c.bottomBand) / 2));
   const most = Math.min(...checks.map((c) => (c.seenBottom - c.bottom + c.bottomBand) / 2));
   const wide = grooves.filter((g) => g.verdict === 'regrind' || g.verdict === 'too-wide');
-  const feed = least <= most && most >= 0 ? Math.max(0, (Math.max(0, least) + most) / 2) : null;
+  const inside = grooves.every((g) => g.verdict === 'right');
+  const feed = least > most || most < 0 ? null : inside ? 0 : (Math.max(0, least) + most) / 2;
+  const found = { grooves, feed, right: wide.length === 0 && feed !== null };
   if (wide.length > 0)
     return {
-      grooves,
-      feed,
+      ...found,
       said: [`The tool must be reground at ${wide.map((g) => g.name).join(', ')}; depth cures no width.`],
     };
   if (feed === null)
     return {
-      grooves,
-      feed,
+      ...found,
       said:
         least > most
           ? [
@@ -58,12 +60,10 @@ export function testCut(checks: readonly GrooveCheck[]): TestCut {
           : ['Already too deep at one of them: this piece is past, set back for the next.'],
     };
   return {
-    grooves,
-    feed,
-    said:
-      least <= 0 && most >= 0 && grooves.every((g) => g.verdict === 'right')
-        ? ['All of them are inside: leave the tool alone.']
-        : ['Feed ', length(feed, 0.01), ' further on radius and all of them come inside.'],
+    ...found,
+    said: inside
+      ? ['All of them are inside: leave the tool alone.']
+      : ['Feed ', length(feed, 0.01), ' further on radius and all of them come inside.'],
   };
 }
 

@@ -7,7 +7,8 @@ export type UnitSystem = 'mm' | 'inch';
 export const MM_PER_INCH = 25.4;
 /** Where no instrument is named: a micrometre, or a twenty-thousandth of an inch. */
 export const DEFAULT_LENGTH_RESOLUTION = { mm: 0.001, inch: 0.00005 * MM_PER_INCH } as const;
-const SECOND = Math.PI / 180 / 3600;
+const DEGREE = Math.PI / 180;
+const SECOND = DEGREE / 3600;
 
 /** The one formatter: a figure as it is written for the eye, with its unit unless the figure is bare. */
 export function formatFigure(figure: Figure, system: UnitSystem): string {
@@ -29,7 +30,7 @@ function written(figure: Figure, system: UnitSystem): { text: string; unit: stri
     case 'angle':
       return { text: formatDms(figure.value, figure.resolution ?? SECOND), unit: '' };
     case 'degrees':
-      return { text: `${fixed((figure.value * 180) / Math.PI, 5)}°`, unit: '' };
+      return { text: `${fixed(figure.value / DEGREE, decimals(figure, 1 / DEGREE, 5))}°`, unit: '' };
     case 'ratio':
       return { text: ratioText(figure.value), unit: '' };
     case 'perFoot':

@@ -1,3 +1,4 @@
+import { firstNotUnder } from '../basics/search';
 import { AnelloError } from '../basics/error';
 import { positive } from '../basics/check';
 
@@ -10,6 +11,15 @@ export interface GearTrain {
   /** What it cuts less what was wanted, mm a thread. */
   readonly error: number;
 }
+
+/** What a train is out by over a whole thread, mm. */
+export const driftOver = (
+  { error }: Pick<GearTrain, 'error'>,
+  thread: { pitch: number; length: number },
+): number => (error * thread.length) / thread.pitch;
+
+/** Within this over the whole thread no nut can tell, mm. */
+export const UNFELT_DRIFT = 0.01;
 
 interface Pair {
   readonly a: number;
@@ -108,14 +118,4 @@ function allPairs(owned: ReadonlyMap<number, number>): Pair[] {
 
 function enough(owned: ReadonlyMap<number, number>, used: readonly number[]): boolean {
   return used.every((wheel) => used.filter((w) => w === wheel).length <= (owned.get(wheel) ?? 0));
-}
-
-function firstNotUnder(sorted: readonly number[], value: number): number {
-  let [low, high] = [0, sorted.length];
-  while (low < high) {
-    const middle = (low + high) >> 1;
-    if ((sorted[middle] ?? 0) < value) low = middle + 1;
-    else high = middle;
-  }
-  return low;
 }

@@ -50,8 +50,8 @@ export interface TappedHole {
   readonly tip: number;
   /** Clears the thread's crest, so that a bruised mouth does not touch the first thread. */
   readonly counterbore: { readonly diameter: number; readonly depth: number };
-  /** Engaged length that breaks the screw before it strips the hole, mm: one diameter in steel. */
-  readonly strongEnough: number;
+  /** Engaged by a diameter at least, as steel wants it: the screw breaks before the hole strips. */
+  readonly strongEnough: boolean;
 }
 
 /** Turns the taper lead of a second tap needs below the last full thread. */
@@ -59,6 +59,9 @@ const LEAD_TURNS = 4;
 const POINT = (118 / 360) * Math.PI;
 const CLEAR = 0.5;
 const HALVES = 2;
+
+/** How deep a thread is tapped where the drawing does not say, mm. */
+export const usualThreadLength = ({ diameter }: Pick<VeeThread, 'diameter'>): number => 1.5 * diameter;
 
 /** The hole for a tapped thread of full threads `length` deep (mm): drill, point, counterbore. */
 export function tappedHole({
@@ -78,6 +81,6 @@ export function tappedHole({
       diameter: Math.ceil((thread.diameter + CLEAR) * HALVES) / HALVES,
       depth: Math.max(1, thread.pitch),
     },
-    strongEnough: thread.diameter,
+    strongEnough: length >= thread.diameter,
   };
 }

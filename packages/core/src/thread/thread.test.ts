@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { changeGears } from './changeGears';
+import { changeGears, driftOver } from './changeGears';
 import { threadNamed } from './designation';
 import { PROFILES, THREAD_FORMS, type VeeThread } from './form';
 import { outsideThread } from './outside';
-import { tapDrill, tappedHole } from './tapDrill';
+import { tapDrill, tappedHole, usualThreadLength } from './tapDrill';
 import { bestWire, overWires, pitchFromWires, wireRange } from './wires';
 
 describe('what a thread is called', () => {
@@ -68,6 +68,9 @@ describe('tapping drills', () => {
     expect(hole.drillDepth).toBe(31);
     expect(hole.tip - hole.drillDepth).toBeCloseTo(5.1 / Math.tan((59 * Math.PI) / 180), 9);
     expect(hole.counterbore.diameter).toBeGreaterThan(12);
+    expect(hole.strongEnough).toBe(true);
+    expect(tappedHole({ thread: m12, length: 11, drill: 10.2 }).strongEnough).toBe(false);
+    expect(tappedHole({ thread: m12, length: usualThreadLength(m12), drill: 10.2 }).strongEnough).toBe(true);
   });
 });
 
@@ -193,6 +196,9 @@ describe('change gears', () => {
   it('a second wheel of a size may be used twice', () => {
     const [first] = changeGears({ gears: [20, 20, 60, 60], leadScrew: 9, pitch: 1 });
     expect(first).toMatchObject({ drivers: [20, 20], driven: [60, 60] });
+  });
+  it('an error a thread adds up over the whole of it', () => {
+    expect(driftOver({ error: 0.002 }, { pitch: 1.5, length: 18 })).toBeCloseTo(0.024, 12);
   });
   it('asks for the gears when there are none', () => {
     expect(() => changeGears({ gears: [40], leadScrew: 6, pitch: 1 })).toThrow(

@@ -1,4 +1,4 @@
-import { length } from '../../phrase/figure';
+import { count, length } from '../../phrase/figure';
 import type { Phrase } from '../../phrase/phrase';
 import { indicatorPlan } from '../dialIn';
 import { offsetCentres } from '../offsetCentres';
@@ -206,6 +206,15 @@ const ownStub: EccentricWay = {
 
 export const ECCENTRIC_WAYS: readonly EccentricWay[] = [fourJaw, packing, centres, fixture, ownStub];
 
+/** What to expect of it, before anything else is said. */
+const expected = ({ travelError, minutes }: EccentricAssessment): Phrase => [
+  'Travel likely within ±',
+  length(travelError, 0.01),
+  ', about ',
+  count(minutes),
+  ' minutes.',
+];
+
 /** This many alike make packing worth its coarseness. */
 const RUN = 4;
 
@@ -217,7 +226,10 @@ export function compareEccentricWays(context: EccentricContext): {
   readonly assessments: readonly EccentricAssessment[];
   readonly recommended: EccentricAssessment | null;
 } {
-  const assessments = ECCENTRIC_WAYS.map((way) => way.assess(context));
+  const assessments = ECCENTRIC_WAYS.map((way) => {
+    const found = way.assess(context);
+    return { ...found, notes: [expected(found), ...found.notes] };
+  });
   const works = assessments.filter((a) => a.blockers.length === 0);
   const first =
     context.throws.length > 1 ? 'offset-centres' : context.quantity >= RUN ? 'packing' : 'four-jaw';

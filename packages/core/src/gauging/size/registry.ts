@@ -2,6 +2,7 @@ import { AnelloError } from '../../basics/error';
 import { finite, positive } from '../../basics/check';
 import { ratioOf } from '../../taper/solve';
 import { smallEndOverRollers } from '../smallEndOverRollers';
+import type { TaperTask } from '../../way/way';
 import type { SizeMethod } from './sizeMethod';
 
 const BOTH = ['external', 'internal'] as const;
@@ -13,6 +14,7 @@ const standOff: SizeMethod = {
   how: 'Push it home by hand and read how far the gauge line still is.',
   reads: 'Stand-off now',
   given: [],
+  check: () => undefined,
   standOff: (seen) => finite(seen, 'seen'),
 };
 
@@ -23,6 +25,7 @@ const depth: SizeMethod = {
   how: 'Push it home and measure between two faces that show where it sits: shoulder to sleeve, plug’s end to the mouth’s face.',
   reads: 'Between the faces now',
   given: [{ key: 'wanted', label: 'Between the faces when it is right' }],
+  check: ({ wanted = Number.NaN }) => void finite(wanted, 'wanted'),
   standOff: (seen, { wanted = Number.NaN }) => finite(seen, 'seen') - finite(wanted, 'wanted'),
 };
 
@@ -34,6 +37,7 @@ const rollers: SizeMethod = {
   how: 'Stand it on its small end on the plate, two equal rollers beside it, and measure over them. The angle is taken as right.',
   reads: 'Over the rollers',
   given: [{ key: 'roller', label: 'Rollers, diameter' }],
+  check: ({ roller = Number.NaN }) => void positive(roller, 'roller', 'The roller'),
   standOff(seen, { roller = Number.NaN }, task) {
     const { smallDiameter } = smallEndOverRollers({
       measurement: positive(seen, 'seen', 'The measurement'),
@@ -55,14 +59,18 @@ const ball: SizeMethod = {
   how: 'Rest a ball of known size in the bore and measure from the mouth’s face down to its top; minus when it stands proud.',
   reads: 'Down to the top of the ball',
   given: [{ key: 'ball', label: 'Ball, diameter' }],
-  standOff(seen, { ball: size = Number.NaN }, task) {
-    const radius = positive(size, 'ball', 'The ball') / 2;
-    const centre = (task.largeDiameter / 2 - radius / Math.cos(task.halfAngle)) / Math.tan(task.halfAngle);
+  check({ ball: size = Number.NaN }, task) {
+    const centre = ballCentre(size, task);
     if (centre < 0 || centre > task.length)
       throw new AnelloError('impossible', 'ball', 'Such a ball does not rest inside this bore.');
-    return centre - radius - finite(seen, 'seen');
   },
+  standOff: (seen, { ball: size = Number.NaN }, task) =>
+    ballCentre(size, task) - size / 2 - finite(seen, 'seen'),
 };
+
+/** How far below the mouth a ball's centre lies when the bore is right. */
+const ballCentre = (size: number, { largeDiameter, halfAngle }: TaperTask): number =>
+  (largeDiameter / 2 - positive(size, 'ball', 'The ball') / 2 / Math.cos(halfAngle)) / Math.tan(halfAngle);
 
 const limitLines: SizeMethod = {
   id: 'limit-lines',
@@ -71,10 +79,24 @@ const limitLines: SizeMethod = {
   how: 'The gauge carries two lines. Read from the first line reached to the face: minus is not there yet, between nothing and their distance is right.',
   reads: 'Past the first line',
   given: [{ key: 'apart', label: 'Between the two lines' }],
+  check: ({ apart = Number.NaN }) => void positive(apart, 'apart', 'The distance between the lines'),
   band: ({ apart = Number.NaN }) => positive(apart, 'apart', 'The distance between the lines') / 2,
   standOff: (seen, { apart = Number.NaN }) =>
     positive(apart, 'apart', 'The distance between the lines') / 2 - finite(seen, 'seen'),
 };
+
+/**
+ * A reading by one way as a stand-off, what is given looked at first. Errors: as the method's.
+ */
+export function standOffBy(
+  method: SizeMethod,
+  seen: number,
+  given: Readonly<Record<string, number>>,
+  task: TaperTask,
+): number {
+  method.check(given, task);
+  return method.standOff(seen, given, task);
+}
 
 /** Every way of finding size, in the order offered. */
 export const SIZE_METHODS: readonly SizeMethod[] = [standOff, depth, rollers, ball, limitLines];

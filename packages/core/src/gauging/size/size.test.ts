@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { SIZE_METHODS } from './registry';
+import { SIZE_METHODS, standOffBy } from './registry';
 
 const method = (id: string) => SIZE_METHODS.find((m) => m.id === id)!;
 const a = 0.1;
@@ -68,7 +68,7 @@ describe('every way of sizing comes to the same stand-off', () => {
     ['stand-off', {}, Number.NaN, 'seen'],
   ] as const)('%s with %j says so at its field', (id, given, seen, field) => {
     const { members } = method(id);
-    expect(() => method(id).standOff(seen, given, task(members[0]!))).toThrow(
+    expect(() => standOffBy(method(id), seen, given, task(members[0]!))).toThrow(
       expect.objectContaining({ field }),
     );
   });

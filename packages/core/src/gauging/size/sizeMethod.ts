@@ -20,6 +20,8 @@ export interface SizeMethod {
   readonly given: readonly SizeGiven[];
   /** How far off its line it may stand by the gauge itself, where the gauge says so: overrides the drawing's. mm. */
   band?(given: Readonly<Record<string, number>>): number;
-  /** Errors: as the geometry's, at a given's key or at "seen". */
+  /** Whether what is given makes sense for this cone. Errors: at a given's key. */
+  check(given: Readonly<Record<string, number>>, task: TaperTask): void;
+  /** Errors: as check's; as the geometry's, at "seen". */
   standOff(seen: number, given: Readonly<Record<string, number>>, task: TaperTask): number;
 }

@@ -1,0 +1,18 @@
+import { carriagePositions, type CarriageRow } from './carriagePositions';
+import type { EccentricPart } from './part';
+
+/** Widths of the tools and the least land, mm. */
+export interface CarriageTools {
+  readonly grooveTool: number;
+  readonly partTool: number;
+  readonly leastLand: number;
+}
+
+/** What a shop has in its tool post where it has not said, mm. */
+export const USUAL_CARRIAGE_TOOLS: CarriageTools = { grooveTool: 3, partTool: 3, leastLand: 1 };
+
+/** Carriage positions of an eccentric's grooves and of parting it off, all from the part's tailstock face. Errors: as carriagePositions. */
+export function carriageTable(part: EccentricPart, tools: CarriageTools): CarriageRow[] {
+  const grooves = part.grooves.map((g) => ({ ...g, at: g.at + part.beyond }));
+  return carriagePositions({ grooves, length: part.partLength, ...tools });
+}
