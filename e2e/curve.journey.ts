@@ -125,16 +125,17 @@ test('J-106: a form tool for two grooves, corrected, and its test cut judged gro
   await accessible(page, 'form tool');
   await page.goto(`${shop.address}/job/j-106/cut`);
   const cut = page.getByRole('region', { name: 'Test cut' });
-  for (const [name, seen] of [
-    ['First groove, width measured', '3.21'],
-    ['First groove, bottom measured', '26.2'],
-    ['Second groove, width measured', '3.18'],
-    ['Second groove, bottom measured', '26.24'],
-  ] as const)
-    await cut.getByLabel(name).fill(seen);
+  for (const [name, width, bottom] of [
+    ['First groove', '3.21', '26.2'],
+    ['Second groove', '3.18', '26.24'],
+  ] as const) {
+    const groove = cut.getByRole('group', { name });
+    await groove.getByLabel('Width measured').fill(width);
+    await groove.getByLabel('Bottom measured').fill(bottom);
+  }
   await expect(cut).toContainText('all of them come inside');
-  await cut.getByLabel('Second groove, bottom measured').fill('26.6');
+  await cut.getByRole('group', { name: 'Second groove' }).getByLabel('Bottom measured').fill('26.6');
   await expect(cut).toContainText('No one depth brings all of them inside');
-  await cut.getByRole('button', { name: 'Keep as a note' }).click();
+  await cut.getByRole('button', { name: 'Keep this test cut' }).click();
   await accessible(page, 'test cut');
 });

@@ -1,17 +1,22 @@
-import { coreFeatures, entry, type CurveChoice, type CurveWayId, type Entry } from '@anello/contract';
+import { coreFeatures, entry, type CurveChoice, type Entry } from '@anello/contract';
 import {
   AnelloError,
   outOfReach,
   plungeOf,
   profileCurve,
+  type CurveWayId,
   type Member,
   type OutOfReach,
   type Piece,
   type Plunge,
 } from '@anello/core';
 import { computed, type ComputedRef } from 'vue';
+import { NOTHING_TRIED, tried, type Tried } from '../lib/tried';
+import { withChanges } from '../lib/withChanges';
 import { useJob } from '../stores/job';
+import { usePreferences } from '../stores/preferences';
 import { useScreen } from '../stores/screen';
+import { useJobModel } from './useJobModel';
 
 type Lengths =
   | 'nose'
@@ -33,12 +38,17 @@ export interface CurveDesk {
   readonly name: ComputedRef<string>;
   readonly plunge: ComputedRef<Plunge | null>;
   readonly choice: ComputedRef<CurveChoice>;
-  readonly reach: ComputedRef<readonly OutOfReach[]>;
+  /** What the tool does not reach; or what is wrong with its figures. */
+  readonly reach: ComputedRef<Tried<readonly OutOfReach[]>>;
+  /** From the part's tailstock face to the curve's own tailstock end, mm. */
+  readonly beyond: ComputedRef<number>;
   /** A length as given, or the usual. */
   length(key: Lengths): number;
   entryOf(key: Lengths): Entry | undefined;
   change(more: Partial<CurveChoice>): void;
   choose(way: CurveWayId): void;
+  /** Keeps that it was cut so, and what is to be said of it. */
+  keepShaped(way: CurveWayId, said: string): Promise<void>;
 }
 
 const USUAL: Readonly<Record<Lengths, string>> = {
@@ -47,7 +57,7 @@ const USUAL: Readonly<Record<Lengths, string>> = {
   ridge: '0.02 mm',
   longest: '1 mm',
   allowance: '0 mm',
-  printedBar: '100 mm',
+  printedBar: '50 mm',
   limit: '0.1 mm',
   toolRadius: '30 mm',
   stickOut: '60 mm',
@@ -59,6 +69,8 @@ const USUAL: Readonly<Record<Lengths, string>> = {
 export function useCurve(): CurveDesk {
   const job = useJob();
   const screen = useScreen();
+  const preferences = usePreferences();
+  const model = useJobModel();
   const choice = computed<CurveChoice>(() => job.document?.curve ?? {});
   const feature = computed(() => {
     const found = coreFeatures(job.document?.features ?? []).find((f) => f.kind === 'profile');
@@ -76,13 +88,8 @@ export function useCurve(): CurveDesk {
   const member = computed<Member>(() => feature.value?.side ?? 'external');
   const lengthOf = (key: Lengths): number => choice.value[key]?.value ?? entry(USUAL[key]).value;
 
-  function change(more: Partial<CurveChoice>): void {
-    job.edit((draft) => {
-      const next: Record<string, unknown> = { ...draft.curve, ...more };
-      for (const [key, value] of Object.entries(next)) if (value === undefined) delete next[key];
-      draft.curve = next as CurveChoice;
-    });
-  }
+  const change = (more: Partial<CurveChoice>): void =>
+    job.edit((draft) => void (draft.curve = withChanges(draft.curve, more)));
 
   return {
     pieces,
@@ -90,19 +97,27 @@ export function useCurve(): CurveDesk {
     name: computed(() => feature.value?.name ?? ''),
     plunge: computed(() => plungeOf(coreFeatures(job.document?.features ?? []))),
     choice,
-    reach: computed(() =>
-      pieces.value
-        ? outOfReach({
-            pieces: pieces.value,
-            noseRadius: lengthOf('nose'),
-            member: member.value,
-            flank: choice.value.flank?.value,
-          })
-        : [],
-    ),
+    reach: computed(() => {
+      const { value: found } = pieces;
+      if (!found) return NOTHING_TRIED;
+      const [noseRadius, flank] = [lengthOf('nose'), choice.value.flank?.value];
+      return tried(
+        () => outOfReach({ pieces: found, noseRadius, member: member.value, flank }),
+        preferences.units,
+      );
+    }),
+    beyond: computed(() => {
+      const { sections, length: whole } = model.layout.value;
+      const section = sections.find((s) => s.id === feature.value?.id);
+      return section ? whole - section.z1 : 0;
+    }),
     length: lengthOf,
     entryOf: (key) => choice.value[key] ?? entry(USUAL[key]),
     change,
+    async keepShaped(way, said) {
+      const record = await job.keep({ kind: 'shaped', way, said });
+      screen.undoable = { text: 'Kept.', run: () => void job.withdraw(record) };
+    },
     choose(way) {
       const before = choice.value.way;
       change({ way });

@@ -25,6 +25,7 @@ export function useCurveTable(request: () => TableJob | null): CurveTable {
     request,
     (job) => {
       stop();
+      error.value = null;
       if (!job) {
         table.value = null;
         return;
@@ -35,6 +36,11 @@ export function useCurveTable(request: () => TableJob | null): CurveTable {
         table.value = data.table;
         error.value = data.error;
         stop();
+      };
+      worker.onerror = (event): void => {
+        stop();
+        table.value = null;
+        throw new Error(`The table could not be worked out: ${event.message}`);
       };
       worker.postMessage(plain(job));
     },

@@ -8,6 +8,7 @@ import {
   type MadeId,
 } from '@anello/core';
 import { computed, type ComputedRef } from 'vue';
+import { withChanges } from '../lib/withChanges';
 import { useJob } from '../stores/job';
 import { useKit } from '../stores/kit';
 import { useScreen } from '../stores/screen';
@@ -46,13 +47,13 @@ export function useEccentric(): EccentricDesk {
     return strokes.length > 0 ? Math.max(...strokes) || null : null;
   });
 
-  function change(more: Partial<EccentricChoice>): void {
-    job.edit((draft) => {
-      const next: Record<string, unknown> = { ...draft.eccentric, ...more };
-      for (const [key, value] of Object.entries(next)) if (value === undefined) delete next[key];
-      draft.eccentric = next as EccentricChoice;
-    });
-  }
+  const change = (more: Partial<EccentricChoice>): void =>
+    job.edit((draft) => void (draft.eccentric = withChanges(draft.eccentric, more)));
+  const basis = computed<MadeBasis | null>(() => {
+    if (!part.value) return null;
+    const { throw: e, diameter, width, bore, hub } = part.value;
+    return { throw: e, diameter, width, bore, hub: hub?.diameter ?? null };
+  });
 
   return {
     part,
@@ -71,11 +72,7 @@ export function useEccentric(): EccentricDesk {
           })
         : null,
     ),
-    basis: computed(() => {
-      if (!part.value) return null;
-      const { throw: e, diameter, width, bore, hub } = part.value;
-      return { throw: e, diameter, width, bore, hub: hub?.diameter ?? null };
-    }),
+    basis,
     change,
     setLength: (key, next) => change({ [key]: next }),
     choose(way) {
@@ -85,9 +82,13 @@ export function useEccentric(): EccentricDesk {
         screen.undoable = { text: 'Way changed.', run: () => change({ way: before }) };
     },
     async keepMade(what) {
-      const basis = this.basis.value;
-      if (!part.value || !basis) return;
-      const record = await job.keep({ kind: 'made', eccentric: part.value.id, what, basis });
+      if (!part.value || !basis.value) return;
+      const record = await job.keep({
+        kind: 'made',
+        eccentric: part.value.id,
+        what,
+        basis: basis.value,
+      });
       screen.undoable = { text: 'Kept.', run: () => void job.withdraw(record) };
     },
   };

@@ -1,6 +1,7 @@
 import type { Entry } from '@anello/contract';
-import { AnelloError, plainText, SIZE_METHODS, type SizeId, type SizeMethod } from '@anello/core';
+import { AnelloError, SIZE_METHODS, standOffBy, type SizeId, type SizeMethod } from '@anello/core';
 import { computed, type ComputedRef } from 'vue';
+import { NOTHING_TRIED, tried } from '../lib/tried';
 import { useJob } from '../stores/job';
 import { usePreferences } from '../stores/preferences';
 import { useJobModel } from './useJobModel';
@@ -41,19 +42,14 @@ export function useSizing(): SizingDesk {
 
   function standOff(seen: number): number {
     if (!task.value) throw new AnelloError('underdetermined', 'seen', 'There is no taper to size.');
-    return method.value.standOff(seen, values.value, task.value);
+    return standOffBy(method.value, seen, values.value, task.value);
   }
   /** A figure that makes no sense is said at its box before anything is read. */
-  const problem = computed<AnelloError | null>(() => {
-    if (!complete.value || !task.value) return null;
-    try {
-      method.value.band?.(values.value);
-      method.value.standOff(task.value.largeDiameter * 10, values.value, task.value);
-      return null;
-    } catch (error) {
-      if (error instanceof AnelloError) return error;
-      throw error;
-    }
+  const problem = computed(() => {
+    const { value: cone } = task;
+    return complete.value && cone
+      ? tried(() => method.value.check(values.value, cone), preferences.units)
+      : NOTHING_TRIED;
   });
 
   return {
@@ -61,11 +57,12 @@ export function useSizing(): SizingDesk {
     method,
     allowed: computed(() => {
       const usual = job.document?.tolerance.standOff.value ?? 0;
-      return complete.value && !problem.value ? (method.value.band?.(values.value) ?? usual) : usual;
+      return complete.value && problem.value.field === null
+        ? (method.value.band?.(values.value) ?? usual)
+        : usual;
     }),
     given: entryAt,
-    errorAt: (key) =>
-      problem.value?.field === key ? plainText(problem.value.phrase, preferences.units) : undefined,
+    errorAt: (key) => (problem.value.field === key ? problem.value.said : undefined),
     pick: (id) => job.edit((draft) => void (draft.sizing = { given: draft.sizing?.given ?? {}, by: id })),
     set: (key, next) =>
       job.edit((draft) => {

@@ -1,9 +1,9 @@
 import type { Entry } from '@anello/contract';
-import { diameterAt20, materialNamed } from '@anello/core';
-import { useSessionStorage } from '@vueuse/core';
+import { diameterAt20, MEASURED_WARM } from '@anello/core';
 import { computed, type ComputedRef, type Ref } from 'vue';
 import { useJob } from '../stores/job';
-import { useKit } from '../stores/kit';
+import { useKeptEntries } from './useKeptEntries';
+import { useMaterial } from './useMaterial';
 
 export interface Warmth {
   readonly given: Ref<Entry | undefined>;
@@ -17,26 +17,19 @@ export interface Warmth {
 }
 
 const ROOM = 20;
-const COLDEST = -20;
-const HOTTEST = 200;
 /** Steel, where the material is in no row of the table. */
 const USUAL = 11.5e-6;
 
 /** The piece's own warmth while it is measured: bronze off the tool at 45 °C is 0.02 mm large at 40 mm. */
 export function useWarmth(diameter: () => number): Warmth {
   const job = useJob();
-  const kit = useKit();
-  const stored = useSessionStorage<Record<string, Entry>>(`anello.warm.${job.id}.${job.piece}`, {});
-  const given = computed<Entry | undefined>(() => stored.value['at']);
-  const row = computed(
-    () =>
-      kit.core.materials.find((m) => m.name === job.document?.cut.materialRow) ??
-      materialNamed(job.document?.material ?? '', kit.core.materials),
-  );
+  const kept = useKeptEntries(() => `warm.${job.id}.${job.piece}`);
+  const given = computed(() => kept.entry('at'));
+  const { row } = useMaterial();
   const problem = computed(() => {
     const at = given.value?.value;
-    return at !== undefined && (at < COLDEST || at > HOTTEST)
-      ? `Between ${COLDEST} and ${HOTTEST} °C.`
+    return at !== undefined && (at < MEASURED_WARM.coldest || at > MEASURED_WARM.hottest)
+      ? `Between ${MEASURED_WARM.coldest} and ${MEASURED_WARM.hottest} °C.`
       : undefined;
   });
   const temperature = computed(() => (problem.value ? undefined : given.value?.value));
@@ -53,7 +46,7 @@ export function useWarmth(diameter: () => number): Warmth {
     growth: computed(() =>
       temperature.value === undefined || diameter() <= 0 ? null : diameter() - cooled(diameter()),
     ),
-    set: (next) => void (stored.value = next ? { at: next } : {}),
+    set: (next) => kept.set('at', next),
     at20: (measured) =>
       temperature.value === undefined
         ? { diameter: measured }

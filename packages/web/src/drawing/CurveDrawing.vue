@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { sampled, type CurvePoint, type OutOfReach, type Piece } from '@anello/core';
 import { useElementSize } from '@vueuse/core';
+import { line as d3Line } from 'd3-shape';
 import { computed, ref } from 'vue';
 
 /** A curve enlarged on the axis, what a tool cannot reach marked on it, and handles to take its points by. */
@@ -32,8 +33,11 @@ const scale = computed(() =>
 const H = computed(() => span.value.most * scale.value + TOP + 14);
 const x = (z: number): number => M + (z - span.value.from) * scale.value;
 const y = (r: number): number => TOP + (span.value.most - r) * scale.value;
-const path = (points: readonly CurvePoint[]): string =>
-  points.map((p, i) => `${i ? 'L' : 'M'}${x(p.z).toFixed(2)} ${y(p.r).toFixed(2)}`).join('');
+const drawn = d3Line<CurvePoint>()
+  .x((p) => x(p.z))
+  .y((p) => y(p.r))
+  .digits(2);
+const path = (points: readonly CurvePoint[]): string => drawn(points) ?? '';
 const body = computed(() => `${path(line.value)}L${x(span.value.to)} ${y(0)}L${x(span.value.from)} ${y(0)}Z`);
 const stretch = (one: OutOfReach): string =>
   path(line.value.filter((p) => p.z >= one.from - 0.2 && p.z <= one.to + 0.2));

@@ -45,9 +45,10 @@ const list = (key: string): Sizes | undefined => props.object[key] as Sizes | un
       v-else-if="field.kind === 'choice'"
       :label="field.label"
       :items="[...field.options]"
-      :model-value="text(field.key)"
+      :clearable="field.clearable ?? false"
+      :model-value="field.clearable ? (object[field.key] ?? null) : text(field.key)"
       :error-messages="at(field.key)"
-      @update:model-value="(next: string) => emit('change', field.key, next)"
+      @update:model-value="(next: unknown) => emit('change', field.key, next ?? undefined)"
     />
     <v-text-field
       v-else

@@ -17,6 +17,7 @@ import {
 } from '@anello/core';
 import { useSessionStorage } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
+import { typedEntry, withUnit } from '../lib/typedEntry';
 import { usePreferences } from '../stores/preferences';
 
 /** The one way a figure is typed: any unit, read back at once, kept as typed, wrong text kept too. */
@@ -60,17 +61,8 @@ function figureOf(value: number): Figure {
 }
 
 /** The text may still lack the unit that is written to it on leaving the box. */
-const sameAsShown = (typed: string | undefined): boolean => typed === withUnit(text.value);
-
-function withUnit(typed: string): string {
-  try {
-    const parsed = parseQuantity({ text: typed, dimension: props.dimension, defaultUnit: defaultUnit.value });
-    if (parsed.explicit || parsed.unit === 'ratio' || parsed.unit === '1') return typed.trim();
-    return parsed.unit === 'deg' ? `${typed.trim()}°` : `${typed.trim()} ${parsed.unit}`;
-  } catch {
-    return typed;
-  }
-}
+const sameAsShown = (typed: string | undefined): boolean =>
+  typed === withUnit(text.value, props.dimension, defaultUnit.value);
 
 function typed(value: string): void {
   text.value = value;
@@ -90,32 +82,11 @@ function readText(tell: boolean): void {
       defaultUnit: defaultUnit.value,
     });
     settle(null, figureOf(parsed.value));
-    if (tell) emit('update:modelValue', entryOf(parsed.value));
+    if (tell) emit('update:modelValue', typedEntry(text.value, props.dimension, defaultUnit.value));
   } catch (error) {
     if (!(error instanceof AnelloError)) throw error;
     settle(error.message, null);
   }
-}
-
-/** A sum takes its unit round the whole of it. */
-function entryOf(value: number): Entry {
-  const whole = withUnit(text.value);
-  const reread = parseQuantity({
-    text: whole,
-    dimension: props.dimension,
-    defaultUnit: props.dimension === 'angle' ? 'rad' : defaultUnit.value,
-  });
-  if (Math.abs(reread.value - value) < 1e-12 * Math.max(1, Math.abs(value))) return { typed: whole, value };
-  const { canonical } = parseQuantity({
-    text: text.value,
-    dimension: props.dimension,
-    defaultUnit: defaultUnit.value,
-  });
-  return {
-    typed: canonical,
-    value: parseQuantity({ text: canonical, dimension: props.dimension, defaultUnit: defaultUnit.value })
-      .value,
-  };
 }
 
 function settle(error: string | null, figure: Figure | null): void {
@@ -126,7 +97,7 @@ function settle(error: string | null, figure: Figure | null): void {
 
 function leave(): void {
   if (own.value === null && text.value.trim() !== '')
-    text.value = props.modelValue?.typed ?? withUnit(text.value);
+    text.value = props.modelValue?.typed ?? withUnit(text.value, props.dimension, defaultUnit.value);
 }
 
 const plain = (figure: Figure): string => formatFigure(figure, preferences.units).replace('\u00a0', ' ');

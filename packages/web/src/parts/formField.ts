@@ -15,6 +15,8 @@ export type FormField =
   | (Base & { readonly kind: 'sizes' })
   | (Base & {
       readonly kind: 'choice';
+      /** It may be left unsaid. */
+      readonly clearable?: boolean;
       readonly options: readonly { readonly value: string; readonly title: string }[];
     });
 
@@ -28,9 +30,15 @@ export const figure = (
 export const must = (key: string, label: string, dimension: EntryDimension = 'length'): FormField =>
   figure(key, label, dimension, { required: true });
 
-export const choice = (key: string, label: string, options: Readonly<Record<string, string>>): FormField => ({
+export const choice = (
+  key: string,
+  label: string,
+  options: Readonly<Record<string, string>>,
+  more: { clearable?: boolean } = {},
+): FormField => ({
   kind: 'choice',
   key,
   label,
   options: Object.entries(options).map(([value, title]) => ({ value, title })),
+  ...more,
 });

@@ -1,5 +1,13 @@
 import DxfParser from 'dxf-parser';
-import { arcStretch, joined, UNITS, type AxisAlong, type FileUnit, type ReadProfile } from './readProfile';
+import {
+  arcStretch,
+  joined,
+  UNITS,
+  type AxisAlong,
+  type FileUnit,
+  type ReadProfile,
+  type Stretch,
+} from './readProfile';
 
 interface Place {
   readonly x: number;
@@ -14,7 +22,7 @@ interface Entity {
   readonly startAngle?: number;
   readonly endAngle?: number;
 }
-type Stretches = Parameters<typeof joined>[0];
+type Stretches = readonly Stretch[];
 
 /** A profile from a DXF: lines, arcs, and polylines with their bulges; anything else is named and left. */
 export function readDxf(text: string, unit: FileUnit, axis: AxisAlong): ReadProfile {
@@ -31,7 +39,7 @@ export function readDxf(text: string, unit: FileUnit, axis: AxisAlong): ReadProf
   });
   return joined(
     stretches,
-    [...left].map(([type, count]) => `${count} × ${type.toLowerCase()}`),
+    [...left].map(([type, count]) => [`${count} × ${type.toLowerCase()}`]),
   );
 }
 

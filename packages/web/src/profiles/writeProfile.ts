@@ -1,4 +1,5 @@
 import { sampled, type Piece } from '@anello/core';
+import { csvOf } from '../lib/csv';
 import { line, type Sheet } from '../sheets/sheet';
 
 const MARGIN = 10;
@@ -27,7 +28,8 @@ export function profileSheet(title: string, pieces: readonly Piece[]): Sheet {
 }
 
 /** Places along a profile as CSV: along and diameter, mm. */
-export const profileCsv = (pieces: readonly Piece[]): string =>
-  `along mm,diameter mm\n${sampled(pieces, 1, SAG)
-    .map((p) => `${p.z.toFixed(4)},${(2 * p.r).toFixed(4)}`)
-    .join('\n')}\n`;
+export const profileCsv = (pieces: readonly Piece[]): Promise<string> =>
+  csvOf(
+    ['along mm', 'diameter mm'],
+    sampled(pieces, 1, SAG).map((p) => [p.z, 2 * p.r]),
+  );

@@ -53,10 +53,10 @@ export const cross = (x: number, y: number, reach: number): Mark[] => [
   line('centre', x, y - reach, x, y + reach),
 ];
 
-/** Bars of a known length both ways, to check the printer with a rule before anything is believed. */
-export function scaleBars(x: number, y: number, length: number): Mark[] {
+/** A bar to check the printer by with a rule before anything is believed: drawn so long, and meant to print as `meant`. mm. */
+export function scaleBars(x: number, y: number, length: number, meant = length): Mark[] {
   const tick = 2;
-  const words = `${length} mm: measure both bars before use`;
+  const words = `${meant} mm: measure both bars before use`;
   return [
     line('note', x, y, x + length, y),
     line('note', x, y - tick, x, y + tick),

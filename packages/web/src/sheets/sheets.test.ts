@@ -125,7 +125,7 @@ describe('the line for a stylus, on paper', () => {
     sheet.marks.flatMap((m) => (m.kind === 'line' && m.pen === 'part' ? [m] : []));
 
   it('is full size on every sheet, and neighbouring sheets show the same stretch', () => {
-    const sheets = sheetsAt(100);
+    const sheets = sheetsAt(50);
     expect(sheets.length).toBe(2);
     const [first, second] = sheets.map(drawnOn);
     const long = (marks: typeof first) =>
@@ -140,7 +140,7 @@ describe('the line for a stylus, on paper', () => {
       for (const m of drawnOn(sheet)) expect(Math.max(m.x1, m.x2)).toBeLessThanOrEqual(297 - 12 + 1e-6);
   });
   it('every place of the line stands where the template has it', () => {
-    const [sheet] = sheetsAt(100);
+    const [sheet] = sheetsAt(50);
     const base = Math.min(...template.line.map((p) => p.r)) - 8;
     for (const m of drawnOn(sheet!)) {
       const at = { z: m.x1 - 12, r: m.y1 - 42 + base };
@@ -148,12 +148,15 @@ describe('the line for a stylus, on paper', () => {
       expect(near.r).toBeCloseTo(at.r, 3);
     }
   });
-  it('a printer that prints 100 mm as 98 gets it drawn larger by as much', () => {
-    const [plain, grown] = [sheetsAt(100)[0]!, sheetsAt(98)[0]!].map((s) => drawnOn(s)[10]!);
-    expect((grown!.x2 - grown!.x1) / (plain!.x2 - plain!.x1)).toBeCloseTo(100 / 98, 6);
+  it('a printer that prints 50 mm as 49 gets it drawn larger by as much', () => {
+    const [plain, grown] = [sheetsAt(50)[0]!, sheetsAt(49)[0]!].map((s) => drawnOn(s)[10]!);
+    expect((grown!.x2 - grown!.x1) / (plain!.x2 - plain!.x1)).toBeCloseTo(50 / 49, 6);
+    const bar = sheetsAt(49)[0]!.marks.flatMap((m) => (m.kind === 'text' ? [m.text] : []));
+    expect(bar).toContain('50 mm: measure both bars before use');
+    expect(() => sheetsAt(5)).toThrow(expect.objectContaining({ field: 'printedBar' }));
   });
   it('goes to a PDF of as many pages, each its paper’s own size', async () => {
-    const pdf = await PDFDocument.load(await toPdf(...sheetsAt(100)));
+    const pdf = await PDFDocument.load(await toPdf(...sheetsAt(50)));
     expect(pdf.getPageCount()).toBe(2);
     expect(pdf.getPage(1).getWidth()).toBeCloseTo((297 * 72) / 25.4, 3);
   });

@@ -1,10 +1,17 @@
-import { formatFigure, length, type CurvePoint, type TracerTemplate } from '@anello/core';
+import {
+  formatFigure,
+  length,
+  PRINTED_BAR,
+  printerScale,
+  type CurvePoint,
+  type TracerTemplate,
+} from '@anello/core';
 import { line, scaleBars, uprightBar, type Mark, type Sheet } from './sheet';
 
 export interface TemplateWish {
   readonly title: string;
   readonly template: TracerTemplate;
-  /** A 100 mm bar as this printer printed it: everything is drawn so much larger or smaller. mm. */
+  /** The bar as this printer printed it: everything is drawn so much larger or smaller. mm. */
   readonly printedBar: number;
   /** Paper, lying, mm. */
   readonly paper: { readonly width: number; readonly height: number };
@@ -13,16 +20,15 @@ export interface TemplateWish {
 const MARGIN = 12;
 /** Neighbouring sheets show this much of one another, with a cross to lay them together by. */
 const OVERLAP = 15;
-const BAR = 50;
-const NOMINAL_BAR = 100;
 const WITNESS = 6;
 
 /**
  * The line for a stylus full size, on as many sheets as it takes: centre line, witness lines at both ends, check points
  * with their diameters, hold-down marks, bars both ways. The line is drawn from a base a little inside its lowest place.
+ * Errors: as printerScale.
  */
 export function templateSheets({ title, template, printedBar, paper }: TemplateWish): Sheet[] {
-  const grow = NOMINAL_BAR / printedBar;
+  const grow = printerScale(printedBar);
   const { line: points, checks } = template;
   const [from, to] = [Math.min(...points.map((p) => p.z)), Math.max(...points.map((p) => p.z))];
   const base = Math.min(...points.map((p) => p.r)) - 8;
@@ -43,14 +49,14 @@ export function templateSheets({ title, template, printedBar, paper }: TemplateW
       ...[from, to].filter(inside).flatMap((z) => witness(place, points, z)),
       ...checks.filter((c) => inside(c.z)).flatMap((c, k) => check(place, points, c.z, c.diameter, k)),
       ...corners(paper),
-      ...scaleBars(MARGIN + 6, MARGIN + 4, BAR * grow),
+      ...scaleBars(MARGIN + 6, MARGIN + 4, PRINTED_BAR * grow, PRINTED_BAR),
       ...uprightBar(
         paper.width - MARGIN - 6,
         MARGIN + 30,
-        Math.min(BAR * grow, paper.height - 2 * MARGIN - 40),
+        Math.min(PRINTED_BAR * grow, paper.height - 2 * MARGIN - 40),
       ),
       words(
-        MARGIN + BAR * grow + 14,
+        MARGIN + PRINTED_BAR * grow + 14,
         MARGIN + 4,
         `${title}, sheet ${i + 1} of ${count}; print without fitting to the page`,
       ),

@@ -1,21 +1,14 @@
 <script setup lang="ts">
-import {
-  AnelloError,
-  bestFit,
-  length,
-  ofKind,
-  parseQuantity,
-  plainText,
-  type BestFit,
-  type Piece,
-} from '@anello/core';
+import { bestFit, length, ofKind, type Piece } from '@anello/core';
 import { useSessionStorage } from '@vueuse/core';
 import { computed } from 'vue';
 import { useCurve } from '../../composables/useCurve';
 import { useStageScreen } from '../../composables/useStageScreen';
 import CurveDrawing from '../../drawing/CurveDrawing.vue';
+import { NOTHING_TRIED, tried } from '../../lib/tried';
 import FigureText from '../../parts/FigureText.vue';
 import NoticeText from '../../parts/NoticeText.vue';
+import { readPlaces } from '../../profiles/readPlaces';
 import { useJob } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
 import { useScreen } from '../../stores/screen';
@@ -29,43 +22,22 @@ const preferences = usePreferences();
 const desk = useCurve();
 const text = useSessionStorage(`anello.measured.${job.id}.${job.piece}`, '');
 const unit = computed(() => (preferences.units === 'mm' ? ('mm' as const) : ('in' as const)));
-interface Read {
-  readonly places: readonly { z: number; r: number }[];
-  readonly problem: string;
-}
-/** One place a line: along and diameter, with a comma, semicolon, tab or spaces between. */
-const read = computed<Read>(() => {
-  const places: { z: number; r: number }[] = [];
-  const rows = text.value.split('\n').filter((row) => row.trim() !== '');
-  for (const [i, row] of rows.entries()) {
-    const cells = row
-      .split(/[;,\t]|\s{1,}(?=[\d.])/)
-      .map((c) => c.trim())
-      .filter(Boolean);
-    if (cells.length !== 2)
-      return { places, problem: `Line ${i + 1}: along and diameter, with a comma between.` };
-    try {
-      const [z = 0, d = 0] = cells.map(
-        (cell) => parseQuantity({ text: cell, dimension: 'length', defaultUnit: unit.value }).value,
-      );
-      places.push({ z, r: d / 2 });
-    } catch (error) {
-      if (!(error instanceof AnelloError)) throw error;
-      return { places, problem: `Line ${i + 1}: ${error.message}` };
-    }
-  }
-  return { places, problem: '' };
+const read = computed(() => {
+  const { places, unread } = readPlaces(text.value, unit.value);
+  return {
+    places: places.map(({ z, diameter }) => ({ z, r: diameter / 2 })),
+    problem: unread.map(({ line, said }) => `Line ${line}: ${said}`).join(' '),
+  };
 });
-const found = computed<{ fit: BestFit | null; said: string }>(() => {
-  if (read.value.places.length < 3 || !desk.pieces.value) return { fit: null, said: '' };
-  try {
-    return { fit: bestFit({ pieces: desk.pieces.value, measured: read.value.places }), said: '' };
-  } catch (error) {
-    if (error instanceof AnelloError) return { fit: null, said: plainText(error.phrase, preferences.units) };
-    throw error;
-  }
+const LEAST_PLACES = 3;
+const found = computed(() => {
+  const { value: pieces } = desk.pieces;
+  const measured = read.value.places;
+  return pieces && measured.length >= LEAST_PLACES
+    ? tried(() => bestFit({ pieces, measured }), preferences.units)
+    : NOTHING_TRIED;
 });
-const fit = computed(() => found.value.fit);
+const fit = computed(() => found.value.found);
 const limit = computed(() => desk.length('limit'));
 const inside = computed(() => fit.value !== null && Math.abs(fit.value.worst.off) <= limit.value);
 const needles = computed(() => (fit.value?.deviations ?? []).map((d) => ({ at: d.foot, off: d.off })));
@@ -164,4 +136,4 @@ useStageScreen({
   </div>
 </template>
 
-<style scoped src="../eccentric/eccentric.css"></style>
+<style scoped src="../panel.css"></style>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { AnelloError, chatterRisk, formTool, length, plainText, sampled } from '@anello/core';
+import { chatterRisk, formTool, length, sampled } from '@anello/core';
 import { computed } from 'vue';
 import type { CurveDesk } from '../../composables/useCurve';
+import { NOTHING_TRIED, tried } from '../../lib/tried';
 import FigureText from '../../parts/FigureText.vue';
 import NoticeText from '../../parts/NoticeText.vue';
 import QuantityField from '../../parts/QuantityField.vue';
@@ -17,62 +18,54 @@ const DEGREE = Math.PI / 180;
 const rake = computed(() => props.desk.choice.value.rake?.value ?? 0);
 const clearance = computed(() => props.desk.choice.value.clearance?.value ?? 8 * DEGREE);
 const kind = computed(() => props.desk.choice.value.tool ?? 'flat');
+/** Places of a curve a tool is made by, mm apart. */
 const COARSE = 2;
+const TONES = { low: 'good', some: 'warn', high: 'bad' } as const;
 const work = computed(
   () =>
     props.desk.plunge.value?.work ??
     (props.desk.pieces.value ? sampled(props.desk.pieces.value, COARSE, 0.05).filter((p) => p.r > 0) : []),
 );
 const found = computed(() => {
-  if (work.value.length < 2) return { points: [], error: null };
-  try {
-    const points = formTool({
-      kind: kind.value,
-      work: work.value,
-      rake: rake.value,
-      clearance: clearance.value,
-      toolRadius: props.desk.length('toolRadius'),
-    });
-    return { points, error: null };
-  } catch (error) {
-    if (error instanceof AnelloError) return { points: [], error };
-    throw error;
-  }
+  if (work.value.length < 2) return NOTHING_TRIED;
+  const toolRadius = props.desk.length('toolRadius');
+  return tried(
+    () =>
+      formTool({
+        kind: kind.value,
+        work: work.value,
+        rake: rake.value,
+        clearance: clearance.value,
+        toolRadius,
+      }),
+    preferences.units,
+  );
 });
-const worst = computed(() => Math.max(0, ...found.value.points.map((p) => Math.abs(p.uncorrected))));
+const tool = computed(() => found.value.found);
 const risk = computed(() => {
-  if (work.value.length < 2) return null;
-  const width = Math.max(...work.value.map((p) => p.z)) - Math.min(...work.value.map((p) => p.z));
-  return {
-    width,
-    ...chatterRisk({
-      width,
-      diameter: 2 * Math.min(...work.value.map((p) => p.r)),
-      stickOut: props.desk.length('stickOut'),
-    }),
-  };
+  const { value: made } = tool;
+  if (!made) return NOTHING_TRIED;
+  const stickOut = props.desk.length('stickOut');
+  return tried(
+    () => chatterRisk({ width: made.width, diameter: made.thinnest, stickOut }),
+    preferences.units,
+  );
 });
+const AT_BOXES = ['rake', 'clearance', 'toolRadius'];
 const at = (field: string): string | undefined =>
-  found.value.error?.field === field ? plainText(found.value.error.phrase, preferences.units) : undefined;
-const elsewhere = computed(() =>
-  found.value.error && !['rake', 'clearance', 'toolRadius'].includes(found.value.error.field ?? '')
-    ? plainText(found.value.error.phrase, preferences.units)
-    : '',
-);
-const rows = computed(() =>
-  found.value.points.filter((p, i, all) => i === 0 || p.z !== all[i - 1]?.z || p.work !== all[i - 1]?.work),
-);
+  found.value.field === field ? found.value.said : undefined;
+const elsewhere = computed(() => (AT_BOXES.includes(found.value.field ?? '') ? '' : found.value.said));
 </script>
 
 <template>
   <div class="split">
     <section class="main" aria-label="Form tool">
       <NoticeText v-if="elsewhere" tone="bad">{{ elsewhere }}</NoticeText>
-      <article v-if="rows.length" class="sheet panel">
+      <article v-if="tool" class="sheet panel">
         <h2>The tool’s own figures</h2>
         <p>
           Uncorrected it would leave up to
-          <strong><FigureText :figure="length(2 * worst, 0.001)" /></strong> on diameter wrong.
+          <strong><FigureText :figure="length(tool.uncorrected, 0.001)" /></strong> on diameter wrong.
         </p>
         <table>
           <thead>
@@ -85,7 +78,7 @@ const rows = computed(() =>
             </tr>
           </thead>
           <tbody>
-            <tr v-for="(row, index) in rows" :key="index">
+            <tr v-for="(row, index) in tool.points" :key="index">
               <td><FigureText :figure="length(row.z, 0.01)" /></td>
               <td><FigureText :figure="length(2 * row.work, 0.01)" /></td>
               <td>
@@ -94,9 +87,9 @@ const rows = computed(() =>
             </tr>
           </tbody>
         </table>
-        <NoticeText v-if="risk" :tone="risk.risk === 'low' ? 'good' : risk.risk === 'some' ? 'warn' : 'bad'"
-          >Edge of <FigureText :figure="length(risk.width, 0.1)" />: chatter risk {{ risk.risk }},
-          {{ risk.because }}. Slow, stiff, oil; ease the sides a degree or two so that the edge does not
+        <NoticeText v-if="risk.found" :tone="TONES[risk.found.risk]"
+          >Edge of <FigureText :figure="length(tool.width, 0.1)" />: chatter risk {{ risk.found.risk }},
+          {{ risk.found.because }}. Slow, stiff, oil; ease the sides a degree or two so that the edge does not
           squeal.</NoticeText
         >
       </article>
@@ -168,9 +161,9 @@ const rows = computed(() =>
         label="Largest radius of the disc"
         :error="at('toolRadius')"
       />
-      <CurveLength :desk="desk" name="stickOut" label="The work stands out" />
+      <CurveLength :desk="desk" name="stickOut" label="The work stands out" :error="risk.said || undefined" />
     </aside>
   </div>
 </template>
 
-<style scoped src="../eccentric/eccentric.css"></style>
+<style scoped src="../panel.css"></style>

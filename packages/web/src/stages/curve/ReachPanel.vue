@@ -20,11 +20,14 @@ const key = (one: OutOfReach): string => `${one.why}${one.from}`;
       <CurveDrawing
         v-if="desk.pieces.value"
         :pieces="desk.pieces.value"
-        :missed="desk.reach.value"
+        :missed="desk.reach.value.found ?? []"
         label="The curve, with what the tool does not reach"
       />
-      <NoticeText v-if="desk.reach.value.length === 0" tone="good">This tool reaches all of it.</NoticeText>
-      <NoticeText v-for="one in desk.reach.value" :key="key(one)" tone="bad">
+      <NoticeText v-if="desk.reach.value.said" tone="bad">{{ desk.reach.value.said }}</NoticeText>
+      <NoticeText v-else-if="desk.reach.value.found?.length === 0" tone="good"
+        >This tool reaches all of it.</NoticeText
+      >
+      <NoticeText v-for="one in desk.reach.value.found ?? []" :key="key(one)" tone="bad">
         From <FigureText :figure="length(one.from, 0.1)" /> to <FigureText :figure="length(one.to, 0.1)" />:
         <template v-if="one.why === 'flank'"
           >falls steeper than the flank behind the nose clears; grind it back, or come from the other

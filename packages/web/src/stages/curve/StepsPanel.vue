@@ -2,12 +2,14 @@
 import { count, length } from '@anello/core';
 import { useSessionStorage } from '@vueuse/core';
 import { computed } from 'vue';
+import { useRouter } from 'vue-router';
 import type { CurveDesk } from '../../composables/useCurve';
 import { useCut } from '../../composables/useCut';
 import { useCurveTable } from '../../composables/useCurveTable';
 import { useJobModel } from '../../composables/useJobModel';
 import { useStageScreen } from '../../composables/useStageScreen';
-import { saveFile } from '../../lib/saveFile';
+import { csvOf } from '../../lib/csv';
+import { fileName, saveFile } from '../../lib/saveFile';
 import FigureText from '../../parts/FigureText.vue';
 import NoticeText from '../../parts/NoticeText.vue';
 import { useJob } from '../../stores/job';
@@ -18,6 +20,7 @@ const props = defineProps<{ desk: CurveDesk }>();
 const job = useJob();
 const model = useJobModel();
 const cut = useCut();
+const router = useRouter();
 /** The carriage is set by its own wheel to this, mm. */
 const ALONG = 0.1;
 const { table, error, busy } = useCurveTable(() => {
@@ -35,27 +38,34 @@ const { table, error, busy } = useCurveTable(() => {
     reads: dial.reads,
     of: props.desk.choice.value.of ?? 'tip',
     allowance: props.desk.length('allowance'),
+    beyond: props.desk.beyond.value,
   };
 });
-const at = useSessionStorage(`anello.steps.${job.id}.${job.piece}`, 0);
+/** How far down which table: another table begins at its beginning. */
+const ticked = useSessionStorage(`anello.steps.${job.id}.${job.piece}`, { of: 0, at: 0 });
 const rows = computed(() => table.value?.rows ?? []);
+const at = computed({
+  get: () => (ticked.value.of === rows.value.length ? ticked.value.at : 0),
+  set: (next) => void (ticked.value = { of: rows.value.length, at: next }),
+});
+const done = computed(() => at.value >= rows.value.length && rows.value.length > 0);
 const index = computed(() => Math.min(at.value, Math.max(0, rows.value.length - 1)));
 const row = computed(() => rows.value[index.value] ?? null);
-const done = computed(() => at.value >= rows.value.length && rows.value.length > 0);
 const AROUND = 4;
 const shown = computed(() =>
   rows.value.map((r, i) => ({ ...r, i })).slice(Math.max(0, index.value - 1), index.value + AROUND),
 );
 
-function csv(): void {
-  const lines = rows.value.map(
-    (r, i) => `${i + 1},${r.along.toFixed(3)},${r.across.toFixed(4)},${r.ridge.toFixed(4)}`,
+async function csv(): Promise<void> {
+  const text = await csvOf(
+    ['step', 'along mm', 'across mm', 'ridge mm'],
+    rows.value.map((r, i) => [i + 1, r.along, r.across, r.ridge]),
   );
-  saveFile(
-    `${job.document?.number ?? 'curve'}-steps.csv`,
-    'text/csv',
-    `step,along mm,across mm,ridge mm\n${lines.join('\n')}\n`,
-  );
+  saveFile(fileName(`${job.document?.number ?? 'curve'} steps`, 'csv'), 'text/csv', text);
+}
+async function keepCut(): Promise<void> {
+  await props.desk.keepShaped('steps', `${rows.value.length} steps`);
+  await router.push(`/job/${job.id}/prove`);
 }
 useStageScreen({
   bar: () =>
@@ -72,7 +82,7 @@ useStageScreen({
             : 'Lash always taken up toward the work; draw back before the next.',
           keep: () => undefined,
           empty: done.value
-            ? { label: 'Begin again', run: () => void (at.value = 0) }
+            ? { label: 'It is cut, on to Prove', run: keepCut }
             : { label: 'Cut, next', run: () => void (at.value = index.value + 1) },
         },
   across: () =>
@@ -90,9 +100,10 @@ useStageScreen({
   <div class="split">
     <section class="main" aria-label="Two-handle steps">
       <NoticeText v-if="error" tone="bad">{{ error.sentence }}</NoticeText>
-      <NoticeText v-for="one in desk.reach.value" :key="one.from" tone="warn"
+      <NoticeText v-if="desk.reach.value.said && !error" tone="bad">{{ desk.reach.value.said }}</NoticeText>
+      <NoticeText v-for="one in desk.reach.value.found ?? []" :key="one.from" tone="warn"
         >The tool does not reach from <FigureText :figure="length(one.from, 0.1)" /> to
-        <FigureText :figure="length(one.to, 0.1)" />.</NoticeText
+        <FigureText :figure="length(one.to, 0.1)" /> along the curve.</NoticeText
       >
       <article v-if="row" class="card sheet" aria-live="polite">
         <h2>{{ done ? 'All steps are cut' : `Step ${index + 1} of ${rows.length}` }}</h2>
@@ -113,8 +124,9 @@ useStageScreen({
           </div>
         </div>
         <p class="row">
-          <v-btn :disabled="index === 0" @click="at = Math.max(0, index - 1)">Back one</v-btn>
-          <v-btn class="go" :disabled="done" @click="at = index + 1">Cut, next</v-btn>
+          <v-btn :disabled="at === 0" @click="at = at - 1">Back one</v-btn>
+          <v-btn v-if="!done" class="go" @click="at = index + 1">Cut, next</v-btn>
+          <v-btn v-else @click="at = 0">Begin again</v-btn>
         </p>
       </article>
       <p v-else class="quiet">{{ busy ? 'Working the table out…' : 'The curve is not settled yet.' }}</p>
@@ -170,7 +182,7 @@ useStageScreen({
   </div>
 </template>
 
-<style scoped src="../eccentric/eccentric.css"></style>
+<style scoped src="../panel.css"></style>
 <style scoped>
 .huge {
   font-size: 76px;

@@ -1,57 +1,71 @@
 <script setup lang="ts">
-import { count, length, tracerTemplate } from '@anello/core';
+import { count, creepCosts, dialOf, feedToFollow, length, PRINTED_BAR, tracerTemplate } from '@anello/core';
 import { computed } from 'vue';
+import { useRouter } from 'vue-router';
 import type { CurveDesk } from '../../composables/useCurve';
+import { useCut } from '../../composables/useCut';
 import { useJobModel } from '../../composables/useJobModel';
-import { saveFile } from '../../lib/saveFile';
+import { fileName, saveFile } from '../../lib/saveFile';
+import { NOTHING_TRIED, tried } from '../../lib/tried';
 import FigureText from '../../parts/FigureText.vue';
 import NoticeText from '../../parts/NoticeText.vue';
 import { templateSheets } from '../../sheets/templateSheet';
 import { useJob } from '../../stores/job';
+import { usePreferences } from '../../stores/preferences';
 import CurveLength from './CurveLength.vue';
 
 /** A full-size line for the stylus, on as many sheets as it takes, and how to work by it. */
 const props = defineProps<{ desk: CurveDesk }>();
 const job = useJob();
+const router = useRouter();
+const preferences = usePreferences();
 const model = useJobModel();
+const cut = useCut();
 const PAPER = { width: 297, height: 210 };
-const template = computed(() =>
-  props.desk.pieces.value
-    ? tracerTemplate({
-        pieces: props.desk.pieces.value,
-        member: props.desk.member.value,
-        noseRadius: props.desk.length('nose'),
-        stylusRadius: props.desk.length('stylus'),
-      })
-    : null,
-);
-const sheets = computed(() =>
-  template.value
-    ? templateSheets({
+const worked = computed(() => {
+  const { value: pieces } = props.desk.pieces;
+  if (!pieces) return NOTHING_TRIED;
+  const [noseRadius, stylusRadius] = [props.desk.length('nose'), props.desk.length('stylus')];
+  return tried(
+    () => tracerTemplate({ pieces, member: props.desk.member.value, noseRadius, stylusRadius }),
+    preferences.units,
+  );
+});
+const template = computed(() => worked.value.found);
+const printed = computed(() => {
+  const { value: found } = template;
+  if (!found) return NOTHING_TRIED;
+  return tried(
+    () =>
+      templateSheets({
         title: `${job.document?.number ?? ''} ${props.desk.name.value}`,
-        template: template.value,
+        template: found,
         printedBar: props.desk.length('printedBar'),
         paper: PAPER,
-      })
-    : [],
-);
-/** What a hand follows without losing the line, mm a minute across. */
-const HAND = 60;
-const carriage = computed(() => (template.value ? HAND / Math.max(template.value.steepest, 0.05) : 0));
-const CREEP = 0.5;
+      }),
+    preferences.units,
+  );
+});
+const sheets = computed(() => printed.value.found ?? []);
+const atField = (field: string): string | undefined =>
+  [worked.value, printed.value].find((one) => one.field === field)?.said;
+const reads = computed(() => model.lathe.value?.dial.reads ?? 'diameter');
+const CREPT = 0.5;
+async function keepCut(): Promise<void> {
+  await props.desk.keepShaped('drawing', '');
+  await router.push(`/job/${job.id}/prove`);
+}
 async function save(format: 'pdf' | 'svg' | 'dxf'): Promise<void> {
-  const name = `${job.document?.number ?? 'curve'}-template`;
-  const [first] = sheets.value;
-  if (!first) return;
+  const title = `${job.document?.number ?? 'curve'} template`;
   if (format === 'pdf') {
     const { toPdf } = await import('../../sheets/toPdf');
-    saveFile(`${name}.pdf`, 'application/pdf', (await toPdf(...sheets.value)) as BlobPart);
+    saveFile(fileName(title, 'pdf'), 'application/pdf', (await toPdf(...sheets.value)) as BlobPart);
     return;
   }
   const { exportSheet } = await import('../../sheets/export');
   for (const [i, sheet] of sheets.value.entries()) {
     const { type, content } = await exportSheet(sheet, format);
-    saveFile(`${name}${sheets.value.length > 1 ? `-${i + 1}` : ''}.${format}`, type, content);
+    saveFile(fileName(sheets.value.length > 1 ? `${title} ${i + 1}` : title, format), type, content);
   }
 }
 </script>
@@ -62,11 +76,11 @@ async function save(format: 'pdf' | 'svg' | 'dxf'): Promise<void> {
       <article class="sheet panel">
         <h2>Print the line full size</h2>
         <p class="row">
-          <v-btn class="go" @click="save('pdf')"
+          <v-btn class="go" :disabled="sheets.length === 0" @click="save('pdf')"
             >PDF, {{ sheets.length }} {{ sheets.length === 1 ? 'sheet' : 'sheets' }}</v-btn
           >
-          <v-btn @click="save('svg')">SVG</v-btn>
-          <v-btn @click="save('dxf')">DXF</v-btn>
+          <v-btn :disabled="sheets.length === 0" @click="save('svg')">SVG</v-btn>
+          <v-btn :disabled="sheets.length === 0" @click="save('dxf')">DXF</v-btn>
         </p>
         <NoticeText v-if="template.lost > 0" tone="bad"
           >The stylus is too thick to follow every part of the line: the work comes out
@@ -80,14 +94,16 @@ async function save(format: 'pdf' | 'svg' | 'dxf'): Promise<void> {
           </caption>
           <thead>
             <tr>
-              <th scope="col">Along</th>
-              <th scope="col">Diameter</th>
+              <th scope="col">Along the curve</th>
+              <th scope="col">Work’s diameter</th>
+              <th scope="col">{{ reads === 'diameter' ? 'Dial, diameter' : 'Dial, radius' }}</th>
             </tr>
           </thead>
           <tbody>
             <tr v-for="check in template.checks" :key="check.z">
               <td><FigureText :figure="length(check.z, 0.1)" /></td>
               <td><FigureText :figure="length(check.diameter, 0.01)" /></td>
+              <td><FigureText :figure="cut.dialFigure(dialOf(check.tip, reads))" /></td>
             </tr>
           </tbody>
         </table>
@@ -96,8 +112,8 @@ async function save(format: 'pdf' | 'svg' | 'dxf'): Promise<void> {
         <h2>Working by it</h2>
         <ol>
           <li>
-            Measure both bars on the print. Type what the 100 mm bar would be if the short one is off, and
-            print again.
+            Measure both bars on the print. If the <FigureText :figure="length(PRINTED_BAR, 1)" /> one is off,
+            type what it came to, and print again.
           </li>
           <li>
             Fix it flat behind the work, clear of chips, parallel to the bed; line its witness lines up with
@@ -109,32 +125,44 @@ async function save(format: 'pdf' | 'svg' | 'dxf'): Promise<void> {
           </li>
           <li>
             Rough a staircase first. Then carriage feed no faster than
-            <strong><FigureText :figure="length(carriage, 1)" /> a minute</strong>: where the line is steepest
-            the hand moves <FigureText :figure="count(template.steepest, 0.1)" /> for its one.
+            <strong><FigureText :figure="length(feedToFollow(template.steepest), 1)" /> a minute</strong>:
+            where the line is steepest the hand moves
+            <FigureText :figure="count(template.steepest, 0.1)" /> for its one.
           </li>
           <li>
             Half-way, read the check points again. A paper that has crept
-            <FigureText :figure="length(CREEP, 0.1)" /> along puts the work
-            <FigureText :figure="length(2 * CREEP * template.steepest, 0.01)" /> out on diameter at the
-            steepest place.
+            <FigureText :figure="length(CREPT, 0.1)" /> along puts the work
+            <FigureText :figure="length(creepCosts({ crept: CREPT, steepest: template.steepest }), 0.01)" />
+            out on diameter at the steepest place.
           </li>
           <li>Then file, and cloth in a strip held to tear away, never wrapped round.</li>
         </ol>
+        <p class="row"><v-btn @click="keepCut">It is cut, on to Prove</v-btn></p>
       </article>
     </section>
     <aside class="side">
-      <CurveLength :desk="desk" name="nose" label="Nose of the tool, radius" />
-      <CurveLength :desk="desk" name="stylus" label="Tip of the stylus, radius" />
-      <CurveLength :desk="desk" name="printedBar" label="A 100 mm bar printed as" />
+      <CurveLength :desk="desk" name="nose" label="Nose of the tool, radius" :error="atField('noseRadius')" />
+      <CurveLength
+        :desk="desk"
+        name="stylus"
+        label="Tip of the stylus, radius"
+        :error="atField('stylusRadius')"
+      />
+      <CurveLength
+        :desk="desk"
+        name="printedBar"
+        label="The 50 mm bar printed as"
+        :error="atField('printedBar')"
+      />
       <p class="quiet">
-        {{ desk.member.value === 'internal' ? 'For a bore the line is mirrored already.' : '' }}
-        {{ model.lathe.value?.name }}
+        {{ desk.member.value === 'internal' ? 'For a bore the line is mirrored already. ' : '' }}Dial figures
+        are of the tip touched off on the outside.
       </p>
     </aside>
   </div>
 </template>
 
-<style scoped src="../eccentric/eccentric.css"></style>
+<style scoped src="../panel.css"></style>
 <style scoped>
 .row {
   display: flex;

@@ -1,37 +1,28 @@
 <script setup lang="ts">
-import type { Entry } from '@anello/contract';
 import { length, plainText, testCut, type GrooveCheck, type Plunge } from '@anello/core';
-import { useSessionStorage } from '@vueuse/core';
 import { computed } from 'vue';
 import type { CurveDesk } from '../../composables/useCurve';
+import { useKeptEntries } from '../../composables/useKeptEntries';
 import { useCut } from '../../composables/useCut';
 import { useStageScreen } from '../../composables/useStageScreen';
+import { NOTHING_TRIED, tried } from '../../lib/tried';
 import FigureText from '../../parts/FigureText.vue';
 import NoticeText from '../../parts/NoticeText.vue';
 import PhraseText from '../../parts/PhraseText.vue';
-import QuantityField from '../../parts/QuantityField.vue';
+import KeptBox from '../../parts/KeptBox.vue';
 import { useJob } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
-import { useScreen } from '../../stores/screen';
 import CurveLength from './CurveLength.vue';
 
 /** A test cut in soft stock, groove by groove: what depth brings all of them right, or where the tool must be reground. */
 const props = defineProps<{ desk: CurveDesk; plunge: Plunge }>();
 const job = useJob();
-const screen = useScreen();
 const cut = useCut();
 const preferences = usePreferences();
-const given = useSessionStorage<Record<string, Entry>>(`anello.test-cut.${job.id}.${job.piece}`, {});
-const set = (key: string, next: Entry | undefined): void => {
-  const { [key]: _old, ...rest } = given.value;
-  given.value = next ? { ...rest, [key]: next } : rest;
-};
+const kept = useKeptEntries(() => `test-cut.${job.id}.${job.piece}`);
 const checks = computed<GrooveCheck[]>(() =>
   props.plunge.grooves.flatMap((g) => {
-    const [seenWidth, seenBottom] = [
-      given.value[`${g.id}.width`]?.value,
-      given.value[`${g.id}.bottom`]?.value,
-    ];
+    const [seenWidth, seenBottom] = [kept.value(`${g.id}.width`), kept.value(`${g.id}.bottom`)];
     return seenWidth === undefined || seenBottom === undefined
       ? []
       : [
@@ -49,22 +40,23 @@ const checks = computed<GrooveCheck[]>(() =>
 );
 const found = computed(() =>
   checks.value.length === props.plunge.grooves.length && checks.value.length > 0
-    ? testCut(checks.value)
-    : null,
+    ? tried(() => testCut(checks.value), preferences.units)
+    : NOTHING_TRIED,
 );
+const cutOf = computed(() => found.value.found);
 async function keep(): Promise<void> {
-  if (!found.value) return;
-  const text = `Test cut: ${[...found.value.grooves.map((g) => `${g.name}: ${plainText(g.said, preferences.units)}`), plainText(found.value.said, preferences.units)].join(' ')}`;
-  const record = await job.keep({ kind: 'note', text });
-  screen.undoable = { text: 'Kept as a note.', run: () => void job.withdraw(record) };
+  if (!cutOf.value) return;
+  const { grooves, said } = cutOf.value;
+  const lines = grooves.map((g) => `${g.name}: ${plainText(g.said, preferences.units)}`);
+  await props.desk.keepShaped('form-tool', [...lines, plainText(said, preferences.units)].join(' '));
 }
 useStageScreen({
   across: () =>
-    found.value?.feed
+    cutOf.value?.feed
       ? {
           step: ['Feed the plunge'],
           label: 'further by the dial',
-          figure: cut.onDial(2 * found.value.feed).figure,
+          figure: cut.onDial(2 * cutOf.value.feed).figure,
         }
       : null,
 });
@@ -81,40 +73,21 @@ useStageScreen({
               :figure="length(groove.bottom, 0.01)"
             />
           </legend>
-          <QuantityField
-            :label="`${groove.name}, width measured`"
-            dimension="length"
-            :model-value="given[`${groove.id}.width`]"
-            :draft-key="`${job.id}.${groove.id}.width`"
-            @update:model-value="(next) => set(`${groove.id}.width`, next)"
-          />
-          <QuantityField
-            :label="`${groove.name}, bottom measured`"
-            dimension="length"
-            :model-value="given[`${groove.id}.bottom`]"
-            :draft-key="`${job.id}.${groove.id}.bottom`"
-            @update:model-value="(next) => set(`${groove.id}.bottom`, next)"
-          />
+          <KeptBox :entries="kept" :name="`${groove.id}.width`" label="Width measured" />
+          <KeptBox :entries="kept" :name="`${groove.id}.bottom`" label="Bottom measured" />
         </fieldset>
-        <template v-if="found">
-          <p v-if="found.feed" class="big">
-            <FigureText :figure="cut.onDial(2 * found.feed).figure" large />
+        <template v-if="cutOf">
+          <p v-if="cutOf.feed" class="big">
+            <FigureText :figure="cut.onDial(2 * cutOf.feed).figure" large />
             <span class="quiet after">further by the dial</span>
           </p>
-          <NoticeText
-            :tone="
-              found.feed === null ||
-              found.grooves.some((g) => g.verdict === 'regrind' || g.verdict === 'too-wide')
-                ? 'bad'
-                : 'good'
-            "
-            ><PhraseText :phrase="found.said"
-          /></NoticeText>
-          <p v-for="one in found.grooves" :key="one.name">
+          <NoticeText :tone="cutOf.right ? 'good' : 'bad'"><PhraseText :phrase="cutOf.said" /></NoticeText>
+          <p v-for="one in cutOf.grooves" :key="one.name">
             <strong>{{ one.name }}.</strong> <PhraseText :phrase="one.said" />
           </p>
-          <v-btn @click="keep">Keep as a note</v-btn>
+          <v-btn @click="keep">Keep this test cut</v-btn>
         </template>
+        <NoticeText v-else-if="found.said" tone="bad">{{ found.said }}</NoticeText>
         <p v-else class="quiet">The answer appears when every groove is measured.</p>
       </article>
     </section>
@@ -129,7 +102,7 @@ useStageScreen({
   </div>
 </template>
 
-<style scoped src="../eccentric/eccentric.css"></style>
+<style scoped src="../panel.css"></style>
 <style scoped>
 fieldset {
   border: 1px solid var(--rule);

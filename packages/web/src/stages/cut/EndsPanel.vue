@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import { AnelloError, threadNamed, type NamedThread } from '@anello/core';
 import { useSessionStorage } from '@vueuse/core';
-import { threadNamed, AnelloError, type NamedThread } from '@anello/core';
 import { computed } from 'vue';
 import NoticeText from '../../parts/NoticeText.vue';
 import { useJob } from '../../stores/job';
@@ -17,6 +17,8 @@ interface Shown {
   readonly thread: NamedThread | null;
   readonly problem: string;
   readonly length: number | null;
+  /** Its form is not known by its name. */
+  readonly guessed: boolean;
 }
 function named(text: string): Pick<Shown, 'thread' | 'problem'> {
   try {
@@ -48,6 +50,7 @@ const own = computed<Shown[]>(() =>
         thread: typed ?? read.thread,
         problem: typed ? '' : read.problem,
         length: f.length?.value ?? null,
+        guessed: typed !== null && read.thread === null,
       },
     ];
   }),
@@ -59,6 +62,10 @@ const otherRead = computed(() => (other.value.trim() ? named(other.value) : { th
 <template>
   <section class="ends" aria-label="Ends and threads">
     <template v-for="one in own" :key="one.key">
+      <NoticeText v-if="one.guessed" tone="plain"
+        >{{ one.title }}: no known thread by that name, so it is taken as a metric 60° form with its own
+        diameter and pitch.</NoticeText
+      >
       <NoticeText v-if="one.problem" tone="bad">{{ one.title }}: {{ one.problem }}</NoticeText>
       <InsideThread
         v-else-if="one.thread && one.side === 'internal'"

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import type { Entry } from '@anello/contract';
 import {
   AnelloError,
   length,
@@ -13,12 +12,13 @@ import {
 import { useSessionStorage } from '@vueuse/core';
 import { computed } from 'vue';
 import { useJobModel } from '../../composables/useJobModel';
+import { useKeptEntries } from '../../composables/useKeptEntries';
 import JawPlan from '../../drawing/JawPlan.vue';
 import FigureText from '../../parts/FigureText.vue';
+import KeptBox from '../../parts/KeptBox.vue';
 import MethodPicks from '../../parts/MethodPicks.vue';
 import NoticeText from '../../parts/NoticeText.vue';
 import PhraseText from '../../parts/PhraseText.vue';
-import QuantityField from '../../parts/QuantityField.vue';
 import { useJob } from '../../stores/job';
 import { useScreen } from '../../stores/screen';
 import { HOLD_METHODS } from './holdMethods';
@@ -28,8 +28,7 @@ import HoldRounds from './HoldRounds.vue';
 const job = useJob();
 const screen = useScreen();
 const model = useJobModel();
-const key = computed(() => `anello.hold.${job.id}.${job.piece}`);
-const given = useSessionStorage<Record<string, Entry>>(key, {});
+const kept = useKeptEntries(() => `hold.${job.id}.${job.piece}`);
 const school = useSessionStorage<TrueingSchool>('anello.hold.school', TRUEING_SCHOOLS[0]);
 const FOUR = { id: 'four', title: 'Four jaws' };
 const method = useSessionStorage('anello.hold.method', FOUR.id);
@@ -45,8 +44,8 @@ const usualLimit = computed(() =>
     zone: model.taper.value?.task.tolerance.overLength,
   }),
 );
-const limit = computed(() => given.value['limit']?.value ?? usualLimit.value);
-const readings = computed(() => [1, 2, 3, 4].map((jaw) => given.value[String(jaw)]?.value ?? null));
+const limit = computed(() => kept.value('limit') ?? usualLimit.value);
+const readings = computed(() => [1, 2, 3, 4].map((jaw) => kept.value(String(jaw)) ?? null));
 const found = computed<TrueUp | null>(() => {
   if (readings.value.every((r) => r === null)) return null;
   try {
@@ -58,10 +57,6 @@ const found = computed<TrueUp | null>(() => {
 });
 const tries = computed(() => ofKind(job.records, 'held', job.piece));
 
-function set(name: string, next: Entry | undefined): void {
-  const { [name]: _old, ...rest } = given.value;
-  given.value = next ? { ...rest, [name]: next } : rest;
-}
 async function keep(): Promise<void> {
   if (!found.value) return;
   const { swing, inside } = found.value;
@@ -73,8 +68,7 @@ async function keep(): Promise<void> {
     inside,
   });
   screen.undoable = { text: 'Try kept.', run: () => void job.withdraw(record) };
-  const { limit: kept } = given.value;
-  given.value = kept ? { limit: kept } : {};
+  kept.clear('limit');
 }
 </script>
 
@@ -90,22 +84,14 @@ async function keep(): Promise<void> {
       </p>
       <div class="split-in">
         <div class="boxes">
-          <QuantityField
+          <KeptBox
             v-for="jaw in 4"
             :key="jaw"
+            :entries="kept"
+            :name="String(jaw)"
             :label="found?.readNext === jaw ? `Jaw ${jaw}, read next` : `Jaw ${jaw}`"
-            dimension="length"
-            :model-value="given[String(jaw)]"
-            :draft-key="`${key}.${jaw}`"
-            @update:model-value="(next) => set(String(jaw), next)"
           />
-          <QuantityField
-            label="Swing allowed"
-            dimension="length"
-            :model-value="given['limit']"
-            :draft-key="`${key}.limit`"
-            @update:model-value="(next) => set('limit', next)"
-          />
+          <KeptBox :entries="kept" name="limit" label="Swing allowed" />
           <v-btn-toggle v-model="school" mandatory class="schools" aria-label="How the jaws are moved">
             <v-btn v-for="one in SCHOOLS" :key="one.value" :value="one.value">{{ one.title }}</v-btn>
           </v-btn-toggle>

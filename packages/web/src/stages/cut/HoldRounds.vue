@@ -1,11 +1,10 @@
 <script setup lang="ts">
-import type { Entry } from '@anello/contract';
 import { AnelloError, plainText, type Phrase } from '@anello/core';
-import { useSessionStorage } from '@vueuse/core';
 import { computed } from 'vue';
 import { useJobModel } from '../../composables/useJobModel';
+import { useKeptEntries } from '../../composables/useKeptEntries';
+import KeptBox from '../../parts/KeptBox.vue';
 import PhraseText from '../../parts/PhraseText.vue';
-import QuantityField from '../../parts/QuantityField.vue';
 import { useJob } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
 import { useScreen } from '../../stores/screen';
@@ -17,19 +16,14 @@ const job = useJob();
 const screen = useScreen();
 const preferences = usePreferences();
 const model = useJobModel();
-const key = computed(() => `anello.hold.${job.id}.${job.piece}.${props.method.id}`);
-const given = useSessionStorage<Record<string, Entry>>(key, {});
+const kept = useKeptEntries(() => `hold.${job.id}.${job.piece}.${props.method.id}`);
 const resolution = computed(() => model.lathe.value?.indicator ?? 0.01);
 const round = (n: number): (number | undefined)[] =>
-  props.method.places.map((_place, i) => given.value[`${n}.${i + 1}`]?.value);
+  props.method.places.map((_place, i) => kept.value(`${n}.${i + 1}`));
 
-function set(name: string, next: Entry | undefined): void {
-  const { [name]: _old, ...rest } = given.value;
-  given.value = next ? { ...rest, [name]: next } : rest;
-}
 const found = computed<readonly Phrase[] | null>(() => {
   const rounds = props.method.rounds.map((_name, n) => round(n));
-  const distances = props.method.distances.map((_name, n) => given.value[`distance.${n}`]?.value);
+  const distances = props.method.distances.map((_name, n) => kept.value(`distance.${n}`));
   if ([...rounds.flat(), ...distances].some((r) => r === undefined)) return null;
   try {
     return props.method.says(rounds as number[][], distances as number[], resolution.value);
@@ -56,25 +50,21 @@ async function keep(): Promise<void> {
     <p class="quiet">{{ method.how }}</p>
     <fieldset v-for="(name, n) in method.rounds" :key="name">
       <legend>{{ name }}</legend>
-      <QuantityField
+      <KeptBox
         v-for="(at, i) in method.places"
         :key="at.label"
+        :entries="kept"
+        :name="`${n}.${i + 1}`"
         :label="labelOf(name, at.label)"
-        dimension="length"
-        :model-value="given[`${n}.${i + 1}`]"
-        :draft-key="`${key}.${n}.${i + 1}`"
-        @update:model-value="(next) => set(`${n}.${i + 1}`, next)"
       />
     </fieldset>
     <div v-if="method.distances.length" class="distances">
-      <QuantityField
+      <KeptBox
         v-for="(name, n) in method.distances"
         :key="name"
+        :entries="kept"
+        :name="`distance.${n}`"
         :label="name"
-        dimension="length"
-        :model-value="given[`distance.${n}`]"
-        :draft-key="`${key}.distance.${n}`"
-        @update:model-value="(next) => set(`distance.${n}`, next)"
       />
     </div>
     <div v-if="found" class="found" role="status">

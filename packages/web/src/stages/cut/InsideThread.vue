@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { entry, type Entry } from '@anello/contract';
-import { count, length, tapDrill, tappedHole, type VeeThread } from '@anello/core';
+import { count, length, tapDrill, tappedHole, usualThreadLength, type VeeThread } from '@anello/core';
 import { useSessionStorage } from '@vueuse/core';
 import { computed, onMounted } from 'vue';
 import FigureText from '../../parts/FigureText.vue';
@@ -20,16 +20,15 @@ const found = computed(() =>
     ? tapDrill({ thread: props.thread, engagement: wanted.value.value / PERCENT, drills: kit.core.drills })
     : null,
 );
-const deep = computed(() => props.threaded ?? 1.5 * props.thread.diameter);
+const deep = computed(() => props.threaded ?? usualThreadLength(props.thread));
 const drill = computed(() => found.value?.owned?.drill ?? found.value?.exact ?? 0);
 const hole = computed(() =>
   drill.value > 0 ? tappedHole({ thread: props.thread, length: deep.value, drill: drill.value }) : null,
 );
-const short = computed(() => hole.value !== null && deep.value < hole.value.strongEnough);
 </script>
 
 <template>
-  <article class="thread sheet">
+  <article class="sheet panel">
     <h2>{{ title }}</h2>
     <div class="figures">
       <div v-if="found">
@@ -70,7 +69,7 @@ const short = computed(() => hole.value !== null && deep.value < hole.value.stro
       :error="sensible ? undefined : 'More than nothing, and no more than 100.'"
       @update:model-value="(next) => next && (wanted = next)"
     />
-    <NoticeText v-if="short" tone="warn"
+    <NoticeText v-if="hole && !hole.strongEnough" tone="warn"
       >Engaged by less than one diameter the hole may strip before the screw gives.</NoticeText
     >
     <p class="quiet">
@@ -80,4 +79,4 @@ const short = computed(() => hole.value !== null && deep.value < hole.value.stro
   </article>
 </template>
 
-<style scoped src="./thread.css"></style>
+<style scoped src="../panel.css"></style>

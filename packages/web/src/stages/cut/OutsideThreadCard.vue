@@ -1,22 +1,24 @@
 <script setup lang="ts">
-import type { Entry } from '@anello/contract';
 import {
   bestWire,
   changeGears,
+  driftOver,
   length,
   outsideThread,
   overWires,
   pitchFromWires,
+  UNFELT_DRIFT,
+  type GearTrain,
   type VeeThread,
 } from '@anello/core';
-import { useSessionStorage } from '@vueuse/core';
 import { computed } from 'vue';
 import { useCut } from '../../composables/useCut';
 import { useJobModel } from '../../composables/useJobModel';
+import { useKeptEntries } from '../../composables/useKeptEntries';
 import { tried } from '../../lib/tried';
 import FigureText from '../../parts/FigureText.vue';
+import KeptBox from '../../parts/KeptBox.vue';
 import NoticeText from '../../parts/NoticeText.vue';
-import QuantityField from '../../parts/QuantityField.vue';
 import { usePreferences } from '../../stores/preferences';
 
 /** An outside thread cut on the lathe: depth by the dial, its relief, the gears to put on, and the size over wires. */
@@ -26,16 +28,15 @@ const preferences = usePreferences();
 const cut = useCut();
 const shape = computed(() => outsideThread(props.thread));
 const onDial = computed(() => cut.onDial(2 * shape.value.depth));
-const key = computed(() => `anello.wires.${props.thread.form}.${props.thread.pitch.toPrecision(5)}`);
-const given = useSessionStorage<Record<string, Entry>>(key, {});
+const kept = useKeptEntries(() => `wires.${props.thread.form}.${props.thread.pitch.toPrecision(5)}`);
 const best = computed(() => bestWire(props.thread));
-const wire = computed(() => given.value['wire']?.value ?? best.value);
+const wire = computed(() => kept.value('wire') ?? best.value);
 
 const over = computed(() =>
   tried(() => overWires({ thread: props.thread, wire: wire.value }), preferences.units),
 );
 const measured = computed(() => {
-  const seen = given.value['measured']?.value;
+  const seen = kept.value('measured');
   return seen === undefined
     ? null
     : tried(
@@ -50,17 +51,12 @@ const trains = computed(() =>
   }, preferences.units),
 );
 const along = computed(() => props.threaded ?? props.thread.diameter);
-const drift = (error: number): number => (error * along.value) / props.thread.pitch;
-/** Within this over the whole thread no nut can tell, mm. */
-const UNFELT = 0.01;
-const set = (name: string, next: Entry | undefined): void => {
-  const { [name]: _old, ...rest } = given.value;
-  given.value = next ? { ...rest, [name]: next } : rest;
-};
+const drift = (train: GearTrain): number =>
+  driftOver(train, { pitch: props.thread.pitch, length: along.value });
 </script>
 
 <template>
-  <article class="thread sheet">
+  <article class="sheet panel">
     <h2>{{ title }}</h2>
     <div class="figures">
       <div>
@@ -85,21 +81,12 @@ const set = (name: string, next: Entry | undefined): void => {
       </div>
     </div>
     <div class="boxes">
-      <QuantityField
-        label="Wires you have"
-        dimension="length"
-        :model-value="given['wire']"
-        :draft-key="`${key}.wire`"
-        :error="over.said || undefined"
-        @update:model-value="(next) => set('wire', next)"
-      />
-      <QuantityField
+      <KeptBox :entries="kept" name="wire" label="Wires you have" :error="over.said || undefined" />
+      <KeptBox
+        :entries="kept"
+        name="measured"
         label="Measured over them"
-        dimension="length"
-        :model-value="given['measured']"
-        :draft-key="`${key}.measured`"
         :error="measured?.field === 'measured' ? measured.said : undefined"
-        @update:model-value="(next) => set('measured', next)"
       />
     </div>
     <p v-if="measured?.found" role="status">
@@ -124,16 +111,16 @@ const set = (name: string, next: Entry | undefined): void => {
             <td class="fig">{{ train.driven.join(' × ') }}</td>
             <td><FigureText :figure="length(train.pitch, 0.0001)" /></td>
             <td>
-              {{ Math.abs(drift(train.error)) < 5e-5 ? 'exact' : '' }}
+              {{ Math.abs(drift(train)) < 5e-5 ? 'exact' : '' }}
               <FigureText
-                v-if="Math.abs(drift(train.error)) >= 5e-5"
-                :figure="length(drift(train.error), 0.0001, { signed: true })"
+                v-if="Math.abs(drift(train)) >= 5e-5"
+                :figure="length(drift(train), 0.0001, { signed: true })"
               />
             </td>
           </tr>
         </tbody>
       </table>
-      <NoticeText v-if="trains.found[0] && Math.abs(drift(trains.found[0].error)) > UNFELT" tone="warn"
+      <NoticeText v-if="trains.found[0] && Math.abs(drift(trains.found[0])) > UNFELT_DRIFT" tone="warn"
         >No train owned cuts it true: a long nut will bind.</NoticeText
       >
     </template>
@@ -142,4 +129,4 @@ const set = (name: string, next: Entry | undefined): void => {
   </article>
 </template>
 
-<style scoped src="./thread.css"></style>
+<style scoped src="../panel.css"></style>

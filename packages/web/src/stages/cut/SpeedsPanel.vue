@@ -4,17 +4,17 @@ import {
   feedAndSpeed,
   fitBars,
   length,
-  materialNamed,
+  overhangOf,
   STICK_OUT,
   theoreticalFinish,
   TOOL_MATERIALS,
   USUAL_CUT,
   type Duty,
-  type Material,
   type ToolMaterial,
 } from '@anello/core';
 import { useSessionStorage } from '@vueuse/core';
-import { computed, onMounted } from 'vue';
+import { computed } from 'vue';
+import { useMaterial } from '../../composables/useMaterial';
 import { useJobModel } from '../../composables/useJobModel';
 import FigureText from '../../parts/FigureText.vue';
 import NoticeText from '../../parts/NoticeText.vue';
@@ -26,16 +26,10 @@ import { useKit } from '../../stores/kit';
 const job = useJob();
 const kit = useKit();
 const model = useJobModel();
-onMounted(() => void (kit.loaded || kit.load()));
 
 const task = computed(() => model.taper.value?.task ?? null);
 const bore = computed(() => task.value?.member === 'internal');
-const rows = computed(() => kit.core.materials);
-const row = computed<Material | null>(
-  () =>
-    rows.value.find((m) => m.name === job.document?.cut.materialRow) ??
-    materialNamed(job.document?.material ?? '', rows.value),
-);
+const { rows, row } = useMaterial();
 const tool = computed<ToolMaterial>(() => job.document?.cut.tool ?? 'hss');
 const TOOLS: Readonly<Record<ToolMaterial, string>> = { hss: 'High-speed steel', carbide: 'Carbide' };
 const bar = computed(() => {
@@ -48,9 +42,10 @@ const interrupted = useSessionStorage(`anello.interrupted.${job.id}`, eccentric.
 const form = useSessionStorage(`anello.form-tool.${job.id}`, job.document?.way?.id === 'form-tool');
 const supported = useSessionStorage(`anello.supported.${job.id}`, model.way.value === 'tailstock');
 const diameter = computed(() => task.value?.largeDiameter ?? 2 * model.layout.value.largestRadius);
-/** Outside work between centres or in a chuck: how far it stands out, in diameters. */
 const overhang = computed(() =>
-  bore.value || supported.value ? undefined : model.layout.value.length / diameter.value,
+  bore.value || supported.value || !(diameter.value > 0) || !(model.layout.value.length > 0)
+    ? undefined
+    : overhangOf({ length: model.layout.value.length, diameter: diameter.value }),
 );
 
 const cuts = computed(() => {
@@ -121,6 +116,10 @@ const WHOLE = 1;
       <FigureText :figure="length(finish.peakToValley, 0.0001)" />, about
       <FigureText :figure="length(finish.ra, 0.0001)" /> Ra, before the tool or the work adds its own.
     </p>
+    <NoticeText v-if="cuts[0]?.tooFast" tone="bad"
+      >Even this lathe’s slowest speed is faster than this cut asks for: take a smaller diameter at a time, or
+      carbide, or another lathe.</NoticeText
+    >
     <ul v-if="cuts[0]?.because.length" class="quiet">
       <li v-for="(why, index) in cuts[0].because" :key="index">Slower: <PhraseText :phrase="why" />.</li>
     </ul>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { count, length, offsetCentres, type EccentricPart } from '@anello/core';
+import { degrees, length, offsetCentres, TENTH_OF_DEGREE, type EccentricPart } from '@anello/core';
 import { computed } from 'vue';
 import type { EccentricDesk } from '../../composables/useEccentric';
 import { useStageScreen } from '../../composables/useStageScreen';
@@ -38,7 +38,7 @@ useStageScreen({});
           <tr v-for="mark in found.marks" :key="mark.name">
             <th scope="row">{{ mark.name }}</th>
             <td><FigureText :figure="length(mark.throw, 0.01)" /></td>
-            <td><FigureText :figure="count((mark.phase * 180) / Math.PI, 0.1)" />°</td>
+            <td><FigureText :figure="degrees(mark.phase, TENTH_OF_DEGREE)" /></td>
             <td><FigureText :figure="length(mark.x, 0.01)" /></td>
             <td><FigureText :figure="length(mark.y, 0.01)" /></td>
           </tr>
@@ -60,4 +60,4 @@ useStageScreen({});
   </div>
 </template>
 
-<style scoped src="./eccentric.css"></style>
+<style scoped src="../panel.css"></style>

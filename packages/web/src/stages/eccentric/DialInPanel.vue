@@ -1,25 +1,18 @@
 <script setup lang="ts">
-import type { Entry } from '@anello/contract';
-import {
-  AnelloError,
-  dialIn,
-  indicatorPlan,
-  JAWS,
-  length,
-  ofKind,
-  plainText,
-  type DialIn,
-  type EccentricPart,
-} from '@anello/core';
+import { dialIn, indicatorPlan, JAWS, length, ofKind, type EccentricPart } from '@anello/core';
 import { useSessionStorage } from '@vueuse/core';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import type { EccentricDesk } from '../../composables/useEccentric';
 import { useJobModel } from '../../composables/useJobModel';
+import { useKeptEntries } from '../../composables/useKeptEntries';
 import { useStageScreen } from '../../composables/useStageScreen';
 import JawPlan from '../../drawing/JawPlan.vue';
 import { shownResolution } from '../../lib/shownResolution';
+import { NOTHING_TRIED, tried } from '../../lib/tried';
+import { typedEntry } from '../../lib/typedEntry';
 import FigureText from '../../parts/FigureText.vue';
+import KeptBox from '../../parts/KeptBox.vue';
 import NoticeText from '../../parts/NoticeText.vue';
 import PhraseText from '../../parts/PhraseText.vue';
 import QuantityField from '../../parts/QuantityField.vue';
@@ -36,8 +29,8 @@ const screen = useScreen();
 const router = useRouter();
 const preferences = usePreferences();
 const model = useJobModel();
-const key = computed(() => `anello.throw.${job.id}.${job.piece}.${props.part.id}`);
-const given = useSessionStorage<Record<string, Entry>>(key, {});
+const kept = useKeptEntries(() => `throw.${job.id}.${job.piece}.${props.part.id}`);
+const { key } = kept;
 const extremes = useSessionStorage('anello.throw.extremes', false);
 const resolution = computed(() => shownResolution(model.lathe.value?.indicator));
 const USUAL_STEPS = 10;
@@ -53,35 +46,32 @@ const TOWARD = [
 const readings = computed(() =>
   extremes.value
     ? (['high', 'low'] as const).flatMap((end) => {
-        const [seen, angle] = [given.value[end], given.value[`${end}At`]];
-        return seen && angle ? [{ reading: seen.value, direction: angle.value }] : [];
+        const [seen, angle] = [kept.value(end), kept.value(`${end}At`)];
+        return seen !== undefined && angle !== undefined ? [{ reading: seen, direction: angle }] : [];
       })
     : JAWS.flatMap((direction, i) => {
-        const seen = given.value[String(i + 1)];
-        return seen ? [{ reading: seen.value, direction }] : [];
+        const seen = kept.value(String(i + 1));
+        return seen === undefined ? [] : [{ reading: seen, direction }];
       }),
 );
-const found = computed<{ now: DialIn | null; error: string }>(() => {
-  if (readings.value.length < 2) return { now: null, error: '' };
-  try {
-    const now = dialIn({
-      readings: readings.value,
-      extremes: extremes.value,
-      throw: props.part.throw,
-      toward: toward.value,
-      limit: limit.value,
-    });
-    return { now, error: '' };
-  } catch (error) {
-    if (!(error instanceof AnelloError)) throw error;
-    // Two jaws that are not opposite only want a third.
-    return {
-      now: null,
-      error: error.code === 'underdetermined' ? '' : plainText(error.phrase, preferences.units),
-    };
-  }
-});
-const now = computed(() => found.value.now);
+const found = computed(() =>
+  readings.value.length < 2
+    ? NOTHING_TRIED
+    : tried(
+        () =>
+          dialIn({
+            readings: readings.value,
+            extremes: extremes.value,
+            throw: props.part.throw,
+            toward: toward.value,
+            limit: limit.value,
+          }),
+        preferences.units,
+      ),
+);
+/** Two jaws that are not opposite only want a third. */
+const refused = computed(() => (found.value.code === 'underdetermined' ? '' : found.value.said));
+const now = computed(() => found.value.found);
 const indicator = computed(() => {
   const strokes = kit.core.instruments.filter((i) => i.type === 'indicator').flatMap((i) => i.range ?? []);
   return indicatorPlan({ throw: props.part.throw, range: strokes.length ? Math.max(...strokes) : null });
@@ -92,13 +82,8 @@ const tries = computed(() =>
 const proved = computed(() => tries.value.at(-1)?.body.inside ?? false);
 const nextJaw = computed(() => {
   if (now.value?.readNext) return now.value.readNext;
-  return [1, 3, 2, 4].find((jaw) => !given.value[String(jaw)]) ?? null;
+  return [1, 3, 2, 4].find((jaw) => kept.value(String(jaw)) === undefined) ?? null;
 });
-
-function set(name: string, next: Entry | undefined): void {
-  const { [name]: _old, ...rest } = given.value;
-  given.value = next ? { ...rest, [name]: next } : rest;
-}
 
 async function keep(): Promise<void> {
   if (!now.value) return;
@@ -113,12 +98,12 @@ async function keep(): Promise<void> {
     inside,
   });
   screen.undoable = { text: 'Try kept.', run: () => void job.withdraw(record) };
-  given.value = {};
+  kept.clear();
 }
 
 function barRequest(): BarRequest {
   const base = { dimension: 'length', defaultUnit: preferences.units === 'mm' ? 'mm' : 'in' } as const;
-  if (proved.value && Object.keys(given.value).length === 0) {
+  if (proved.value && kept.empty.value) {
     return {
       ...base,
       key: `${key.value}.on`,
@@ -146,8 +131,7 @@ function barRequest(): BarRequest {
     key: `${key.value}.jaw${jaw}`,
     label: `Jaw ${jaw} up`,
     hint: 'What the needle shows with that jaw up; higher is more.',
-    keep: ({ value }, text) =>
-      set(jaw, { typed: /[a-z"'µ]/i.test(text) ? text : `${text} ${base.defaultUnit}`, value }),
+    keep: (_quantity, text) => kept.set(jaw, typedEntry(text, base.dimension, base.defaultUnit)),
   };
 }
 useStageScreen({
@@ -204,7 +188,7 @@ useStageScreen({
         <NoticeText v-if="now" :tone="now.inside ? 'good' : 'warn'"
           ><PhraseText :phrase="now.said"
         /></NoticeText>
-        <NoticeText v-if="found.error" tone="bad">{{ found.error }}</NoticeText>
+        <NoticeText v-if="refused" tone="bad">{{ refused }}</NoticeText>
         <v-btn v-if="now" class="go" @click="keep">Keep this try and read again</v-btn>
       </article>
       <p v-if="!indicator.direct" class="block">
@@ -233,30 +217,20 @@ useStageScreen({
       <div class="boxes">
         <template v-if="extremes">
           <template v-for="end in ['high', 'low']" :key="end">
-            <QuantityField
+            <KeptBox
+              :entries="kept"
+              :name="end"
               :label="end === 'high' ? 'Highest reading' : 'Lowest reading'"
-              dimension="length"
-              :model-value="given[end]"
-              :draft-key="`${key}.${end}`"
-              @update:model-value="(next) => set(end, next)"
             />
-            <QuantityField
-              label="at, from jaw 1"
-              dimension="angle"
-              :model-value="given[`${end}At`]"
-              :draft-key="`${key}.${end}At`"
-              @update:model-value="(next) => set(`${end}At`, next)"
-            />
+            <KeptBox :entries="kept" :name="`${end}At`" label="at, from jaw 1" dimension="angle" />
           </template>
         </template>
-        <QuantityField
+        <KeptBox
           v-for="jaw in extremes ? 0 : 4"
           :key="jaw"
+          :entries="kept"
+          :name="String(jaw)"
           :label="`Jaw ${jaw}`"
-          dimension="length"
-          :model-value="given[String(jaw)]"
-          :draft-key="`${key}.${jaw}`"
-          @update:model-value="(next) => set(String(jaw), next)"
         />
       </div>
       <v-select
@@ -280,4 +254,4 @@ useStageScreen({
   </div>
 </template>
 
-<style scoped src="./eccentric.css"></style>
+<style scoped src="../panel.css"></style>

@@ -161,7 +161,7 @@ useStageScreen({
   </div>
 </template>
 
-<style scoped src="./eccentric.css"></style>
+<style scoped src="../panel.css"></style>
 <style scoped>
 .again {
   min-height: 44px;

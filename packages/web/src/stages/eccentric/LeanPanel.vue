@@ -21,4 +21,4 @@ useStageScreen({});
   </div>
 </template>
 
-<style scoped src="./eccentric.css"></style>
+<style scoped src="../panel.css"></style>

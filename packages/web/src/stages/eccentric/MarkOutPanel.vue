@@ -70,4 +70,4 @@ useStageScreen({
   </div>
 </template>
 
-<style scoped src="./eccentric.css"></style>
+<style scoped src="../panel.css"></style>

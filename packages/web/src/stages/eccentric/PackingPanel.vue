@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import type { Entry } from '@anello/contract';
 import {
   length,
   nextPacking,
@@ -8,13 +7,14 @@ import {
   type EccentricPart,
   type JawFace,
 } from '@anello/core';
-import { useSessionStorage } from '@vueuse/core';
 import { computed } from 'vue';
 import type { EccentricDesk } from '../../composables/useEccentric';
+import { useKeptEntries } from '../../composables/useKeptEntries';
 import { useStageScreen } from '../../composables/useStageScreen';
 import { NOTHING_TRIED, tried } from '../../lib/tried';
 import FigureText from '../../parts/FigureText.vue';
 import HowWorked from '../../parts/HowWorked.vue';
+import KeptBox from '../../parts/KeptBox.vue';
 import NoticeText from '../../parts/NoticeText.vue';
 import QuantityField from '../../parts/QuantityField.vue';
 import { useJob } from '../../stores/job';
@@ -38,7 +38,7 @@ const plan = computed(() => {
     preferences.units,
   );
 });
-const swing = useSessionStorage<Record<string, Entry>>(`anello.packing.${job.id}.${job.piece}`, {});
+const kept = useKeptEntries(() => `packing.${job.id}.${job.piece}`);
 const packed = computed(() => props.desk.choice.value.packing?.value ?? plan.value.found?.made ?? 0);
 /** What the packing as made would give, before anything is read. */
 const gives = computed(() =>
@@ -48,7 +48,7 @@ const gives = computed(() =>
   ),
 );
 const next = computed(() => {
-  const seen = swing.value['seen']?.value;
+  const seen = kept.value('seen');
   return seen === undefined
     ? NOTHING_TRIED
     : tried(
@@ -155,14 +155,7 @@ useStageScreen({
             :error="gives.said || undefined"
             @update:model-value="(entry) => desk.setLength('packing', entry)"
           />
-          <QuantityField
-            label="Whole swing read"
-            dimension="length"
-            :model-value="swing['seen']"
-            :draft-key="`${job.id}.${job.piece}.packing.swing`"
-            :error="next.said || undefined"
-            @update:model-value="(entry) => (swing = entry ? { seen: entry } : {})"
-          />
+          <KeptBox :entries="kept" name="seen" label="Whole swing read" :error="next.said || undefined" />
         </div>
         <p v-if="gives.found !== null" class="quiet">
           By the sum this packing throws <FigureText :figure="length(gives.found, 0.001)" />.
@@ -195,4 +188,4 @@ useStageScreen({
   </div>
 </template>
 
-<style scoped src="./eccentric.css"></style>
+<style scoped src="../panel.css"></style>

@@ -17,18 +17,21 @@ const bad = ref(false);
 const input = ref<HTMLInputElement | null>(null);
 const LEAST = 2;
 
+const leftOut = ({ left }: ReadProfile): string =>
+  left.map((phrase) => plainText(phrase, preferences.units)).join(', ');
+
 async function take(event: Event): Promise<void> {
   const file = (event.target as HTMLInputElement).files?.[0];
   if (!file) return;
   try {
     const text = await file.text();
     const read = /\.csv$/i.test(file.name)
-      ? await (await import('../../profiles/readProfile')).readCsv(text, unit.value)
+      ? (await import('../../profiles/readProfile')).readCsv(text, unit.value)
       : (await import('../../profiles/readDxf')).readDxf(text, unit.value, axis.value);
     bad.value = read.points.length < LEAST;
     said.value = bad.value
-      ? `Nothing was taken in: ${read.left.join(', ') || 'no places in it'}.`
-      : `${read.points.length} points taken in.${read.left.length ? ` Left out: ${read.left.join(', ')}.` : ''}`;
+      ? `Nothing was taken in: ${leftOut(read) || 'no places in it'}.`
+      : `${read.points.length} points taken in.${read.left.length ? ` Left out: ${leftOut(read)}.` : ''}`;
     if (!bad.value) emit('taken', read.points);
   } catch (error) {
     bad.value = true;
@@ -43,7 +46,7 @@ async function take(event: Event): Promise<void> {
 async function give(format: 'dxf' | 'svg' | 'csv'): Promise<void> {
   const { profileCsv, profileSheet } = await import('../../profiles/writeProfile');
   if (format === 'csv') {
-    saveFile(fileName(props.name, 'csv'), 'text/csv', profileCsv(props.pieces));
+    saveFile(fileName(props.name, 'csv'), 'text/csv', await profileCsv(props.pieces));
     return;
   }
   const { exportSheet } = await import('../../sheets/export');

@@ -2,9 +2,12 @@
 import { coreFeatures, entry, type Entry, type FeatureDocument } from '@anello/contract';
 import {
   AnelloError,
+  exactText,
+  length,
   profileCurve,
   RUNS,
   SHAPES,
+  snap,
   standardShape,
   type CurvePoint,
   type Run,
@@ -86,7 +89,17 @@ function set<K extends keyof Point>(index: number, key: K, next: Point[K] | unde
     }),
   );
 }
-const mm = (value: number): Entry => entry(`${Number(value.toFixed(4))} mm`);
+/** Finer than this nothing here is set, mm. */
+const FINE = 1e-4;
+const mm = (value: number): Entry => entry(exactText(length(snap(value, FINE))));
+/** A point of a shape or a file as it stands in the document. */
+const asPoint = (p: ReadPoint): Point => ({
+  z: mm(p.z),
+  diameter: mm(p.diameter),
+  ...(p.run ? { run: p.run } : {}),
+  ...(p.radius ? { radius: mm(p.radius) } : {}),
+  ...(p.bulge ? { bulge: p.bulge } : {}),
+});
 function move(index: number, to: CurvePoint): void {
   put(points.value.map((p, i) => (i === index ? { ...p, z: mm(to.z), diameter: mm(2 * to.r) } : p)));
   version.value++;
@@ -98,35 +111,19 @@ const remove = (index: number): void => {
 };
 function start(shape: StandardShape): void {
   const values = points.value.flatMap((p) => (p.diameter ? [p.diameter.value] : []));
-  const length = Math.max(0, ...points.value.map((p) => p.z?.value ?? 0)) || 40;
+  const long = Math.max(0, ...points.value.map((p) => p.z?.value ?? 0)) || 40;
   const size = {
     diameter: Math.max(20, ...values),
     endDiameter: values[0] && values[0] < Math.max(20, ...values) ? values[0] : 12,
-    length,
+    length: long,
   };
-  put(
-    standardShape(shape, size).map((p) => ({
-      z: mm(p.z),
-      diameter: mm(2 * p.r),
-      ...(p.run ? { run: p.run } : {}),
-      ...(p.radius ? { radius: mm(p.radius) } : {}),
-      ...(p.bulge ? { bulge: p.bulge } : {}),
-    })),
-  );
+  put(standardShape(shape, size).map((p) => asPoint({ ...p, diameter: 2 * p.r })));
   version.value++;
 }
 
 /** A file's points in place of these; undo brings the old ones back. */
 function takeIn(read: readonly ReadPoint[]): void {
-  put(
-    read.map((p) => ({
-      z: mm(p.z),
-      diameter: mm(p.diameter),
-      ...(p.run ? { run: p.run } : {}),
-      ...(p.radius ? { radius: mm(p.radius) } : {}),
-      ...(p.bulge ? { bulge: p.bulge } : {}),
-    })),
-  );
+  put(read.map(asPoint));
   version.value++;
 }
 

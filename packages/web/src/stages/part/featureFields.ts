@@ -3,7 +3,9 @@ import { HOLE_FITS, type FeatureKind } from '@anello/core';
 import { choice, figure, type FormField } from '../../parts/formField';
 
 const DIAMETER: FormField = figure('diameter', 'Diameter');
-const FIT = choice('fit', 'Fit on its shaft', Object.fromEntries(HOLE_FITS.map((fit) => [fit, fit])));
+const FIT = choice('fit', 'Fit on its shaft', Object.fromEntries(HOLE_FITS.map((fit) => [fit, fit])), {
+  clearable: true,
+});
 const LENGTH: FormField = figure('length', 'Length');
 
 /** The figures each kind of feature is described by, in the order a drawing gives them. */

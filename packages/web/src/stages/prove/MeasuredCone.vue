@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { angle, COPY_METHODS, length, ratio, type CopyMethod, type Member } from '@anello/core';
+import { angle, COPY_METHODS, length, ratio, ratioOf, type CopyMethod, type Member } from '@anello/core';
 import { computed, onMounted, ref } from 'vue';
 import { useCopyForm } from '../../composables/useCopyForm';
 import { useJobModel } from '../../composables/useJobModel';
@@ -36,9 +36,7 @@ const { id, method, answer } = desk;
 const found = computed(() => answer.value.found?.taper ?? null);
 const off = computed(() => {
   const task = model.taper.value?.task;
-  return task && found.value
-    ? 2 * Math.tan(found.value.halfAngle.value) * task.length - task.length * 2 * Math.tan(task.halfAngle)
-    : 0;
+  return task && found.value ? (found.value.ratio.value - ratioOf(task.halfAngle)) * task.length : 0;
 });
 
 async function keep(): Promise<void> {

@@ -24,6 +24,11 @@ const CONTACTS = {
   'two-bands': 'in two bands',
   spot: 'in one spot',
 } as const;
+const SHAPED = {
+  drawing: 'Cut by the drawing',
+  steps: 'Cut by two-handle steps',
+  'form-tool': 'Form tool’s test cut',
+} as const;
 const MADE = {
   outside: 'Outside turned',
   throw: 'Throw set',
@@ -119,6 +124,8 @@ export function describeRecord({ body, piece }: KeptRecord): Phrase {
         ', should be ',
         length(body.wanted, SEEN),
       ];
+    case 'shaped':
+      return [SHAPED[body.way], ...(body.said ? [': ', body.said] : [])];
     case 'curve':
       return [
         `Curve measured at ${body.places} places: `,

@@ -12,6 +12,7 @@ import { ServerAway } from '../../lib/api';
 import { useScreen } from '../../stores/screen';
 import { useShop } from '../../stores/shop';
 import NoTaper from '../NoTaper.vue';
+import RuledOut from './RuledOut.vue';
 import WayCard from './WayCard.vue';
 
 /** The ways side by side, for this part on this lathe; one recommended, the user's choice kept. */
@@ -112,19 +113,7 @@ useStageScreen({
         @minutes="(minutes) => setMinutes(way.id, minutes)"
       />
     </div>
-    <section v-if="ruledOut.length" aria-label="What will not work here">
-      <h2>What will not work here</h2>
-      <ul class="out sheet">
-        <li v-for="way in ruledOut" :key="way.id">
-          <strong>{{ way.title }}</strong>
-          <span class="why"
-            ><template v-for="(blocker, index) in way.blockers" :key="index"
-              ><PhraseText :phrase="blocker" />{{ ' ' }}</template
-            ></span
-          >
-        </li>
-      </ul>
-    </section>
+    <RuledOut :ways="ruledOut" />
     <NoticeText v-if="said" tone="warn">{{ said }}</NoticeText>
   </div>
   <NoTaper v-else-if="!model.taperError.value" />
@@ -145,31 +134,7 @@ useStageScreen({
   gap: 16px;
   align-items: stretch;
 }
-.out {
-  list-style: none;
-  margin: 6px 0 0;
-  padding: 4px 16px;
-}
-h2 {
-  font-size: 16px;
-  font-weight: 650;
-}
-.out li {
-  display: grid;
-  grid-template-columns: minmax(190px, 0.4fr) 1fr;
-  gap: 4px 16px;
-  padding: 10px 0;
-}
-.out li + li {
-  border-top: 1px solid var(--rule);
-}
-.why {
-  color: var(--red);
-}
 @media (max-width: 680px) {
-  .out li {
-    grid-template-columns: 1fr;
-  }
   .ways {
     padding: 12px;
   }

@@ -1,0 +1,48 @@
+import { AnelloError, parseQuantity, type DefaultUnit } from '@anello/core';
+import { dsvFormat } from 'd3-dsv';
+
+/** A place on turned work: along the axis, and its diameter; mm. */
+export interface ReadPlace {
+  readonly z: number;
+  readonly diameter: number;
+}
+
+export interface ReadPlaces {
+  readonly places: readonly ReadPlace[];
+  /** Lines that could not be read, counted from 1, with what is wrong. */
+  readonly unread: readonly { readonly line: number; readonly said: string }[];
+}
+
+/** Two columns, the first along and the second the diameter; what follows them on a line is remarks. */
+const COLUMNS = 2;
+
+/**
+ * Places typed or from a CSV, one a line: along, diameter, each as any figure is typed here, with a comma, a semicolon or
+ * a tab between. With semicolons or tabs a comma may be the decimal one. A first line without a figure is a heading.
+ */
+export function readPlaces(text: string, defaultUnit: DefaultUnit): ReadPlaces {
+  const between = ['\t', ';'].find((mark) => text.includes(mark)) ?? ',';
+  const places: ReadPlace[] = [];
+  const unread: { line: number; said: string }[] = [];
+  dsvFormat(between)
+    .parseRows(text)
+    .forEach((cells, i) => {
+      if (cells.every((cell) => cell.trim() === '')) return;
+      try {
+        places.push(placeOf(cells, defaultUnit));
+      } catch (error) {
+        if (!(error instanceof AnelloError)) throw error;
+        if (i > 0 || cells.some((cell) => /\d/.test(cell))) unread.push({ line: i + 1, said: error.message });
+      }
+    });
+  return { places, unread };
+}
+
+function placeOf(cells: readonly string[], defaultUnit: DefaultUnit): ReadPlace {
+  if (cells.length < COLUMNS)
+    throw new AnelloError('unreadable', 'places', 'Along and diameter, with a comma between.');
+  const [z = 0, diameter = 0] = cells
+    .slice(0, COLUMNS)
+    .map((cell) => parseQuantity({ text: cell, dimension: 'length', defaultUnit }).value);
+  return { z, diameter };
+}
