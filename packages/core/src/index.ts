@@ -297,7 +297,21 @@ export {
   type TracerTemplate,
 } from './curve/tracerTemplate';
 export { coordinateTable, type CoordinateTable, type TableRow } from './curve/coordinateTable';
-export { bestFit, nearestOn, pairGap, type BestFit, type Deviation } from './curve/bestFit';
+export { bestFit, type BestFit, type Deviation } from './curve/bestFit';
+export { nearestOn } from './curve/nearestOn';
+export { arcsAlong, type Along } from './curve/arcsAlong';
+export { reversedShape } from './curve/reversed';
+export { mateCurve, mateOf, pairJoint, type Joint, type JointPlace } from './curve/pair';
+export { creepFound, type Creep } from './curve/creep';
+export { CLOTH_GRITS, finishing, type Finishing, type FinishingStep } from './curve/finishing';
+export {
+  inFahrenheit,
+  soakMinutes,
+  TEMPER_COLOURS,
+  TOOL_STEELS,
+  type TemperColour,
+  type ToolSteel,
+} from './profile/toolSteel';
 export { SHAPES, standardShape, type ShapeSize, type StandardShape } from './curve/standardShapes';
 export {
   chatterRisk,
@@ -306,5 +320,12 @@ export {
   type FormToolKind,
   type FormToolPoint,
 } from './profile/formTool';
-export { testCut, type GrooveCheck, type TestCut } from './profile/testCut';
+export {
+  testCut,
+  type GrooveCheck,
+  type LandVerdict,
+  type PitchBands,
+  type TestCut,
+} from './profile/testCut';
+export { formToolOutline } from './profile/formToolOutline';
 export { plungeOf, profileCurve, type Plunge } from './part/profileCurve';

@@ -26,5 +26,13 @@ export const curveChoiceSchema = z.strictObject({
   stickOut: positive(),
   widthBand: positive(),
   bottomBand: positive(),
+  placeBand: positive(),
+  landBand: positive(),
+  /** Of the mate, where the part is one of a pair: square to the curve. */
+  mateClearance: entrySchema('length').optional(),
+  /** Measured places may be scaled as well as moved when they are laid on. */
+  withScale: z.boolean().optional(),
+  /** The finest cloth. */
+  finest: z.int().min(1).max(5000).optional(),
 });
 export type CurveChoice = z.infer<typeof curveChoiceSchema>;

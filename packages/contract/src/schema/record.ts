@@ -126,6 +126,24 @@ export const recordBodySchema = z.discriminatedUnion('kind', [
     limit: z.number(),
     inside: z.boolean(),
   }),
+  z.strictObject({
+    kind: z.literal('crept'),
+    /** mm; null where the places read could not tell. */
+    along: z.number().nullable(),
+    across: z.number(),
+    worst: z.number(),
+    at: z.number(),
+  }),
+  z.strictObject({
+    kind: z.literal('joint'),
+    places: z.int().min(2),
+    clearance: z.number(),
+    least: z.number(),
+    at: z.number(),
+    most: z.number(),
+    shift: z.number(),
+    room: z.number(),
+  }),
   z.strictObject({ kind: z.literal('felt'), feel: z.enum(FEELS) }),
   z.strictObject({
     kind: z.literal('verdict'),

@@ -33,3 +33,17 @@ export function normalEquations(
     sum((row) => (row.terms[i] ?? 0) * row.value),
   ]);
 }
+
+/** A touch of weight on staying at nothing, for what the rows do not settle. */
+const HOLD = 1e-9;
+
+/** Least squares for rows of factors and what each should come to; a direction the rows say nothing of stays at nothing. */
+export function leastSquares(
+  rows: readonly { readonly terms: readonly number[]; readonly value: number }[],
+  size: number,
+): number[] {
+  const held = normalEquations(rows, size).map((row, i) =>
+    row.map((value, j) => (i === j ? value + HOLD : value)),
+  );
+  return solveLinear(held, 0) ?? new Array<number>(size).fill(0);
+}

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { bestFit, nearestOn, pairGap } from './bestFit';
+import { bestFit } from './bestFit';
+import { nearestOn } from './nearestOn';
 import { coordinateTable } from './coordinateTable';
 import { offsetProfile } from './offsetProfile';
 import { endOf, flipped, lengthOf, pointOn, sampled, startOf, type Piece } from './piece';
@@ -506,18 +507,6 @@ describe('measured against wanted', () => {
   it('a scale is found where it is asked for', () => {
     const measured = sampled(handle, 2).map((p) => ({ z: p.z / 1.01, r: p.r / 1.01 }));
     expect(bestFit({ pieces: handle, measured, withScale: true }).scale).toBeCloseTo(1.01, 2);
-  });
-  it('the gap of a pair is socket less plug', () => {
-    const plug = shapeCurve([
-      { z: 0, r: 8 },
-      { z: 20, r: 12, run: 'ogee' },
-    ]);
-    const socket = shapeCurve([
-      { z: 0, r: 8.1 },
-      { z: 20, r: 12.1, run: 'ogee' },
-    ]);
-    for (const { gap } of pairGap({ plug, socket, places: [1, 5, 10, 15, 19] }))
-      expect(gap).toBeCloseTo(0.1, 9);
   });
   it.each([
     [[{ z: 0, r: 1 }], 'measured'],

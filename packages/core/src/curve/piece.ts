@@ -61,6 +61,36 @@ export function spanOf(piece: Piece): { from: number; to: number } {
   return { from: Math.min(...ends), to: Math.max(...ends) };
 }
 
+/** The arc about a centre from a to b, anticlockwise (1) or clockwise (-1). */
+export function arcBetween(
+  c: CurvePoint,
+  radius: number,
+  a: CurvePoint,
+  b: CurvePoint,
+  sense: 1 | -1,
+): Piece {
+  const [from, to] = [Math.atan2(a.r - c.r, a.z - c.z), Math.atan2(b.r - c.r, b.z - c.z)];
+  const turn = 2 * Math.PI;
+  const sweep = sense * ((((sense * (to - from)) % turn) + turn) % turn);
+  return { kind: 'arc', c, radius, from, sweep };
+}
+
+/** Flatter than this over its chord, mm, three points are a straight. */
+const FLAT = 1e-9;
+
+/** The arc from a to b through m; a straight where they lie in a line. */
+export function arcThroughPoints(a: CurvePoint, m: CurvePoint, b: CurvePoint): Piece {
+  const cross = (m.z - a.z) * (b.r - a.r) - (m.r - a.r) * (b.z - a.z);
+  if (Math.abs(cross) < FLAT * Math.max(1, Math.hypot(b.z - a.z, b.r - a.r))) return { kind: 'line', a, b };
+  const square = (p: CurvePoint): number => p.z * p.z + p.r * p.r;
+  const d = 2 * (a.z * (m.r - b.r) + m.z * (b.r - a.r) + b.z * (a.r - m.r));
+  const c = {
+    z: (square(a) * (m.r - b.r) + square(m) * (b.r - a.r) + square(b) * (a.r - m.r)) / d,
+    r: (square(a) * (b.z - m.z) + square(m) * (a.z - b.z) + square(b) * (m.z - a.z)) / d,
+  };
+  return arcBetween(c, Math.hypot(a.z - c.z, a.r - c.r), a, b, cross > 0 ? 1 : -1);
+}
+
 /** A piece turned over about the axis: what a tool inside a bore sees from outside. */
 export const flipped = (piece: Piece): Piece =>
   piece.kind === 'line'

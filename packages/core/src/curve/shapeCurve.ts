@@ -1,7 +1,7 @@
 import { AnelloError } from '../basics/error';
 import { length } from '../phrase/figure';
 import { smooth } from './smooth';
-import { endOf, headingOf, type CurvePoint, type Piece } from './piece';
+import { arcBetween, arcThroughPoints, endOf, headingOf, type CurvePoint, type Piece } from './piece';
 
 /** How a profile runs to a point from the one before it. */
 export const RUNS = ['line', 'arc', 'tangent', 'via', 'ellipse', 'ogee', 'spline'] as const;
@@ -91,14 +91,6 @@ function arcOf(a: ShapePoint, b: ShapePoint, i: number): Piece {
   return arcBetween(c, radius, a, b, side > 0 ? 1 : -1);
 }
 
-/** The arc about a centre from a to b, anticlockwise (1) or clockwise (-1). */
-function arcBetween(c: CurvePoint, radius: number, a: CurvePoint, b: CurvePoint, sense: 1 | -1): Piece {
-  const [from, to] = [Math.atan2(a.r - c.r, a.z - c.z), Math.atan2(b.r - c.r, b.z - c.z)];
-  const turn = 2 * Math.PI;
-  const sweep = sense * ((((sense * (to - from)) % turn) + turn) % turn);
-  return { kind: 'arc', c, radius, from, sweep };
-}
-
 /** The arc that goes on from the piece before without a corner. */
 function tangentArc(a: ShapePoint, b: ShapePoint, before: Piece | undefined, i: number): Piece {
   if (!before) throw refuse(i, 'run', 'The first stretch has nothing to be tangent to.');
@@ -116,15 +108,7 @@ function arcThrough(a: ShapePoint, b: ShapePoint, i: number): Piece {
   const m = b.via;
   if (!m)
     throw new AnelloError('underdetermined', `points.${i}.via`, 'Still missing: the third point of the arc.');
-  const cross = (m.z - a.z) * (b.r - a.r) - (m.r - a.r) * (b.z - a.z);
-  if (Math.abs(cross) < 1e-9) return straight(a, b);
-  const square = (p: CurvePoint): number => p.z * p.z + p.r * p.r;
-  const d = 2 * (a.z * (m.r - b.r) + m.z * (b.r - a.r) + b.z * (a.r - m.r));
-  const c = {
-    z: (square(a) * (m.r - b.r) + square(m) * (b.r - a.r) + square(b) * (a.r - m.r)) / d,
-    r: (square(a) * (b.z - m.z) + square(m) * (a.z - b.z) + square(b) * (m.z - a.z)) / d,
-  };
-  return arcBetween(c, Math.hypot(a.z - c.z, a.r - c.r), a, b, cross > 0 ? 1 : -1);
+  return arcThroughPoints(a, m, b);
 }
 
 /** A quarter of an ellipse with its axes along and across the part. */

@@ -21,6 +21,8 @@ export interface TracerCheck {
   readonly diameter: number;
   /** How far the tip touched off stands from the axis there: what the cross-slide is read by, mm. */
   readonly tip: number;
+  /** How that figure grows along the axis there, for telling creep. */
+  readonly slope: number;
 }
 
 export interface TracerTemplate {
@@ -72,11 +74,18 @@ export function tracerTemplate({
         z,
         diameter: 2 * Math.abs(surface.height(z) ?? 0),
         tip: sign * ((centres[i + reach] ?? 0) - noseRadius),
+        slope: sign * slopeAt(centres.slice(reach, reach + count + 1), i, fine),
       };
     }),
     lost: lostBy(line, centres, reach, fine, stylusRadius),
     steepest: Math.max(...line.slice(1).map((p, i) => Math.abs(p.r - (line[i]?.r ?? p.r)) / fine)),
   };
+}
+
+/** Through the neighbours on both sides, or the one there is at an end. */
+function slopeAt(heights: readonly number[], i: number, step: number): number {
+  const [before, after] = [Math.max(0, i - 1), Math.min(heights.length - 1, i + 1)];
+  return ((heights[after] ?? 0) - (heights[before] ?? 0)) / ((after - before) * step);
 }
 
 function broughtIn(

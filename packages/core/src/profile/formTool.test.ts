@@ -2,7 +2,9 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { plainText } from '../phrase/phrase';
 import { chatterRisk, formTool } from './formTool';
+import { formToolOutline } from './formToolOutline';
 import { testCut, type GrooveCheck } from './testCut';
+import { inFahrenheit, soakMinutes, TEMPER_COLOURS, TOOL_STEELS } from './toolSteel';
 
 const work = [
   { z: 0, r: 15 },
@@ -125,5 +127,54 @@ describe('a test cut of several grooves', () => {
     const found = testCut(checks);
     expect(found.grooves[0]!.verdict).toBe(verdict);
     expect(plainText(found.said)).toContain(words);
+  });
+  it('a groove out of its place, or a land out of its own, is the tool’s fault and no depth cures it', () => {
+    const two = (seen: number, seenWidth = 3.2) => [
+      groove({ seenBottom: 26, place: { at: 0, seen: 0 }, seenWidth }),
+      groove({ name: 'Second', seenBottom: 26, place: { at: 12.8, seen } }),
+    ];
+    const bands = { place: 0.1, land: 0.08 };
+    expect(testCut(two(12.82), bands)).toMatchObject({ right: true, feed: 0, lands: [{ right: true }] });
+    const misplaced = testCut(two(12.95), bands);
+    expect(misplaced.grooves[1]!.verdict).toBe('misplaced');
+    expect(plainText(misplaced.said)).toContain('reground at Second');
+    const thin = testCut(two(12.72, 3.24), { place: 0.1, land: 0.08 });
+    expect(thin.grooves.map((g) => g.verdict)).toEqual(['right', 'right']);
+    expect(thin.lands[0]).toMatchObject({ right: false, wanted: expect.closeTo(9.6, 9) });
+    expect(thin.lands[0]!.off).toBeCloseTo(-0.12, 9);
+    expect(plainText(thin.said)).toContain('the land from First to Second');
+    expect(thin.right).toBe(false);
+    expect(testCut([groove(), groove({ name: 'Second' })], bands).lands).toEqual([]);
+  });
+});
+
+describe('the tool drawn', () => {
+  const work = [
+    { z: 5, r: 15 },
+    { z: 5, r: 13 },
+    { z: 8.2, r: 13 },
+    { z: 8.2, r: 15 },
+  ];
+  it.each(['flat', 'circular'] as const)('a %s tool reaches furthest where the work is thinnest', (kind) => {
+    const tool = formTool({ kind, work, rake: 0.1, clearance: 0.14, toolRadius: 30 });
+    const outline = formToolOutline(tool, kind);
+    expect(outline).toHaveLength(tool.points.length + 2);
+    expect(Math.min(...outline.map((p) => p.z))).toBe(0);
+    const far = outline.filter((p) => p.r === Math.max(...outline.map((q) => q.r))).map((p) => p.z);
+    expect(far).toEqual([expect.closeTo(0, 9), expect.closeTo(3.2, 9)]);
+  });
+});
+
+describe('hardening', () => {
+  it('soaks by its thickness, and the colours grow with the heat', () => {
+    expect([1, 6, 7].map(soakMinutes)).toEqual([1, 3, 4]);
+    expect(() => soakMinutes(0)).toThrow(expect.objectContaining({ field: 'thickness' }));
+    expect(inFahrenheit(220)).toBe(428);
+    const heats = TEMPER_COLOURS.map((c) => c.at);
+    expect(heats).toEqual([...heats].sort((a, b) => a - b));
+    for (const steel of TOOL_STEELS) {
+      expect(steel.harden[0]).toBeGreaterThan(steel.preheat[1]);
+      expect(TEMPER_COLOURS.some((c) => c.at >= steel.temper[0] && c.at <= steel.temper[1])).toBe(true);
+    }
   });
 });
