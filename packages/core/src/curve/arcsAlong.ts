@@ -6,13 +6,11 @@ import { arcThroughPoints, type CurvePoint, type Piece } from './piece';
 export type Along = (part: number) => CurvePoint;
 
 /** Places each piece is checked at. */
-const CHECKS = 16;
+const CHECKS = 32;
 const HALVINGS = 24;
 /** Half a turn and more would be read back as the shorter arc. */
 const MOST_SWEEP = 0.9 * Math.PI;
 const MOST = 2000;
-/** No piece takes more of the curve than this: closed curves and tight turns are not skipped over. */
-const MOST_AT_ONCE = 1 / 4;
 
 /**
  * A curve of any kind as arcs and straights that stay within a tolerance (mm) of it, each as long as it can be: what a
@@ -32,10 +30,9 @@ export function arcsAlong(at: Along, tolerance: number): Piece[] {
 
 function longest(at: Along, from: number, tolerance: number): [Piece, number] {
   const fitted = (to: number): Piece | null => pieceWithin(at, from, to, tolerance);
-  const whole = Math.min(1, from + MOST_AT_ONCE);
-  const all = fitted(whole);
-  if (all) return [all, whole];
-  let [low, high] = [from, whole];
+  const all = fitted(1);
+  if (all) return [all, 1];
+  let [low, high] = [from, 1];
   let best: [Piece, number] | null = null;
   for (let i = 0; i < HALVINGS && !(best && high - low < 1e-4); i++) {
     const middle = (low + high) / 2;

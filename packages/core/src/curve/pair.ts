@@ -29,8 +29,7 @@ export function mateCurve({
 }): readonly Piece[] {
   notNegative(clearance, 'mateClearance', 'The clearance');
   if (clearance === 0) return pieces;
-  if (pieces.length === 0)
-    throw new AnelloError('underdetermined', 'points', 'There is no profile yet.');
+  if (pieces.length === 0) throw new AnelloError('underdetermined', 'points', 'There is no profile yet.');
   const surface = surfaceOf(pieces, member);
   const sign = member === 'external' ? 1 : -1;
   return arcsAlong((part) => {

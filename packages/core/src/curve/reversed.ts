@@ -27,4 +27,3 @@ function withVia(points: readonly ShapePoint[], index: number): ShapePoint {
   if (piece?.kind !== 'arc') return { z: point.z, r: point.r, run: 'line' };
   return { z: point.z, r: point.r, run: 'via', via: pointOn(piece, 0.5) };
 }
-

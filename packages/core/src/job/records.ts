@@ -131,6 +131,26 @@ export type RecordBody =
       readonly limit: number;
       readonly inside: boolean;
     }
+  | {
+      /** A full-size drawing found to have crept half-way: along (null where it could not be told) and across, mm. */
+      readonly kind: 'crept';
+      readonly along: number | null;
+      readonly across: number;
+      /** Furthest the part was put out by it, on diameter, and where. */
+      readonly worst: number;
+      readonly at: number;
+    }
+  | {
+      /** The gap along the joint of a plug and its socket, with the shift and the room that explain it. mm. */
+      readonly kind: 'joint';
+      readonly places: number;
+      readonly clearance: number;
+      readonly least: number;
+      readonly at: number;
+      readonly most: number;
+      readonly shift: number;
+      readonly room: number;
+    }
   | { readonly kind: 'felt'; readonly feel: Feel }
   | { readonly kind: 'verdict'; readonly verdict: 'accepted' | 'rework' | 'scrap'; readonly cause: string }
   | { readonly kind: 'piece'; readonly carriedFrom: number | null }

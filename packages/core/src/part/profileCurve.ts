@@ -36,7 +36,15 @@ export function plungeOf(features: readonly Feature[]): Plunge | null {
     grooves: taken.flatMap((s) => {
       const named = features.find((f) => f.id === s.id);
       return s.kind === 'groove'
-        ? [{ id: s.id, name: named?.name ?? '', at: s.z0 - start, width: s.z1 - s.z0, bottom: 2 * (s.points[0]?.r ?? 0) }]
+        ? [
+            {
+              id: s.id,
+              name: named?.name ?? '',
+              at: s.z0 - start,
+              width: s.z1 - s.z0,
+              bottom: 2 * (s.points[0]?.r ?? 0),
+            },
+          ]
         : [];
     }),
   };

@@ -1,73 +1,133 @@
+import { pointOn, shapeCurve, type Phrase } from '@anello/core';
+import bspline from 'b-spline';
 import DxfParser from 'dxf-parser';
-import {
-  arcStretch,
-  joined,
-  UNITS,
-  type AxisAlong,
-  type FileUnit,
-  type ReadProfile,
-  type Stretch,
-} from './readProfile';
+import { drawnArc, followed, profileOf, type AxisAlong, type Drawn, type Place } from './drawing';
+import { UNITS, type FileUnit, type ReadProfile } from './readProfile';
 
-interface Place {
-  readonly x: number;
-  readonly y: number;
+interface Vertex extends Place {
   readonly bulge?: number;
 }
 interface Entity {
   readonly type: string;
-  readonly vertices?: readonly Place[];
+  readonly layer?: string;
+  readonly vertices?: readonly Vertex[];
   readonly center?: Place;
   readonly radius?: number;
   readonly startAngle?: number;
   readonly endAngle?: number;
+  readonly majorAxisEndPoint?: Place;
+  readonly axisRatio?: number;
+  readonly controlPoints?: readonly Place[];
+  readonly fitPoints?: readonly Place[];
+  readonly knotValues?: readonly number[];
+  readonly degreeOfSplineCurve?: number;
+  readonly rational?: boolean;
 }
-type Stretches = readonly Stretch[];
 
-/** A profile from a DXF: lines, arcs, and polylines with their bulges; anything else is named and left. */
-export function readDxf(text: string, unit: FileUnit, axis: AxisAlong): ReadProfile {
+/** $INSUNITS of a DXF's header, mm. */
+const INSUNITS: Readonly<Record<number, number>> = { 1: 25.4, 2: 304.8, 4: 1, 5: 10, 6: 1000 };
+
+export interface DxfRequest {
+  readonly unit: FileUnit;
+  readonly axis: AxisAlong;
+  /** Where the axis lies across the file, in its units, when no centre line says. */
+  readonly axisAt: number | null;
+}
+
+/** A profile from a DXF: lines, arcs, polylines with their bulges, ellipses and splines; anything else is named and left. */
+export function readDxf(text: string, { unit, axis, axisAt }: DxfRequest): ReadProfile {
   const parsed = new DxfParser().parseSync(text);
+  const told = INSUNITS[Number(parsed?.header['$INSUNITS'])];
+  const scale = unit === 'file' ? (told ?? 1) : UNITS[unit];
   const left = new Map<string, number>();
-  const place = ({ x, y }: Place): { z: number; r: number } => {
-    const [z, r] = axis === 'x' ? [x, y] : [y, x];
-    return { z: z * UNITS[unit], r: Math.abs(r) * UNITS[unit] };
-  };
-  const stretches = ((parsed?.entities ?? []) as unknown as Entity[]).flatMap((entity): Stretches => {
-    const found = stretchesOf(entity, place);
+  const drawn = ((parsed?.entities ?? []) as unknown as Entity[]).flatMap((entity): readonly Drawn[] => {
+    const found = drawnOf(entity, scale);
     if (!found) left.set(entity.type, (left.get(entity.type) ?? 0) + 1);
     return found ?? [];
   });
-  return joined(
-    stretches,
-    [...left].map(([type, count]) => [`${count} × ${type.toLowerCase()}`]),
-  );
+  const said: Phrase[] = [
+    ...[...left].map(([type, count]): Phrase => [`${count} × ${type.toLowerCase()}`]),
+    ...(unit === 'file' && !told ? [['its unit, which it does not say: 1 mm was taken'] as const] : []),
+  ];
+  return profileOf(drawn, said, { scale, axis, axisAt: axisAt ?? 0 });
 }
 
-function stretchesOf(entity: Entity, place: (p: Place) => { z: number; r: number }): Stretches | null {
-  const { vertices = [], center, radius = 0, startAngle = 0, endAngle = 0 } = entity;
-  if (entity.type === 'LINE' && vertices[0] && vertices[1])
-    return [{ from: place(vertices[0]), to: place(vertices[1]) }];
-  if (entity.type === 'ARC' && center) {
-    const at = (angle: number): Place => ({
-      x: center.x + radius * Math.cos(angle),
-      y: center.y + radius * Math.sin(angle),
-    });
-    return [arcStretch(place(at(startAngle)), place(at(endAngle)), place(center))];
+const TURN = 2 * Math.PI;
+/** From one angle anticlockwise to another. */
+const onward = (from: number, to: number): number => (((to - from) % TURN) + TURN) % TURN || TURN;
+
+function drawnOf(entity: Entity, scale: number): readonly Drawn[] | null {
+  const { vertices = [], center, radius = 0, startAngle = 0, endAngle = 0, layer = '' } = entity;
+  switch (entity.type) {
+    case 'LINE':
+      return vertices[0] && vertices[1] ? [{ from: vertices[0], to: vertices[1], layer }] : null;
+    case 'ARC':
+      return center ? drawnArc(center, radius, startAngle, onward(startAngle, endAngle), layer) : null;
+    case 'LWPOLYLINE':
+    case 'POLYLINE':
+      return vertices.slice(1).flatMap((to, i) => bulged(vertices[i] as Vertex, to, layer));
+    case 'ELLIPSE':
+      return ellipse(entity, scale);
+    case 'SPLINE':
+      return spline(entity, scale);
+    default:
+      return null;
   }
-  if (entity.type === 'LWPOLYLINE' || entity.type === 'POLYLINE')
-    return vertices.slice(1).map((to, i) => {
-      const from = vertices[i] as Place;
-      const bulge = from.bulge ?? 0;
-      return Math.abs(bulge) < 1e-9
-        ? { from: place(from), to: place(to) }
-        : arcStretch(place(from), place(to), place(centreOf(from, to, bulge)));
-    });
-  return null;
 }
 
 /** A bulge is the tangent of a quarter of the arc's angle, anticlockwise more than nothing. */
-function centreOf(a: Place, b: Place, bulge: number): Place {
-  const [dx, dy] = [b.x - a.x, b.y - a.y];
+function bulged(from: Vertex, to: Place, layer: string): Drawn[] {
+  const bulge = from.bulge ?? 0;
+  if (Math.abs(bulge) < 1e-9) return [{ from, to, layer }];
   const off = (1 - bulge * bulge) / (4 * bulge);
-  return { x: (a.x + b.x) / 2 - dy * off, y: (a.y + b.y) / 2 + dx * off };
+  const centre = {
+    x: (from.x + to.x) / 2 - (to.y - from.y) * off,
+    y: (from.y + to.y) / 2 + (to.x - from.x) * off,
+  };
+  const start = Math.atan2(from.y - centre.y, from.x - centre.x);
+  const radius = Math.hypot(from.x - centre.x, from.y - centre.y);
+  return drawnArc(centre, radius, start, 4 * Math.atan(bulge), layer);
+}
+
+/** Part of an ellipse, by its long half-axis and the ratio of the short one; a whole one is no profile. */
+function ellipse(entity: Entity, scale: number): Drawn[] | null {
+  const { center, majorAxisEndPoint: major, axisRatio = 1, startAngle = 0, endAngle = 0 } = entity;
+  const sweep = onward(startAngle, endAngle);
+  if (!center || !major || sweep > TURN - 1e-6) return null;
+  return followed(
+    (part) => {
+      const t = startAngle + part * sweep;
+      const [long, short] = [Math.cos(t), axisRatio * Math.sin(t)];
+      return {
+        x: center.x + long * major.x - short * major.y,
+        y: center.y + long * major.y + short * major.x,
+      };
+    },
+    scale,
+    entity.layer ?? '',
+  );
+}
+
+/** A spline by its control points and knots, or through its fit points; weights are not in what is read, so a weighted one is left. */
+function spline(entity: Entity, scale: number): Drawn[] | null {
+  const { controlPoints = [], fitPoints = [], knotValues, degreeOfSplineCurve: degree = 3 } = entity;
+  const layer = entity.layer ?? '';
+  if (entity.rational) return null;
+  if (controlPoints.length > degree) {
+    const points = controlPoints.map(({ x, y }) => [x, y]);
+    const at = (part: number): Place => {
+      const [x = 0, y = 0] = bspline(part, degree, points, knotValues);
+      return { x, y };
+    };
+    return followed(at, scale, layer);
+  }
+  if (fitPoints.length < 2) return null;
+  const chords = shapeCurve(fitPoints.map(({ x, y }) => ({ z: x, r: y, run: 'spline' as const })));
+  const at = (part: number): Place => {
+    const along = part * chords.length;
+    const index = Math.min(chords.length - 1, Math.floor(along));
+    const { z, r } = pointOn(chords[index] as (typeof chords)[number], along - index);
+    return { x: z, y: r };
+  };
+  return followed(at, scale, layer);
 }

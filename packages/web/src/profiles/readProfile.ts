@@ -12,13 +12,14 @@ export interface ReadProfile {
   readonly points: readonly ReadPoint[];
   /** What stood in the file and could not be taken over. */
   readonly left: readonly Phrase[];
+  /** What was taken for the axis. */
+  readonly taken?: Phrase;
 }
 
-/** Which way a file's own axes lie: the part's axis along x, or along y. */
-export type AxisAlong = 'x' | 'y';
 /** What one unit in the file is, mm. */
 export const UNITS = { mm: 1, inch: 25.4 } as const;
-export type FileUnit = keyof typeof UNITS;
+/** The same, or as the file itself says. */
+export type FileUnit = keyof typeof UNITS | 'file';
 
 interface End {
   readonly z: number;
@@ -37,7 +38,10 @@ const SAME = 0.01;
 /** Stretches in any order and either way round, put end to end from the headstock; what does not join is said. */
 export function joined(stretches: readonly Stretch[], left: readonly Phrase[]): ReadProfile {
   if (stretches.length === 0)
-    return { points: [], left: [...left, ['nothing that can be turned: lines, arcs and polylines are']] };
+    return {
+      points: [],
+      left: [...left, ['nothing that can be turned: lines, arcs, ellipses, splines and paths are']],
+    };
   const { chain, gaps } = chained(stretches);
   const start = chain[0]?.from ?? { z: 0, r: 0 };
   const points: ReadPoint[] = [{ z: 0, diameter: 2 * start.r }];

@@ -1,14 +1,13 @@
 import { sampled, type Piece } from '@anello/core';
 import { csvOf } from '../lib/csv';
-import { line, type Sheet } from '../sheets/sheet';
+import { line, type Mark, type Sheet } from '../sheets/sheet';
 
 const MARGIN = 10;
-const STEP = 0.25;
 const SAG = 0.002;
 
-/** A profile with its centre line as a sheet, full size, for DXF and SVG. */
+/** A profile with its centre line as a sheet, full size, for DXF and SVG: arcs as arcs. */
 export function profileSheet(title: string, pieces: readonly Piece[]): Sheet {
-  const points = sampled(pieces, STEP, SAG);
+  const points = sampled(pieces, 1, SAG);
   const [from, to] = [Math.min(...points.map((p) => p.z)), Math.max(...points.map((p) => p.z))];
   const most = Math.max(...points.map((p) => p.r));
   const x = (z: number): number => MARGIN + z - from;
@@ -18,10 +17,11 @@ export function profileSheet(title: string, pieces: readonly Piece[]): Sheet {
     width: to - from + 2 * MARGIN,
     height: most + 2 * MARGIN,
     marks: [
-      ...points.slice(1).map((p, i) => {
-        const before = points[i] ?? p;
-        return line('part', x(before.z), y(before.r), x(p.z), y(p.r));
-      }),
+      ...pieces.map((piece): Mark =>
+        piece.kind === 'line'
+          ? line('part', x(piece.a.z), y(piece.a.r), x(piece.b.z), y(piece.b.r))
+          : { ...piece, kind: 'arc', pen: 'part', x: x(piece.c.z), y: y(piece.c.r), r: piece.radius },
+      ),
       line('centre', MARGIN / 2, y(0), x(to) + MARGIN / 2, y(0)),
     ],
   };

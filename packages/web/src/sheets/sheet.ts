@@ -18,6 +18,16 @@ export type Mark =
       readonly x2: number;
       readonly y2: number;
     }
+  | {
+      /** From an angle through a sweep, rad, anticlockwise positive. */
+      readonly kind: 'arc';
+      readonly pen: Pen;
+      readonly x: number;
+      readonly y: number;
+      readonly r: number;
+      readonly from: number;
+      readonly sweep: number;
+    }
   | { readonly kind: 'circle'; readonly pen: Pen; readonly x: number; readonly y: number; readonly r: number }
   | {
       readonly kind: 'text';
@@ -37,6 +47,12 @@ export const line = (pen: Pen, x1: number, y1: number, x2: number, y2: number): 
   y1,
   x2,
   y2,
+});
+
+/** Where an arc begins and ends. */
+export const arcEnds = ({ x, y, r, from, sweep }: Extract<Mark, { kind: 'arc' }>) => ({
+  start: { x: x + r * Math.cos(from), y: y + r * Math.sin(from) },
+  end: { x: x + r * Math.cos(from + sweep), y: y + r * Math.sin(from + sweep) },
 });
 
 /** A rectangle as its four sides. */

@@ -24,7 +24,12 @@ export function toDxf({ marks }: Sheet): string {
     const layerName = LAYERS[mark.pen];
     if (mark.kind === 'line')
       writer.addLine(point3d(mark.x1, mark.y1), point3d(mark.x2, mark.y2), { layerName });
-    else if (mark.kind === 'circle') writer.addCircle(point3d(mark.x, mark.y), mark.r, { layerName });
+    else if (mark.kind === 'arc') {
+      // A DXF's arcs run anticlockwise.
+      const [a, b] = [mark.from, mark.from + mark.sweep].map((angle) => (angle * 180) / Math.PI);
+      const [from, to] = mark.sweep >= 0 ? [a, b] : [b, a];
+      writer.addArc(point3d(mark.x, mark.y), mark.r, from ?? 0, to ?? 0, { layerName });
+    } else if (mark.kind === 'circle') writer.addCircle(point3d(mark.x, mark.y), mark.r, { layerName });
     else
       writer.addText(point3d(mark.x, mark.y), mark.size, ascii(mark.text), {
         layerName,

@@ -1,5 +1,5 @@
 import { PDFDocument, rgb, StandardFonts, type PDFFont, type PDFPage } from 'pdf-lib';
-import type { Mark, Pen, Sheet } from './sheet';
+import { arcEnds, type Mark, type Pen, type Sheet } from './sheet';
 
 /** PDF counts in points of 1/72 inch. */
 const POINT = 72 / 25.4;
@@ -33,6 +33,13 @@ function draw(page: PDFPage, font: PDFFont, mark: Mark): void {
       color: INK,
       ...(dashArray ? { dashArray } : {}),
     });
+  } else if (mark.kind === 'arc') {
+    const { start, end } = arcEnds(mark);
+    // Drawn in the page's own points, whose path runs downward from the top.
+    const flags = `${Math.abs(mark.sweep) > Math.PI ? 1 : 0} ${mark.sweep > 0 ? 0 : 1}`;
+    const r = mark.r * POINT;
+    const path = `M${start.x * POINT} ${-start.y * POINT}A${r} ${r} 0 ${flags} ${end.x * POINT} ${-end.y * POINT}`;
+    page.drawSvgPath(path, { x: 0, y: 0, borderColor: INK, borderWidth: thickness });
   } else if (mark.kind === 'circle') {
     page.drawCircle({
       x: mark.x * POINT,

@@ -1,9 +1,9 @@
-import type { Mark, Pen, Sheet } from './sheet';
+import { arcEnds, type Mark, type Pen, type Sheet } from './sheet';
 
 const STROKE: Record<Pen, string> = {
-  part: 'stroke="#000" stroke-width="0.35"',
-  centre: 'stroke="#000" stroke-width="0.13" stroke-dasharray="4 1 0.6 1"',
-  note: 'stroke="#000" stroke-width="0.18"',
+  part: 'data-pen="part" stroke="#000" stroke-width="0.35"',
+  centre: 'data-pen="centre" stroke="#000" stroke-width="0.13" stroke-dasharray="4 1 0.6 1"',
+  note: 'data-pen="note" stroke="#000" stroke-width="0.18"',
 };
 const ANCHOR = { start: 'start', middle: 'middle', end: 'end' } as const;
 /** Cap height of the words against the type size they are set in. */
@@ -26,6 +26,11 @@ function element(mark: Mark, up: (y: number) => string): string {
   switch (mark.kind) {
     case 'line':
       return `<line x1="${n(mark.x1)}" y1="${up(mark.y1)}" x2="${n(mark.x2)}" y2="${up(mark.y2)}" ${STROKE[mark.pen]}/>`;
+    case 'arc': {
+      const { start, end } = arcEnds(mark);
+      const flags = `${Math.abs(mark.sweep) > Math.PI ? 1 : 0} ${mark.sweep > 0 ? 0 : 1}`;
+      return `<path d="M${n(start.x)} ${up(start.y)}A${n(mark.r)} ${n(mark.r)} 0 ${flags} ${n(end.x)} ${up(end.y)}" fill="none" ${STROKE[mark.pen]}/>`;
+    }
     case 'circle':
       return `<circle cx="${n(mark.x)}" cy="${up(mark.y)}" r="${n(mark.r)}" fill="none" ${STROKE[mark.pen]}/>`;
     case 'text':

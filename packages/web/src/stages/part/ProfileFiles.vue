@@ -1,44 +1,54 @@
 <script setup lang="ts">
-import { plainText, AnelloError, type Piece } from '@anello/core';
-import { ref } from 'vue';
+import { AnelloError, plainText, type Phrase, type Piece } from '@anello/core';
+import { computed, ref } from 'vue';
 import { saveFile, fileName } from '../../lib/saveFile';
 import NoticeText from '../../parts/NoticeText.vue';
-import type { AxisAlong, FileUnit, ReadProfile } from '../../profiles/readProfile';
+import type { AxisAlong } from '../../profiles/drawing';
+import type { FileUnit, ReadProfile } from '../../profiles/readProfile';
 import { usePreferences } from '../../stores/preferences';
 
 /** A profile taken in from a file, its unit and axis chosen, and given out again in open formats. */
 const props = defineProps<{ name: string; pieces: readonly Piece[] }>();
 const emit = defineEmits<{ taken: [points: ReadProfile['points']] }>();
 const preferences = usePreferences();
-const unit = ref<FileUnit>('mm');
+const unit = ref<FileUnit>('file');
 const axis = ref<AxisAlong>('x');
+const axisAt = ref('');
+/** A number in the file's own units; none leaves it to the file. */
+const level = computed(() => (axisAt.value.trim() === '' ? null : Number(axisAt.value.replace(',', '.'))));
+const notNumber = computed(() => level.value !== null && !Number.isFinite(level.value));
 const said = ref('');
 const bad = ref(false);
 const input = ref<HTMLInputElement | null>(null);
 const LEAST = 2;
 
-const leftOut = ({ left }: ReadProfile): string =>
-  left.map((phrase) => plainText(phrase, preferences.units)).join(', ');
+const inWords = (phrase: Phrase): string => plainText(phrase, preferences.units);
+const leftOut = ({ left }: ReadProfile): string => left.map(inWords).join(', ');
+
+async function readAny(name: string, text: string): Promise<ReadProfile> {
+  const how = { unit: unit.value, axis: axis.value, axisAt: level.value };
+  if (/\.csv$/i.test(name)) return (await import('../../profiles/readProfile')).readCsv(text, unit.value);
+  if (/\.svg$/i.test(name)) return (await import('../../profiles/readSvg')).readSvg(text, how);
+  return (await import('../../profiles/readDxf')).readDxf(text, how);
+}
 
 async function take(event: Event): Promise<void> {
   const file = (event.target as HTMLInputElement).files?.[0];
   if (!file) return;
   try {
     const text = await file.text();
-    const read = /\.csv$/i.test(file.name)
-      ? (await import('../../profiles/readProfile')).readCsv(text, unit.value)
-      : (await import('../../profiles/readDxf')).readDxf(text, unit.value, axis.value);
+    const read = await readAny(file.name, text);
     bad.value = read.points.length < LEAST;
     said.value = bad.value
       ? `Nothing was taken in: ${leftOut(read) || 'no places in it'}.`
-      : `${read.points.length} points taken in.${read.left.length ? ` Left out: ${leftOut(read)}.` : ''}`;
+      : `${read.points.length} points taken in${read.taken ? `; ${inWords(read.taken)}` : ''}.${read.left.length ? ` Left out: ${leftOut(read)}.` : ''}`;
     if (!bad.value) emit('taken', read.points);
   } catch (error) {
     bad.value = true;
     said.value =
       error instanceof AnelloError
         ? plainText(error.phrase, preferences.units)
-        : 'That file could not be read: DXF and CSV can.';
+        : 'That file could not be read: DXF, SVG and CSV can.';
   }
   if (input.value) input.value.value = '';
 }
@@ -63,6 +73,7 @@ async function give(format: 'dxf' | 'svg' | 'csv'): Promise<void> {
         v-model="unit"
         label="One unit in it is"
         :items="[
+          { value: 'file', title: 'as the file says' },
           { value: 'mm', title: '1 mm' },
           { value: 'inch', title: '1 inch' },
         ]"
@@ -75,9 +86,17 @@ async function give(format: 'dxf' | 'svg' | 'csv'): Promise<void> {
           { value: 'y', title: 'along y' },
         ]"
       />
+      <v-text-field
+        v-model="axisAt"
+        label="Axis at, in the file"
+        class="figures-in"
+        autocomplete="off"
+        hint="Left empty, its centre line says"
+        :error-messages="notNumber ? 'A plain number, in the file’s own units.' : ''"
+      />
       <label class="file">
-        <span>Take in a DXF or CSV</span>
-        <input ref="input" type="file" accept=".dxf,.csv" @change="take" />
+        <span>Take in a DXF, SVG or CSV</span>
+        <input ref="input" type="file" accept=".dxf,.svg,.csv" :disabled="notNumber" @change="take" />
       </label>
     </div>
     <NoticeText v-if="said" :tone="bad ? 'bad' : 'good'">{{ said }}</NoticeText>
@@ -103,8 +122,9 @@ summary {
   align-items: center;
   margin-bottom: 10px;
 }
-.row .v-select {
-  min-width: 140px;
+.row .v-select,
+.row .v-text-field {
+  min-width: 160px;
 }
 .file span {
   display: block;

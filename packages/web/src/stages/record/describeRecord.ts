@@ -134,6 +134,25 @@ export function describeRecord({ body, piece }: KeptRecord): Phrase {
         length(body.at, 0.1),
         ' along',
       ];
+    case 'crept':
+      return [
+        'The drawing had crept ',
+        ...(body.along === null ? [] : [length(body.along, 0.01, { signed: true }), ' along, ']),
+        length(body.across, 0.01, { signed: true }),
+        ' across: ',
+        length(body.worst, 0.01, { signed: true }),
+        ' on diameter at the worst',
+      ];
+    case 'joint':
+      return [
+        `Joint measured at ${body.places} places: gap `,
+        length(body.least, SEEN),
+        ' to ',
+        length(body.most, SEEN),
+        ', tightest ',
+        length(body.at, 0.1),
+        ' along',
+      ];
     case 'felt':
       return [FEELS[body.feel]];
     case 'stand-off':
