@@ -329,3 +329,4 @@ export {
 } from './profile/testCut';
 export { formToolOutline } from './profile/formToolOutline';
 export { plungeOf, profileCurve, type Plunge } from './part/profileCurve';
+export { shapePoints } from './part/shapePoints';

@@ -1,10 +1,10 @@
 import { AnelloError } from '../basics/error';
 import { notNegative, positive } from '../basics/check';
-import { dialOf, type DialReads } from '../gauging/advanceFromInfeed';
+import { dialOf, radialOf, type DialReads } from '../gauging/advanceFromInfeed';
 import { snap } from '../quantity/round';
 import type { Member } from '../way/way';
 import { surfaceOf } from './offsetProfile';
-import type { Piece } from './piece';
+import type { CurvePoint, Piece } from './piece';
 import type { Surface } from './rest';
 
 export interface TableRequest {
@@ -34,6 +34,8 @@ export interface TableRow {
   readonly across: number;
   /** Height of the ridge left between this and the row before. */
   readonly ridge: number;
+  /** Where the nose's centre then stands: along the curve, and out from the axis; mm. */
+  readonly nose: CurvePoint;
 }
 
 export interface CoordinateTable {
@@ -78,6 +80,7 @@ export function coordinateTable(request: TableRequest): CoordinateTable {
     const divisions = Math.ceil(dialOf(centre.r - back, reads) / division - DUST);
     return {
       along: snap(place * along, along),
+      nose: { z: centre.z, r: sign * (radialOf(divisions * division, reads) + back) },
       across: sign * snap(divisions * division, division),
       ridge: before ? ridgeBetween(before, centre, noseRadius, surface, allowance) : 0,
     };

@@ -29,7 +29,10 @@ type Lengths =
   | 'toolRadius'
   | 'stickOut'
   | 'widthBand'
-  | 'bottomBand';
+  | 'bottomBand'
+  | 'placeBand'
+  | 'landBand'
+  | 'mateClearance';
 
 export interface CurveDesk {
   /** The curve the job is about; null where there is none, or its figures are not settled. */
@@ -63,6 +66,9 @@ const USUAL: Readonly<Record<Lengths, string>> = {
   stickOut: '60 mm',
   widthBand: '0.05 mm',
   bottomBand: '0.05 mm',
+  placeBand: '0.1 mm',
+  landBand: '0.1 mm',
+  mateClearance: '0.1 mm',
 };
 
 /** The curve or the grooves a job is about, how they are made, and the figures that takes. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { sampled, type CurvePoint, type OutOfReach, type Piece } from '@anello/core';
+import { sampled, type CurvePoint, type Member, type OutOfReach, type Piece } from '@anello/core';
 import { useElementSize } from '@vueuse/core';
 import { line as d3Line } from 'd3-shape';
 import { computed, ref } from 'vue';
@@ -7,6 +7,10 @@ import { computed, ref } from 'vue';
 /** A curve enlarged on the axis, what a tool cannot reach marked on it, and handles to take its points by. */
 const props = defineProps<{
   pieces: readonly Piece[];
+  /** In a bore the metal lies outside the curve. */
+  member?: Member;
+  /** Another line beside it: where the nose's centre goes, or the mate. */
+  path?: readonly CurvePoint[];
   /** Handles to drag, z and radius. */
   points?: readonly CurvePoint[];
   missed?: readonly OutOfReach[];
@@ -21,6 +25,8 @@ const W = computed(() => Math.max(300, measured.value || 600));
 /** Room round the curve, and above it for the needles. */
 const M = 26;
 const TOP = 52;
+/** Of the metal outside a bore this much is drawn. */
+const WALL = 30;
 const line = computed(() => sampled(props.pieces, 0.25, 0.002));
 const span = computed(() => ({
   from: Math.min(...line.value.map((p) => p.z)),
@@ -37,10 +43,13 @@ const drawn = d3Line<CurvePoint>()
   .x((p) => x(p.z))
   .y((p) => y(p.r))
   .digits(2);
-const path = (points: readonly CurvePoint[]): string => drawn(points) ?? '';
-const body = computed(() => `${path(line.value)}L${x(span.value.to)} ${y(0)}L${x(span.value.from)} ${y(0)}Z`);
+const drawnPath = (points: readonly CurvePoint[]): string => drawn(points) ?? '';
+const body = computed(() => {
+  const back = props.member === 'internal' ? TOP - WALL : y(0);
+  return `${drawnPath(line.value)}L${x(span.value.to)} ${back}L${x(span.value.from)} ${back}Z`;
+});
 const stretch = (one: OutOfReach): string =>
-  path(line.value.filter((p) => p.z >= one.from - 0.2 && p.z <= one.to + 0.2));
+  drawnPath(line.value.filter((p) => p.z >= one.from - 0.2 && p.z <= one.to + 0.2));
 /** The longest needle, on the screen. */
 const LONG = 44;
 const perOff = computed(() => LONG / Math.max(1e-6, ...(props.needles ?? []).map((n) => Math.abs(n.off))));
@@ -94,7 +103,8 @@ function nudge(event: KeyboardEvent, index: number): void {
       @pointercancel="held = null"
     >
       <path :d="body" class="body" />
-      <path :d="path(line)" class="edge" />
+      <path :d="drawnPath(line)" class="edge" />
+      <path v-if="props.path?.length" :d="drawnPath(props.path)" class="beside" />
       <path v-for="(one, index) in missed ?? []" :key="index" :d="stretch(one)" class="missed" />
       <line
         v-for="(n, index) in needles"
@@ -139,6 +149,12 @@ svg {
   fill: none;
   stroke: var(--blue);
   stroke-width: 2.4;
+}
+.beside {
+  fill: none;
+  stroke: var(--brass-edge);
+  stroke-width: 1.6;
+  stroke-dasharray: 7 4;
 }
 .missed {
   fill: none;

@@ -16,8 +16,25 @@ export function withUnit(typed: string, dimension: EntryDimension, defaultUnit: 
 export function typedEntry(typed: string, dimension: EntryDimension, defaultUnit: DefaultUnit): Entry {
   const { value, canonical } = parseQuantity({ text: typed, dimension, defaultUnit });
   const whole = withUnit(typed, dimension, defaultUnit);
-  const bare = dimension === 'angle' ? 'rad' : defaultUnit;
-  const reread = parseQuantity({ text: whole, dimension, defaultUnit: bare }).value;
-  if (Math.abs(reread - value) < 1e-12 * Math.max(1, Math.abs(value))) return { typed: whole, value };
+  if (readsAs(whole, value, dimension)) return { typed: whole, value };
   return { typed: canonical, value: parseQuantity({ text: canonical, dimension, defaultUnit }).value };
 }
+
+/** Whether text means a value by itself, whatever the units of the screen: a sum whose last part alone has a unit does not. */
+function readsAs(text: string, value: number, dimension: EntryDimension): boolean {
+  const units: readonly DefaultUnit[] = dimension === 'length' ? ['mm', 'in'] : [BARE[dimension]];
+  return units.every((defaultUnit) => {
+    try {
+      const read = parseQuantity({ text, dimension, defaultUnit }).value;
+      return Math.abs(read - value) < 1e-12 * Math.max(1, Math.abs(value));
+    } catch {
+      return false;
+    }
+  });
+}
+
+const BARE: Readonly<Record<Exclude<EntryDimension, 'length'>, DefaultUnit>> = {
+  angle: 'rad',
+  taper: 'ratio',
+  number: '1',
+};

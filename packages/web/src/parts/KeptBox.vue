@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { EntryDimension } from '@anello/contract';
+import type { UnitSystem } from '@anello/core';
 import type { KeptEntries } from '../composables/useKeptEntries';
 import QuantityField from './QuantityField.vue';
 
@@ -11,8 +12,10 @@ withDefaults(
     label: string;
     dimension?: EntryDimension;
     error?: string | undefined;
+    /** The units of the dial it is read on. */
+    dial?: UnitSystem | undefined;
   }>(),
-  { dimension: 'length', error: undefined },
+  { dimension: 'length', error: undefined, dial: undefined },
 );
 </script>
 
@@ -23,6 +26,7 @@ withDefaults(
     :model-value="entries.entry(name)"
     :draft-key="`${entries.key.value}.${name}`"
     :error="error"
+    :dial="dial"
     @update:model-value="(next) => entries.set(name, next)"
   />
 </template>

@@ -14,6 +14,7 @@ import {
   ratioOf,
   type DefaultUnit,
   type Figure,
+  type UnitSystem,
 } from '@anello/core';
 import { useSessionStorage } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
@@ -29,6 +30,8 @@ const props = defineProps<{
   draftKey: string;
   error?: string | undefined;
   required?: boolean;
+  /** The units a bare number is in where the screen's do not say: a dial's own. */
+  dial?: UnitSystem | undefined;
 }>();
 const emit = defineEmits<{ 'update:modelValue': [entry: Entry | undefined] }>();
 
@@ -51,13 +54,15 @@ const defaultUnit = computed<DefaultUnit>(() => {
   if (props.dimension === 'angle') return 'deg';
   if (props.dimension === 'taper') return 'ratio';
   if (props.dimension === 'number') return '1';
-  return preferences.units === 'mm' ? 'mm' : 'in';
+  return (props.dial ?? preferences.units) === 'mm' ? 'mm' : 'in';
 });
 
 function figureOf(value: number): Figure {
   if (props.dimension === 'angle') return angle(value);
   if (props.dimension === 'number') return count(value, 0.001);
-  return props.dimension === 'taper' ? ratio(value) : length(value);
+  return props.dimension === 'taper'
+    ? ratio(value)
+    : length(value, undefined, { ...(props.dial ? { system: props.dial } : {}) });
 }
 
 /** The text may still lack the unit that is written to it on leaving the box. */

@@ -7,6 +7,7 @@ import { KIT_KINDS } from '../kit/kitFields';
 import KitTabs from '../kit/KitTabs.vue';
 import { request, ServerAway } from '../lib/api';
 import { saveBundle } from '../lib/saveFile';
+import FileTake from '../parts/FileTake.vue';
 import NoticeText from '../parts/NoticeText.vue';
 import { useKit } from '../stores/kit';
 import { usePreferences } from '../stores/preferences';
@@ -32,11 +33,7 @@ async function everything(): Promise<void> {
   }
 }
 
-async function takeIn(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement;
-  const file = input.files?.[0];
-  input.value = '';
-  if (!file) return;
+async function takeIn(file: File): Promise<void> {
   try {
     const bundle: unknown = JSON.parse(await file.text());
     const done = await request<Imported>('POST', '/api/shop/bundle', bundle);
@@ -77,10 +74,7 @@ function outcome({ added, same, beside }: Imported): string {
     <header class="head">
       <h1>Kit</h1>
       <v-btn @click="everything">Save everything as a file</v-btn>
-      <label class="file v-btn v-btn--variant-outlined">
-        Take a file in
-        <input class="visually-hidden" type="file" accept=".json,application/json" @change="takeIn" />
-      </label>
+      <FileTake label="Take a file in" accept=".json,application/json" @taken="takeIn" />
     </header>
     <NoticeText v-if="said" :tone="said.tone">{{ said.text }}</NoticeText>
     <p v-if="!kit.loaded" class="quiet">Opening the drawers…</p>

@@ -1,4 +1,4 @@
-import { length, type Phrase, type Run } from '@anello/core';
+import { length, type CurvePoint, type Phrase, type Run } from '@anello/core';
 import { readPlaces, type ReadPlace } from './readPlaces';
 
 /** A point of a profile as a file gives it: mm, diameter. */
@@ -6,6 +6,8 @@ export interface ReadPoint extends ReadPlace {
   readonly run?: Run | undefined;
   readonly radius?: number | undefined;
   readonly bulge?: 'out' | 'in' | undefined;
+  /** A third point of an arc. */
+  readonly via?: CurvePoint | undefined;
 }
 
 export interface ReadProfile {

@@ -1,11 +1,21 @@
 // @vitest-environment jsdom
-import { pinBlockDesign, shapeCurve, tracerTemplate, type PinBlockWish } from '@anello/core';
+import {
+  formatFigure,
+  formTool,
+  length,
+  pinBlockDesign,
+  shapeCurve,
+  tracerTemplate,
+  type PinBlockWish,
+} from '@anello/core';
 import DxfParser from 'dxf-parser';
 import { PDFDocument, PDFRawStream, decodePDFRawStream } from 'pdf-lib';
 import { describe, expect, it } from 'vitest';
 import { exportSheet } from './export';
+import { formToolSheet } from './formToolSheet';
 import { pinBlockSheet } from './pinBlockSheet';
 import { box, type Sheet } from './sheet';
+import { stepSheets } from './stepSheets';
 import { templateSheets } from './templateSheet';
 import { toDxf } from './toDxf';
 import { toPdf } from './toPdf';
@@ -24,6 +34,22 @@ const wish: PinBlockWish = {
 };
 const design = pinBlockDesign(wish);
 const sheet = pinBlockSheet(wish, design);
+
+/** Everything a PDF draws, page after page, as its operators. */
+const contentOf = (pdf: PDFDocument): string =>
+  pdf.context
+    .enumerateIndirectObjects()
+    .map(([, object]) => object)
+    .filter((object): object is PDFRawStream => object instanceof PDFRawStream)
+    .map((object) => new TextDecoder().decode(decodePDFRawStream(object).decode()))
+    .join('\n');
+const POINT = 72 / 25.4;
+/** Straights drawn with the part's own pen, mm on the paper. */
+const partLines = (content: string): { x1: number; y1: number; x2: number; y2: number }[] =>
+  [...content.matchAll(/([\d.]+) w\s[^wQ]*?([-\d.]+) ([-\d.]+) m\s+([-\d.]+) ([-\d.]+) l/g)]
+    .filter(([, wide]) => Math.abs(Number(wide) - 0.35 * POINT) < 1e-6)
+    .map(([, , ...places]) => places.map((one) => Number(one) / POINT))
+    .map(([x1 = 0, y1 = 0, x2 = 0, y2 = 0]) => ({ x1, y1, x2, y2 }));
 
 /** Circles of the part as the drawing should have them: the origin and each hole, apart from one another. */
 const apart = (circles: readonly { x: number; y: number }[]) =>
@@ -79,14 +105,8 @@ describe('a pin block on paper', () => {
     const plain: Sheet = { title: 'Box', width: 120, height: 80, marks: box('part', 10, 10, 100, 50) };
     const pdf = await PDFDocument.load(await toPdf(plain));
     const page = pdf.getPage(0);
-    const POINT = 72 / 25.4;
     expect(page.getWidth()).toBeCloseTo(120 * POINT, 6);
-    const stream = pdf.context
-      .enumerateIndirectObjects()
-      .map(([, object]) => object)
-      .filter((object): object is PDFRawStream => object instanceof PDFRawStream)
-      .map((object) => new TextDecoder().decode(decodePDFRawStream(object).decode()))
-      .join('\n');
+    const stream = contentOf(pdf);
     const points = [...stream.matchAll(/([\d.]+) ([\d.]+) [ml]\b/g)].map(([, x, y]) => [
       Number(x),
       Number(y),
@@ -159,5 +179,145 @@ describe('the line for a stylus, on paper', () => {
     const pdf = await PDFDocument.load(await toPdf(...sheetsAt(50)));
     expect(pdf.getPageCount()).toBe(2);
     expect(pdf.getPage(1).getWidth()).toBeCloseTo((297 * 72) / 25.4, 3);
+  });
+  it.each([50, 49.2])(
+    'read back from the PDF the line is full size for a printer that printed %d',
+    async (bar) => {
+      const [sheet] = sheetsAt(bar);
+      const lines = partLines(contentOf(await PDFDocument.load(await toPdf(sheet!))));
+      expect(lines.length).toBeGreaterThan(300);
+      // As this printer prints it: everything shrinks again by what its bar shrank.
+      const shrink = bar / 50;
+      const base = Math.min(...template.line.map((p) => p.r)) - 8;
+      for (const { x1, y1 } of lines) {
+        const at = { z: (x1 - 12) * shrink, r: (y1 - 42) * shrink + base };
+        const after = template.line.findIndex((p) => p.z >= at.z - 1e-6);
+        const near = template.line[after]!;
+        expect(near.z).toBeCloseTo(at.z, 3);
+        expect(near.r).toBeCloseTo(at.r, 3);
+      }
+    },
+  );
+  it('two halves of a pair share their datum, a bore’s turned over', () => {
+    const socket = tracerTemplate({
+      pieces,
+      member: 'internal',
+      noseRadius: 1,
+      stylusRadius: 0.5,
+      step: 0.5,
+    });
+    const level = (given: typeof template) => {
+      const [sheet] = templateSheets({ title: 'Pair', template: given, printedBar: 50, paper, datum: 4 });
+      const words = sheet!.marks.flatMap((m) => (m.kind === 'text' ? [m.text] : []));
+      expect(words).toContain('this line is 4.00\u00a0mm from the axis');
+      const datum = sheet!.marks.find((m) => m.kind === 'line' && m.pen === 'centre');
+      const [first] = drawnOn(sheet!);
+      return datum?.kind === 'line' ? first!.y1 - datum.y1 : Number.NaN;
+    };
+    expect(level(template)).toBeCloseTo(template.line[0]!.r - 4, 6);
+    expect(Math.abs(level(socket))).toBeCloseTo(Math.abs(Math.abs(socket.line[0]!.r) - 4), 6);
+  });
+});
+
+describe('arcs on paper', () => {
+  const arc: Sheet = {
+    title: 'Arc',
+    width: 80,
+    height: 60,
+    marks: [{ kind: 'arc', pen: 'part', x: 40, y: 20, r: 30, from: Math.PI / 6, sweep: (2 * Math.PI) / 3 }],
+  };
+  const ends = { x1: 40 + 30 * Math.cos(Math.PI / 6), x2: 40 - 30 * Math.cos(Math.PI / 6), y: 35 };
+  it('SVG: from one end to the other, bulging the right way', () => {
+    const path = new DOMParser()
+      .parseFromString(toSvg(arc), 'image/svg+xml')
+      .querySelector('path')!
+      .getAttribute('d')!;
+    const [x1, y1, , , , large, sweep, x2, y2] = path.match(/-?[\d.]+/g)!.map(Number);
+    expect([x1, x2]).toEqual([ends.x1, ends.x2].map((x) => expect.closeTo(x, 3)));
+    expect([60 - y1!, 60 - y2!]).toEqual([35, 35].map((y) => expect.closeTo(y, 3)));
+    expect([large, sweep]).toEqual([0, 0]);
+  });
+  it('DXF: an arc of the same centre, anticlockwise whichever way it was drawn', () => {
+    const turned: Sheet = {
+      ...arc,
+      marks: [{ ...arc.marks[0]!, from: (5 * Math.PI) / 6, sweep: (-2 * Math.PI) / 3 } as never],
+    };
+    for (const one of [arc, turned]) {
+      const [read] = new DxfParser().parseSync(toDxf(one))!.entities as unknown as Record<string, number>[];
+      expect(read).toMatchObject({
+        type: 'ARC',
+        radius: 30,
+        startAngle: expect.closeTo(Math.PI / 6, 9),
+        endAngle: expect.closeTo((5 * Math.PI) / 6, 9),
+      });
+    }
+  });
+  it('PDF: its ends where they belong on the paper', async () => {
+    const content = contentOf(await PDFDocument.load(await toPdf(arc)));
+    const [, x = '', y = ''] = /([-\d.]+) ([-\d.]+) m/.exec(content) ?? [];
+    // Its path runs downward, turned over by the page.
+    expect(content).toContain('1 0 0 -1 0 0 cm');
+    expect(Number(x) / POINT).toBeCloseTo(ends.x1, 3);
+    expect(-Number(y) / POINT).toBeCloseTo(35, 3);
+    const curves = [...content.matchAll(/([-\d.]+) ([-\d.]+) c\b/g)].at(-1)!;
+    expect(Number(curves[1]) / POINT).toBeCloseTo(ends.x2, 3);
+  });
+});
+
+describe('other papers of a curve', () => {
+  const inside = ({ marks, width, height }: Sheet): void => {
+    for (const mark of marks) {
+      const places =
+        mark.kind === 'line'
+          ? [
+              [mark.x1, mark.y1],
+              [mark.x2, mark.y2],
+            ]
+          : [[mark.x, mark.y]];
+      for (const [x, y] of places) {
+        expect(x! >= 0 && x! <= width).toBe(true);
+        expect(y! >= 0 && y! <= height).toBe(true);
+      }
+    }
+  };
+  const texts = (sheet: Sheet): string[] => sheet.marks.flatMap((m) => (m.kind === 'text' ? [m.text] : []));
+
+  it('every step once, in order, with a box to tick, on as many sheets as it takes', () => {
+    const rows = Array.from({ length: 230 }, (_, i) => ({
+      along: i,
+      across: i / 10,
+      ridge: 0,
+      nose: { z: 0, r: 0 },
+    }));
+    const sheets = stepSheets({
+      title: 'J-104 steps',
+      rows,
+      heads: ['carriage', 'slide', 'ridge'],
+      written: (r) => [`c${r.along}`, `s${r.across}`, '0'],
+    });
+    expect(sheets.length).toBeGreaterThan(1);
+    sheets.forEach(inside);
+    const all = sheets.flatMap(texts);
+    expect(all.filter((t) => /^c\d+$/.test(t))).toEqual(rows.map((r) => `c${r.along}`));
+    const boxes = sheets.flatMap((s) => s.marks.filter((m) => m.kind === 'line')).length;
+    expect(boxes).toBeGreaterThanOrEqual(4 * rows.length);
+    expect(all).toContain(`J-104 steps, sheet 2 of ${sheets.length}`);
+  });
+
+  it.each(['flat', 'circular'] as const)('a %s form tool is drawn full size with its coordinates', (kind) => {
+    const work = [
+      { z: 0, r: 13 },
+      { z: 3.2, r: 13 },
+      { z: 3.2, r: 15 },
+      { z: 12.8, r: 15 },
+    ];
+    const tool = formTool({ kind, work, rake: 0.2, clearance: 0.14, toolRadius: 30 });
+    const sheet = formToolSheet('Tool', tool, kind);
+    inside(sheet);
+    const edges = sheet.marks.flatMap((m) => (m.kind === 'line' && m.pen === 'part' ? [m] : []));
+    expect(Math.max(...edges.map((m) => m.x2)) - Math.min(...edges.map((m) => m.x1))).toBeCloseTo(12.8, 9);
+    for (const p of tool.points) expect(texts(sheet)).toContain(formatFigure(length(p.tool, 0.001), 'mm'));
+    const step = Math.abs(tool.points[2]!.tool - tool.points[1]!.tool);
+    expect(edges.some((m) => Math.abs(Math.abs(m.y2 - m.y1) - step) < 1e-9)).toBe(true);
   });
 });

@@ -15,23 +15,33 @@ export interface TemplateWish {
   readonly printedBar: number;
   /** Paper, lying, mm. */
   readonly paper: { readonly width: number; readonly height: number };
+  /** Distance of the datum line from the axis, mm: two sheets of a pair are given the same. None draws it under the line. */
+  readonly datum?: number | undefined;
 }
+
+/** A4, lying, mm. */
+export const TEMPLATE_PAPER = { width: 297, height: 210 } as const;
 
 const MARGIN = 12;
 /** Neighbouring sheets show this much of one another, with a cross to lay them together by. */
 const OVERLAP = 15;
 const WITNESS = 6;
+/** The datum line lies this far under the lowest place of the line, mm. */
+const UNDER = 8;
 
 /**
  * The line for a stylus full size, on as many sheets as it takes: centre line, witness lines at both ends, check points
  * with their diameters, hold-down marks, bars both ways. The line is drawn from a base a little inside its lowest place.
  * Errors: as printerScale.
  */
-export function templateSheets({ title, template, printedBar, paper }: TemplateWish): Sheet[] {
+export function templateSheets({ title, template, printedBar, paper, datum }: TemplateWish): Sheet[] {
   const grow = printerScale(printedBar);
   const { line: points, checks } = template;
   const [from, to] = [Math.min(...points.map((p) => p.z)), Math.max(...points.map((p) => p.z))];
-  const base = Math.min(...points.map((p) => p.r)) - 8;
+  const lowest = Math.min(...points.map((p) => p.r)) - UNDER;
+  // A bore's line is turned over: so is its datum.
+  const level = datum === undefined ? lowest : Math.sign(points[0]?.r || 1) * datum;
+  const base = Math.min(lowest, level);
   const room = paper.width - 2 * MARGIN;
   const step = (room - OVERLAP) / grow;
   const count = Math.max(1, Math.ceil((to - from - OVERLAP / grow) / step));
@@ -45,7 +55,12 @@ export function templateSheets({ title, template, printedBar, paper }: TemplateW
     const shown = points.filter((p) => inside(p.z));
     const marks: Mark[] = [
       ...shown.slice(1).map((p, k) => between('part', place(shown[k] as CurvePoint), place(p))),
-      ...centreLine(place, base, left, room / grow),
+      ...centreLine(place, level, left, room / grow),
+      words(
+        place({ z: left, r: level }).x,
+        place({ z: left, r: level }).y - 4,
+        `this line is ${formatFigure(length(Math.abs(level), 0.01), 'mm')} from the axis`,
+      ),
       ...[from, to].filter(inside).flatMap((z) => witness(place, points, z)),
       ...checks.filter((c) => inside(c.z)).flatMap((c, k) => check(place, points, c.z, c.diameter, k)),
       ...corners(paper),

@@ -1,40 +1,35 @@
 <script setup lang="ts">
-import { bestFit, length, ofKind, type Piece } from '@anello/core';
-import { useSessionStorage } from '@vueuse/core';
+import { bestFit, count, length, ofKind, type Piece } from '@anello/core';
 import { computed } from 'vue';
 import { useCurve } from '../../composables/useCurve';
+import { useMeasuredPlaces } from '../../composables/useMeasuredPlaces';
 import { useStageScreen } from '../../composables/useStageScreen';
 import CurveDrawing from '../../drawing/CurveDrawing.vue';
 import { NOTHING_TRIED, tried } from '../../lib/tried';
 import FigureText from '../../parts/FigureText.vue';
 import NoticeText from '../../parts/NoticeText.vue';
-import { readPlaces } from '../../profiles/readPlaces';
+import PlacesBox from '../../parts/PlacesBox.vue';
 import { useJob } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
 import { useScreen } from '../../stores/screen';
 import VerdictPanel from '../prove/VerdictPanel.vue';
 import CurveLength from './CurveLength.vue';
+import JointCard from './JointCard.vue';
 
 /** Measured places laid on the curve as well as they go: how far off, where, and whether that is good enough. */
 const job = useJob();
 const screen = useScreen();
 const preferences = usePreferences();
 const desk = useCurve();
-const text = useSessionStorage(`anello.measured.${job.id}.${job.piece}`, '');
-const unit = computed(() => (preferences.units === 'mm' ? ('mm' as const) : ('in' as const)));
-const read = computed(() => {
-  const { places, unread } = readPlaces(text.value, unit.value);
-  return {
-    places: places.map(({ z, diameter }) => ({ z, r: diameter / 2 })),
-    problem: unread.map(({ line, said }) => `Line ${line}: ${said}`).join(' '),
-  };
-});
+const own = useMeasuredPlaces(() => `measured.${job.id}.${job.piece}`);
+const read = own.read;
+const scaled = computed(() => desk.choice.value.withScale ?? false);
 const LEAST_PLACES = 3;
 const found = computed(() => {
   const { value: pieces } = desk.pieces;
   const measured = read.value.places;
   return pieces && measured.length >= LEAST_PLACES
-    ? tried(() => bestFit({ pieces, measured }), preferences.units)
+    ? tried(() => bestFit({ pieces, measured, withScale: scaled.value }), preferences.units)
     : NOTHING_TRIED;
 });
 const fit = computed(() => found.value.found);
@@ -75,6 +70,7 @@ useStageScreen({
       <template v-if="desk.pieces.value">
         <CurveDrawing
           :pieces="drawn"
+          :member="desk.member.value"
           :needles="needles"
           label="The curve, with how far off each measured place is, enlarged"
         />
@@ -101,6 +97,7 @@ useStageScreen({
             <div>
               <p class="label">Laid on by a shift of</p>
               <p class="middle"><FigureText :figure="length(fit.shift.z, 0.01, { signed: true })" /> along</p>
+              <p v-if="scaled" class="quiet">scaled by <FigureText :figure="count(fit.scale, 0.0001)" /></p>
               <p class="quiet">
                 and <FigureText :figure="length(2 * fit.shift.r, 0.001, { signed: true })" /> on diameter
               </p>
@@ -111,6 +108,12 @@ useStageScreen({
             read.problem || found.said
           }}</NoticeText>
         </article>
+        <JointCard v-if="desk.choice.value.mateClearance" :desk="desk" :own="read.places" />
+        <p v-else>
+          <v-btn @click="desk.change({ mateClearance: desk.entryOf('mateClearance') })"
+            >It is one of a pair: the joint</v-btn
+          >
+        </p>
       </template>
       <p v-else class="quiet">Measure what the drawing asks for, then say how it came out.</p>
       <VerdictPanel
@@ -121,17 +124,13 @@ useStageScreen({
       />
     </section>
     <aside v-if="desk.pieces.value" class="side">
-      <v-textarea
-        v-model="text"
-        label="Along, diameter: one place a line"
-        rows="9"
-        class="figures-in"
-        hint="8, 15.2"
-      />
+      <PlacesBox :places="own" label="Along, diameter: one place a line" />
       <CurveLength :desk="desk" name="limit" label="May be out by ±" />
-      <p class="quiet">
-        <FigureText :figure="{ quantity: 'number', value: read.places.length, resolution: 1 }" /> places read.
-      </p>
+      <v-checkbox
+        label="Let it be scaled as well as moved"
+        :model-value="scaled"
+        @update:model-value="(on: boolean | null) => desk.change({ withScale: on ?? false })"
+      />
     </aside>
   </div>
 </template>

@@ -14,9 +14,11 @@ const VIEWS = computed(() => [
     ? [
         { id: 'reach', title: 'What the tool reaches' },
         { id: 'drawing', title: 'Drawing to follow' },
+        { id: 'pair', title: 'Plug and socket' },
       ]
     : []),
   { id: 'form-tool', title: 'Form tool' },
+  { id: 'hardening', title: 'Hardening' },
 ]);
 const picked = useSessionStorage(`anello.curve.set.${job.id}`, '');
 const view = computed({
@@ -30,7 +32,9 @@ const view = computed({
 const PANELS: Readonly<Record<string, Component>> = {
   reach: defineAsyncComponent(() => import('./ReachPanel.vue')),
   drawing: defineAsyncComponent(() => import('./TemplatePanel.vue')),
+  pair: defineAsyncComponent(() => import('./PairPanel.vue')),
   'form-tool': defineAsyncComponent(() => import('./FormToolPanel.vue')),
+  hardening: defineAsyncComponent(() => import('./HardeningPanel.vue')),
 };
 useStageScreen({});
 </script>

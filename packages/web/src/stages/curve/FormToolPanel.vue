@@ -1,19 +1,26 @@
 <script setup lang="ts">
-import { chatterRisk, formTool, length, sampled } from '@anello/core';
+import { chatterRisk, count, feedAndSpeed, formTool, formToolOutline, length, sampled } from '@anello/core';
 import { computed } from 'vue';
 import type { CurveDesk } from '../../composables/useCurve';
+import { useJobModel } from '../../composables/useJobModel';
+import { useMaterial } from '../../composables/useMaterial';
+import ToolDrawing from '../../drawing/ToolDrawing.vue';
 import { NOTHING_TRIED, tried } from '../../lib/tried';
 import FigureText from '../../parts/FigureText.vue';
 import NoticeText from '../../parts/NoticeText.vue';
 import QuantityField from '../../parts/QuantityField.vue';
+import { formToolSheet } from '../../sheets/formToolSheet';
+import { saveTemplate, type TemplateFormat } from '../../sheets/saveTemplate';
 import { useJob } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
 import CurveLength from './CurveLength.vue';
 
-/** A form tool's own figures, corrected for rake and clearance, what leaving that out costs, and how to harden it. */
+/** A form tool's own figures, corrected for rake and clearance, what leaving that out costs, its drawing, and how to plunge it. */
 const props = defineProps<{ desk: CurveDesk }>();
 const job = useJob();
 const preferences = usePreferences();
+const model = useJobModel();
+const { row: material } = useMaterial();
 const DEGREE = Math.PI / 180;
 const rake = computed(() => props.desk.choice.value.rake?.value ?? 0);
 const clearance = computed(() => props.desk.choice.value.clearance?.value ?? 8 * DEGREE);
@@ -51,6 +58,25 @@ const risk = computed(() => {
     preferences.units,
   );
 });
+const outline = computed(() => (tool.value ? formToolOutline(tool.value, kind.value) : []));
+/** The whole edge cuts at once, at the work's largest diameter. */
+const speed = computed(() => {
+  const { value: row } = material;
+  const diameter = 2 * Math.max(0, ...work.value.map((p) => p.r));
+  if (!row || diameter <= 0) return null;
+  return feedAndSpeed({
+    material: row,
+    tool: job.document?.cut.tool ?? 'hss',
+    diameter,
+    duty: { finishing: false, form: true, overhang: props.desk.length('stickOut') / diameter },
+    speeds: model.lathe.value?.speeds,
+  });
+});
+async function save(format: TemplateFormat): Promise<void> {
+  if (!tool.value) return;
+  const title = `${job.document?.number ?? ''} ${kind.value === 'flat' ? 'flat' : 'round'} form tool`;
+  await saveTemplate(title, [formToolSheet(title, tool.value, kind.value)], format);
+}
 const AT_BOXES = ['rake', 'clearance', 'toolRadius'];
 const at = (field: string): string | undefined =>
   found.value.field === field ? found.value.said : undefined;
@@ -66,6 +92,12 @@ const elsewhere = computed(() => (AT_BOXES.includes(found.value.field ?? '') ? '
         <p>
           Uncorrected it would leave up to
           <strong><FigureText :figure="length(tool.uncorrected, 0.001)" /></strong> on diameter wrong.
+        </p>
+        <ToolDrawing :outline="outline" :disc="kind === 'circular'" />
+        <p class="row">
+          <v-btn @click="save('pdf')">The tool’s drawing, PDF</v-btn>
+          <v-btn @click="save('svg')">SVG</v-btn>
+          <v-btn @click="save('dxf')">DXF</v-btn>
         </p>
         <table>
           <thead>
@@ -87,49 +119,27 @@ const elsewhere = computed(() => (AT_BOXES.includes(found.value.field ?? '') ? '
             </tr>
           </tbody>
         </table>
+      </article>
+      <article v-if="tool" class="sheet panel">
+        <h2>Plunging it</h2>
+        <div v-if="speed" class="figures">
+          <div>
+            <p class="label">Turns a minute, no faster than</p>
+            <p class="middle"><FigureText :figure="count(speed.set ?? speed.rpm)" /></p>
+          </div>
+          <div>
+            <p class="label">Feed a turn</p>
+            <p class="middle"><FigureText :figure="length(speed.feed, 0.01)" /></p>
+          </div>
+        </div>
+        <NoticeText v-if="speed?.tooFast" tone="bad"
+          >Even this lathe’s slowest speed is faster than that: turn it by hand, or take a narrower
+          tool.</NoticeText
+        >
         <NoticeText v-if="risk.found" :tone="TONES[risk.found.risk]"
           >Edge of <FigureText :figure="length(tool.width, 0.1)" />: chatter risk {{ risk.found.risk }},
           {{ risk.found.because }}. Slow, stiff, oil; ease the sides a degree or two so that the edge does not
           squeal.</NoticeText
-        >
-      </article>
-      <article class="sheet panel">
-        <h2>Hardening it, where the maker’s sheet says no otherwise</h2>
-        <table>
-          <thead>
-            <tr>
-              <th scope="col">Steel</th>
-              <th scope="col">Heat to</th>
-              <th scope="col">Colour in shade</th>
-              <th scope="col">Quench</th>
-              <th scope="col">Temper a form tool at</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr>
-              <th scope="row">Water hardening</th>
-              <td class="fig">770 to 800 °C</td>
-              <td>cherry red</td>
-              <td>water or brine, straight down</td>
-              <td><span class="fig">220 to 230 °C</span>, straw</td>
-            </tr>
-            <tr>
-              <th scope="row">Oil hardening</th>
-              <td class="fig">790 to 820 °C</td>
-              <td>full cherry</td>
-              <td>warm oil, kept moving</td>
-              <td><span class="fig">210 to 230 °C</span>, pale straw</td>
-            </tr>
-          </tbody>
-        </table>
-        <p>
-          Soak a minute for each 2 mm of thickness. A file must skate on it after the quench; then temper at
-          once, and hone.
-        </p>
-        <NoticeText tone="bad"
-          >Goggles, leather gloves and sleeves for the heat only, nothing wet near hot oil or salt, a lid by
-          the oil bath. Never water on an oil or salt fire. The steel maker’s sheet and a person who knows
-          come first.</NoticeText
         >
       </article>
     </section>

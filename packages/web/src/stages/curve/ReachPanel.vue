@@ -1,7 +1,11 @@
 <script setup lang="ts">
-import { angle, length, type OutOfReach } from '@anello/core';
+import { angle, endOf, length, startOf, type CurvePoint, type OutOfReach } from '@anello/core';
+import { computed } from 'vue';
 import type { CurveDesk } from '../../composables/useCurve';
+import { useNosePath } from '../../composables/useNosePath';
 import CurveDrawing from '../../drawing/CurveDrawing.vue';
+import { csvOf } from '../../lib/csv';
+import { fileName, saveFile } from '../../lib/saveFile';
 import FigureText from '../../parts/FigureText.vue';
 import NoticeText from '../../parts/NoticeText.vue';
 import QuantityField from '../../parts/QuantityField.vue';
@@ -9,8 +13,38 @@ import { useJob } from '../../stores/job';
 import CurveLength from './CurveLength.vue';
 
 /** Where this nose or its flank cannot go, marked on the curve, with the nose that would do. */
-defineProps<{ desk: CurveDesk }>();
+const props = defineProps<{ desk: CurveDesk }>();
 const job = useJob();
+/** The path is worked out at places so far apart along the axis, mm, and never more of them than a machine could use. */
+const PLACES_APART = 0.01;
+const MOST_PLACES = 200_000;
+const { found, busy, slow, stop } = useNosePath(() => {
+  const { value: pieces } = props.desk.pieces;
+  const noseRadius = props.desk.length('nose');
+  if (!pieces || !(noseRadius >= 0)) return null;
+  const long = Math.abs(
+    (pieces.at(-1) ? endOf(pieces.at(-1)!).z : 0) - (pieces[0] ? startOf(pieces[0]).z : 0),
+  );
+  const count = Math.min(MOST_PLACES, Math.max(2, Math.ceil(long / PLACES_APART) + 1));
+  return { pieces, member: props.desk.member.value, noseRadius, count };
+});
+/** As many of them as a screen can show. */
+const SHOWN = 400;
+const path = computed<CurvePoint[]>(() => {
+  const { value: all } = found;
+  if (!all) return [];
+  const every = Math.max(1, Math.floor(all.z.length / SHOWN));
+  return [...all.z].flatMap((z, i) => (i % every === 0 ? [{ z, r: all.r[i] ?? 0 }] : []));
+});
+async function csv(): Promise<void> {
+  const { value: all } = found;
+  if (!all) return;
+  const text = await csvOf(
+    ['along mm', 'nose centre from the axis mm', 'touches at mm'],
+    [...all.z].map((z, i) => [z, all.r[i] ?? 0, all.touch[i] ?? 0]),
+  );
+  saveFile(fileName(`${job.document?.number ?? 'curve'} path of the nose`, 'csv'), 'text/csv', text);
+}
 const key = (one: OutOfReach): string => `${one.why}${one.from}`;
 </script>
 
@@ -20,9 +54,16 @@ const key = (one: OutOfReach): string => `${one.why}${one.from}`;
       <CurveDrawing
         v-if="desk.pieces.value"
         :pieces="desk.pieces.value"
+        :member="desk.member.value"
+        :path="path"
         :missed="desk.reach.value.found ?? []"
-        label="The curve, with what the tool does not reach"
+        label="The curve, where the nose’s centre goes, and what the tool does not reach"
       />
+      <p class="row">
+        <v-btn :disabled="!found" @click="csv">Path of the nose as CSV</v-btn>
+        <v-btn v-if="slow" @click="stop">Stop working it out</v-btn>
+        <span v-else-if="busy" class="quiet">Working the path out…</span>
+      </p>
       <NoticeText v-if="desk.reach.value.said" tone="bad">{{ desk.reach.value.said }}</NoticeText>
       <NoticeText v-else-if="desk.reach.value.found?.length === 0" tone="good"
         >This tool reaches all of it.</NoticeText
@@ -58,3 +99,12 @@ const key = (one: OutOfReach): string => `${one.why}${one.from}`;
     </aside>
   </div>
 </template>
+
+<style scoped>
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 10px;
+}
+</style>

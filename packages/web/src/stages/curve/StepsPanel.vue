@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { count, length } from '@anello/core';
+import { count, formatFigure, length } from '@anello/core';
 import { useSessionStorage } from '@vueuse/core';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
@@ -10,20 +10,30 @@ import { useJobModel } from '../../composables/useJobModel';
 import { useStageScreen } from '../../composables/useStageScreen';
 import { csvOf } from '../../lib/csv';
 import { fileName, saveFile } from '../../lib/saveFile';
+import RidgeDrawing from '../../drawing/RidgeDrawing.vue';
 import FigureText from '../../parts/FigureText.vue';
 import NoticeText from '../../parts/NoticeText.vue';
 import { useJob } from '../../stores/job';
+import { usePreferences } from '../../stores/preferences';
 import CurveLength from './CurveLength.vue';
+import FinishingCard from './FinishingCard.vue';
 
 /** Two-handle steps ticked off at the machine, the current one as large as the screen bears. */
 const props = defineProps<{ desk: CurveDesk }>();
 const job = useJob();
 const model = useJobModel();
 const cut = useCut();
+const preferences = usePreferences();
 const router = useRouter();
 /** The carriage is set by its own wheel to this, mm. */
 const ALONG = 0.1;
-const { table, error, busy } = useCurveTable(() => {
+const {
+  found: table,
+  error,
+  busy,
+  slow,
+  stop,
+} = useCurveTable(() => {
   const { value: pieces } = props.desk.pieces;
   const dial = model.lathe.value?.dial;
   if (!pieces || !dial) return null;
@@ -51,6 +61,8 @@ const at = computed({
 const done = computed(() => at.value >= rows.value.length && rows.value.length > 0);
 const index = computed(() => Math.min(at.value, Math.max(0, rows.value.length - 1)));
 const row = computed(() => rows.value[index.value] ?? null);
+/** The one before, which the ridge stands between. */
+const last = computed(() => rows.value[index.value - 1] ?? null);
 const AROUND = 4;
 const shown = computed(() =>
   rows.value.map((r, i) => ({ ...r, i })).slice(Math.max(0, index.value - 1), index.value + AROUND),
@@ -62,6 +74,30 @@ async function csv(): Promise<void> {
     rows.value.map((r, i) => [i + 1, r.along, r.across, r.ridge]),
   );
   saveFile(fileName(`${job.document?.number ?? 'curve'} steps`, 'csv'), 'text/csv', text);
+}
+const columns = computed<[string, string, string]>(() => [
+  'carriage',
+  model.lathe.value?.dial.reads === 'radius' ? 'slide, radius' : 'slide, dia.',
+  'ridge',
+]);
+async function pdf(): Promise<void> {
+  const [{ stepSheets }, { toPdf }] = await Promise.all([
+    import('../../sheets/stepSheets'),
+    import('../../sheets/toPdf'),
+  ]);
+  const { units } = preferences;
+  const title = `${job.document?.number ?? ''} ${props.desk.name.value}, two-handle steps`;
+  const sheets = stepSheets({
+    title,
+    rows: rows.value,
+    heads: columns.value,
+    written: (r) => [
+      formatFigure(length(r.along, ALONG), units),
+      formatFigure(cut.dialFigure(r.across), units),
+      formatFigure(length(r.ridge, 0.001), units),
+    ],
+  });
+  saveFile(fileName(title, 'pdf'), 'application/pdf', (await toPdf(...sheets)) as BlobPart);
 }
 async function keepCut(): Promise<void> {
   await props.desk.keepShaped('steps', `${rows.value.length} steps`);
@@ -130,6 +166,7 @@ useStageScreen({
         </p>
       </article>
       <p v-else class="quiet">{{ busy ? 'Working the table out…' : 'The curve is not settled yet.' }}</p>
+      <p v-if="slow"><v-btn @click="stop">Stop working it out</v-btn></p>
       <table v-if="rows.length">
         <thead>
           <tr>
@@ -148,6 +185,7 @@ useStageScreen({
           </tr>
         </tbody>
       </table>
+      <FinishingCard v-if="table" :desk="desk" :ridge="table.highest" />
     </section>
     <aside class="side">
       <p v-if="table">
@@ -155,9 +193,20 @@ useStageScreen({
         <FigureText :figure="count(table.minutes)" /> minutes; ridges up to
         <FigureText :figure="length(table.highest, 0.001)" /> for file and cloth.
       </p>
-      <v-btn v-if="rows.length" @click="csv">Table as CSV</v-btn>
+      <p v-if="rows.length" class="row">
+        <v-btn @click="pdf">Table to print</v-btn><v-btn @click="csv">Table as CSV</v-btn>
+      </p>
+      <RidgeDrawing
+        v-if="row && last && desk.pieces.value"
+        :pieces="desk.pieces.value"
+        :member="desk.member.value"
+        :nose="desk.length('nose')"
+        :here="row.nose"
+        :before="last.nose"
+        :ridge="row.ridge"
+      />
       <v-btn-toggle :model-value="desk.choice.value.of ?? 'tip'" mandatory aria-label="Figures are of">
-        <v-btn value="tip" @click="desk.change({ of: 'tip' })">The tip touched off</v-btn>
+        <v-btn value="tip" @click="desk.change({ of: 'tip' })">The tip</v-btn>
         <v-btn value="centre" @click="desk.change({ of: 'centre' })">The nose’s centre</v-btn>
       </v-btn-toggle>
       <CurveLength
@@ -174,10 +223,6 @@ useStageScreen({
       />
       <CurveLength :desk="desk" name="longest" label="No step longer than" />
       <CurveLength :desk="desk" name="allowance" label="Left on, on radius, for roughing" />
-      <NoticeText tone="bad"
-        >Cloth in a strip held to tear away, never wrapped round; a stick for bores. File left-handed, clear
-        of the chuck.</NoticeText
-      >
     </aside>
   </div>
 </template>
@@ -191,6 +236,7 @@ useStageScreen({
 }
 .row {
   display: flex;
+  flex-wrap: wrap;
   gap: 10px;
 }
 .next td,

@@ -5,14 +5,15 @@ import { useRouter } from 'vue-router';
 import type { CurveDesk } from '../../composables/useCurve';
 import { useCut } from '../../composables/useCut';
 import { useJobModel } from '../../composables/useJobModel';
-import { fileName, saveFile } from '../../lib/saveFile';
 import { NOTHING_TRIED, tried } from '../../lib/tried';
 import FigureText from '../../parts/FigureText.vue';
 import NoticeText from '../../parts/NoticeText.vue';
-import { templateSheets } from '../../sheets/templateSheet';
+import { templateSheets, TEMPLATE_PAPER } from '../../sheets/templateSheet';
 import { useJob } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
+import { saveTemplate, type TemplateFormat } from '../../sheets/saveTemplate';
 import CurveLength from './CurveLength.vue';
+import MidwayCard from './MidwayCard.vue';
 
 /** A full-size line for the stylus, on as many sheets as it takes, and how to work by it. */
 const props = defineProps<{ desk: CurveDesk }>();
@@ -21,7 +22,6 @@ const router = useRouter();
 const preferences = usePreferences();
 const model = useJobModel();
 const cut = useCut();
-const PAPER = { width: 297, height: 210 };
 const worked = computed(() => {
   const { value: pieces } = props.desk.pieces;
   if (!pieces) return NOTHING_TRIED;
@@ -41,7 +41,7 @@ const printed = computed(() => {
         title: `${job.document?.number ?? ''} ${props.desk.name.value}`,
         template: found,
         printedBar: props.desk.length('printedBar'),
-        paper: PAPER,
+        paper: TEMPLATE_PAPER,
       }),
     preferences.units,
   );
@@ -55,19 +55,8 @@ async function keepCut(): Promise<void> {
   await props.desk.keepShaped('drawing', '');
   await router.push(`/job/${job.id}/prove`);
 }
-async function save(format: 'pdf' | 'svg' | 'dxf'): Promise<void> {
-  const title = `${job.document?.number ?? 'curve'} template`;
-  if (format === 'pdf') {
-    const { toPdf } = await import('../../sheets/toPdf');
-    saveFile(fileName(title, 'pdf'), 'application/pdf', (await toPdf(...sheets.value)) as BlobPart);
-    return;
-  }
-  const { exportSheet } = await import('../../sheets/export');
-  for (const [i, sheet] of sheets.value.entries()) {
-    const { type, content } = await exportSheet(sheet, format);
-    saveFile(fileName(sheets.value.length > 1 ? `${title} ${i + 1}` : title, format), type, content);
-  }
-}
+const save = (format: TemplateFormat): Promise<void> =>
+  saveTemplate(`${job.document?.number ?? 'curve'} template`, sheets.value, format);
 </script>
 
 <template>
@@ -139,6 +128,7 @@ async function save(format: 'pdf' | 'svg' | 'dxf'): Promise<void> {
         </ol>
         <p class="row"><v-btn @click="keepCut">It is cut, on to Prove</v-btn></p>
       </article>
+      <MidwayCard :template="template" />
     </section>
     <aside class="side">
       <CurveLength :desk="desk" name="nose" label="Nose of the tool, radius" :error="atField('noseRadius')" />

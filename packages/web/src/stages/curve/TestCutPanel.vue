@@ -34,13 +34,24 @@ const checks = computed<GrooveCheck[]>(() =>
             seenBottom,
             widthBand: props.desk.length('widthBand'),
             bottomBand: props.desk.length('bottomBand'),
+            place: placeOf(g),
           },
         ];
   }),
 );
+/** The first groove is where the others are measured from. */
+function placeOf(groove: Plunge['grooves'][number]): GrooveCheck['place'] {
+  const first = groove === props.plunge.grooves[0];
+  const seen = first ? 0 : kept.value(`${groove.id}.place`);
+  return seen === undefined ? undefined : { at: groove.at, seen };
+}
+const bands = computed(() => ({
+  place: props.desk.length('placeBand'),
+  land: props.desk.length('landBand'),
+}));
 const found = computed(() =>
   checks.value.length === props.plunge.grooves.length && checks.value.length > 0
-    ? tried(() => testCut(checks.value), preferences.units)
+    ? tried(() => testCut(checks.value, bands.value), preferences.units)
     : NOTHING_TRIED,
 );
 const cutOf = computed(() => found.value.found);
@@ -67,14 +78,22 @@ useStageScreen({
     <section class="main" aria-label="Test cut">
       <article class="sheet panel">
         <h2>Cut it in soft stock, and measure every groove</h2>
-        <fieldset v-for="groove in plunge.grooves" :key="groove.id">
+        <fieldset v-for="(groove, i) in plunge.grooves" :key="groove.id">
           <legend>
-            {{ groove.name }}: <FigureText :figure="length(groove.width, 0.01)" /> wide, ⌀<FigureText
+            {{ groove.name
+            }}<template v-if="i > 0">, <FigureText :figure="length(groove.at, 0.01)" /> on</template>:
+            <FigureText :figure="length(groove.width, 0.01)" /> wide, ⌀<FigureText
               :figure="length(groove.bottom, 0.01)"
             />
           </legend>
           <KeptBox :entries="kept" :name="`${groove.id}.width`" label="Width measured" />
           <KeptBox :entries="kept" :name="`${groove.id}.bottom`" label="Bottom measured" />
+          <KeptBox
+            v-if="i > 0"
+            :entries="kept"
+            :name="`${groove.id}.place`"
+            label="From the first, side to side"
+          />
         </fieldset>
         <template v-if="cutOf">
           <p v-if="cutOf.feed" class="big">
@@ -85,6 +104,13 @@ useStageScreen({
           <p v-for="one in cutOf.grooves" :key="one.name">
             <strong>{{ one.name }}.</strong> <PhraseText :phrase="one.said" />
           </p>
+          <p v-for="land in cutOf.lands" :key="land.between.join()" :class="{ out: !land.right }">
+            <strong>Land from {{ land.between[0] }} to {{ land.between[1] }}.</strong>
+            <FigureText :figure="length(land.wanted + land.off, 0.01)" />, wanted
+            <FigureText :figure="length(land.wanted, 0.01)" />{{
+              land.right ? ': inside its band.' : ': out of its band.'
+            }}
+          </p>
           <v-btn @click="keep">Keep this test cut</v-btn>
         </template>
         <NoticeText v-else-if="found.said" tone="bad">{{ found.said }}</NoticeText>
@@ -94,6 +120,18 @@ useStageScreen({
     <aside class="side">
       <CurveLength :desk="desk" name="widthBand" label="Width may be out by ±" />
       <CurveLength :desk="desk" name="bottomBand" label="Bottom may be out by ±" />
+      <CurveLength
+        v-if="plunge.grooves.length > 1"
+        :desk="desk"
+        name="placeBand"
+        label="Place may be out by ±"
+      />
+      <CurveLength
+        v-if="plunge.grooves.length > 1"
+        :desk="desk"
+        name="landBand"
+        label="Land may be out by ±"
+      />
       <NoticeText tone="bad"
         >A wide edge digs in if the work lifts: tailstock up, slow, and never reverse into the
         cut.</NoticeText
@@ -114,6 +152,9 @@ fieldset {
 }
 legend {
   font-weight: 650;
+}
+.out {
+  color: var(--red);
 }
 .after {
   font-size: 17px;

@@ -2,6 +2,7 @@
 import { AnelloError, plainText, type Phrase, type Piece } from '@anello/core';
 import { computed, ref } from 'vue';
 import { saveFile, fileName } from '../../lib/saveFile';
+import FileTake from '../../parts/FileTake.vue';
 import NoticeText from '../../parts/NoticeText.vue';
 import type { AxisAlong } from '../../profiles/drawing';
 import type { FileUnit, ReadProfile } from '../../profiles/readProfile';
@@ -19,7 +20,6 @@ const level = computed(() => (axisAt.value.trim() === '' ? null : Number(axisAt.
 const notNumber = computed(() => level.value !== null && !Number.isFinite(level.value));
 const said = ref('');
 const bad = ref(false);
-const input = ref<HTMLInputElement | null>(null);
 const LEAST = 2;
 
 const inWords = (phrase: Phrase): string => plainText(phrase, preferences.units);
@@ -32,9 +32,7 @@ async function readAny(name: string, text: string): Promise<ReadProfile> {
   return (await import('../../profiles/readDxf')).readDxf(text, how);
 }
 
-async function take(event: Event): Promise<void> {
-  const file = (event.target as HTMLInputElement).files?.[0];
-  if (!file) return;
+async function take(file: File): Promise<void> {
   try {
     const text = await file.text();
     const read = await readAny(file.name, text);
@@ -50,7 +48,6 @@ async function take(event: Event): Promise<void> {
         ? plainText(error.phrase, preferences.units)
         : 'That file could not be read: DXF, SVG and CSV can.';
   }
-  if (input.value) input.value.value = '';
 }
 
 async function give(format: 'dxf' | 'svg' | 'csv'): Promise<void> {
@@ -94,10 +91,12 @@ async function give(format: 'dxf' | 'svg' | 'csv'): Promise<void> {
         hint="Left empty, its centre line says"
         :error-messages="notNumber ? 'A plain number, in the file’s own units.' : ''"
       />
-      <label class="file">
-        <span>Take in a DXF, SVG or CSV</span>
-        <input ref="input" type="file" accept=".dxf,.svg,.csv" :disabled="notNumber" @change="take" />
-      </label>
+      <FileTake
+        label="Take in a DXF, SVG or CSV"
+        accept=".dxf,.svg,.csv"
+        :disabled="notNumber"
+        @taken="take"
+      />
     </div>
     <NoticeText v-if="said" :tone="bad ? 'bad' : 'good'">{{ said }}</NoticeText>
     <div v-if="pieces.length" class="row">
@@ -125,12 +124,5 @@ summary {
 .row .v-select,
 .row .v-text-field {
   min-width: 160px;
-}
-.file span {
-  display: block;
-  font-weight: 600;
-}
-.file input {
-  min-height: 48px;
 }
 </style>

@@ -5,7 +5,9 @@ import {
   exactText,
   length,
   profileCurve,
+  reversedShape,
   RUNS,
+  shapePoints,
   SHAPES,
   snap,
   standardShape,
@@ -13,7 +15,7 @@ import {
   type Run,
   type StandardShape,
 } from '@anello/core';
-import { mdiDeleteOutline, mdiPlus, mdiRedo, mdiUndo } from '@mdi/js';
+import { mdiDeleteOutline, mdiPlus, mdiRedo, mdiSwapHorizontal, mdiUndo } from '@mdi/js';
 import { computed, ref } from 'vue';
 import CurveDrawing from '../../drawing/CurveDrawing.vue';
 import QuantityField from '../../parts/QuantityField.vue';
@@ -99,6 +101,7 @@ const asPoint = (p: ReadPoint): Point => ({
   ...(p.run ? { run: p.run } : {}),
   ...(p.radius ? { radius: mm(p.radius) } : {}),
   ...(p.bulge ? { bulge: p.bulge } : {}),
+  ...(p.via ? { viaZ: mm(p.via.z), viaDiameter: mm(2 * p.via.r) } : {}),
 });
 function move(index: number, to: CurvePoint): void {
   put(points.value.map((p, i) => (i === index ? { ...p, z: mm(to.z), diameter: mm(2 * to.r) } : p)));
@@ -118,6 +121,14 @@ function start(shape: StandardShape): void {
     length: long,
   };
   put(standardShape(shape, size).map((p) => asPoint({ ...p, diameter: 2 * p.r })));
+  version.value++;
+}
+
+/** The same curve with its other end at the headstock. */
+function turnRound(): void {
+  const [core] = coreFeatures([props.feature]);
+  if (core?.kind !== 'profile') return;
+  put(reversedShape(shapePoints(core)).map((p) => asPoint({ ...p, diameter: 2 * p.r })));
   version.value++;
 }
 
@@ -153,10 +164,14 @@ const boxKey = (index: number, name: string): string => `${props.draftKey}.${ver
     />
     <v-btn :prepend-icon="mdiUndo" :disabled="past.length === 0" @click="undo">Undo</v-btn>
     <v-btn :prepend-icon="mdiRedo" :disabled="ahead.length === 0" @click="redo">Redo</v-btn>
+    <v-btn :prepend-icon="mdiSwapHorizontal" :disabled="pieces.length === 0" @click="turnRound"
+      >End for end</v-btn
+    >
   </div>
   <CurveDrawing
     v-if="pieces.length"
     :pieces="pieces"
+    :member="feature.side"
     :points="handles"
     label="The curve; its points can be moved"
     @move="move"

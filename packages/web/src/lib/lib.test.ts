@@ -1,0 +1,77 @@
+import { AnelloError, parseQuantity } from '@anello/core';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { csvOf } from './csv';
+import { tried } from './tried';
+import { typedEntry, withUnit } from './typedEntry';
+import { withChanges } from './withChanges';
+
+describe('what was typed, as it is kept', () => {
+  it.each([
+    ['12.5', 'mm', '12.5 mm', 12.5],
+    ['1-5/16', 'in', '1-5/16 in', 33.3375],
+    ['7/64 in', 'mm', '7/64 in', 2.778125],
+    [' 3 mm ', 'in', '3 mm', 3],
+  ] as const)('%s in %s is kept as %s', (typed, unit, kept, value) => {
+    expect(typedEntry(typed, 'length', unit)).toEqual({ typed: kept, value: expect.closeTo(value, 9) });
+  });
+  it('reads back as the same value whatever the units of the screen are by then', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.001, max: 500, noNaN: true }),
+        fc.double({ min: 0.001, max: 50, noNaN: true }),
+        fc.constantFrom('mm' as const, 'in' as const),
+        (a, b, unit) => {
+          for (const text of [`${a.toFixed(4)}`, `${a.toFixed(3)}+${b.toFixed(3)}`, `2*${b.toFixed(3)}`]) {
+            const { typed, value } = typedEntry(text, 'length', unit);
+            for (const later of ['mm', 'in'] as const)
+              expect(
+                parseQuantity({ text: typed, dimension: 'length', defaultUnit: later }).value,
+              ).toBeCloseTo(value, 9);
+          }
+        },
+      ),
+      { numRuns: 60, seed: 1 },
+    );
+  });
+  it('angles keep their degrees, numbers stay bare, and nonsense stays as it is', () => {
+    expect(withUnit('8', 'angle', 'deg')).toBe('8°');
+    expect(withUnit('90', 'number', '1')).toBe('90');
+    expect(withUnit('about so', 'length', 'mm')).toBe('about so');
+    expect(() => typedEntry('about so', 'length', 'mm')).toThrow(AnelloError);
+  });
+});
+
+describe('changes of an object', () => {
+  it('are laid over it, and nothing takes a part away', () => {
+    const before: { a?: number; b?: number } = { a: 1, b: 2 };
+    expect(withChanges(before, { b: 3 })).toEqual({ a: 1, b: 3 });
+    const after = withChanges<{ a?: number | undefined; b?: number | undefined }>(before, { b: undefined });
+    expect('b' in after).toBe(false);
+    expect(withChanges<{ a?: number }>(undefined, { a: 4 })).toEqual({ a: 4 });
+    expect(before).toEqual({ a: 1, b: 2 });
+  });
+});
+
+describe('a computation tried', () => {
+  it('gives what it found, or the sentence, its field and its code', () => {
+    expect(tried(() => 7, 'mm')).toEqual({ found: 7, said: '', field: null, code: null });
+    const refused = tried(() => {
+      throw new AnelloError('out-of-range', 'nose', 'Too large.');
+    }, 'mm');
+    expect(refused).toEqual({ found: null, said: 'Too large.', field: 'nose', code: 'out-of-range' });
+  });
+  it('lets a fault of the program through', () => {
+    expect(() =>
+      tried(() => {
+        throw new TypeError('no');
+      }, 'mm'),
+    ).toThrow(TypeError);
+  });
+});
+
+describe('a table as CSV', () => {
+  it('cuts figures to what an instrument sees, and quotes what needs it', async () => {
+    expect(await csvOf(['along, mm', 'across'], [[1 / 3, -0.00001]])).toBe('"along, mm",across\n0.3333,0\n');
+  });
+});

@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { CLOTH_GRITS, finishing, length } from '@anello/core';
+import { computed } from 'vue';
+import type { CurveDesk } from '../../composables/useCurve';
+import { tried } from '../../lib/tried';
+import FigureText from '../../parts/FigureText.vue';
+import NoticeText from '../../parts/NoticeText.vue';
+import { usePreferences } from '../../stores/preferences';
+
+/** What file and cloth must still take off over the ridges, one after another. */
+const props = defineProps<{ desk: CurveDesk; ridge: number }>();
+const preferences = usePreferences();
+const FINEST = 320;
+const finest = computed(() => props.desk.choice.value.finest ?? FINEST);
+const items = CLOTH_GRITS.map((grit) => ({ value: grit, title: `grit ${grit}` }));
+const found = computed(() =>
+  tried(() => finishing({ ridge: props.ridge, finest: finest.value }), preferences.units),
+);
+</script>
+
+<template>
+  <article v-if="found.found" class="sheet panel">
+    <h2>After the last step: file, then cloth</h2>
+    <div class="figures">
+      <div>
+        <p class="label">Must still stand on diameter</p>
+        <p class="middle"><FigureText :figure="length(found.found.leave, 0.001)" /></p>
+      </div>
+      <v-select
+        class="box"
+        label="Finest cloth"
+        :items="items"
+        :model-value="finest"
+        @update:model-value="(grit: number) => desk.change({ finest: grit })"
+      />
+    </div>
+    <ol v-if="found.found.steps.length">
+      <li v-for="(step, i) in found.found.steps" :key="step.by">
+        <strong>{{
+          step.by === 'file'
+            ? 'Fine file, until the ridges just go'
+            : `Grit ${step.by}${i === 0 ? ', until the ridges are gone' : ''}`
+        }}</strong>: <FigureText :figure="length(step.takes, 0.001)" /> on radius{{
+          i === 0 ? '' : ', across the marks of the one before'
+        }}
+      </li>
+    </ol>
+    <p v-else class="quiet">The ridges are lower than this cloth’s own scratches: wipe it and leave it.</p>
+    <NoticeText tone="bad"
+      >Cloth in a strip held to tear away, never wrapped round; in a bore on a stick, never on a finger. No
+      gloves, no loose sleeve. File left-handed, clear of the chuck.</NoticeText
+    >
+  </article>
+</template>
+
+<style scoped src="../panel.css"></style>

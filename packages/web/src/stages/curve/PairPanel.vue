@@ -1,0 +1,121 @@
+<script setup lang="ts">
+import { length, mateCurve, mateOf, sampled, tracerTemplate, type Member, type Piece } from '@anello/core';
+import { computed } from 'vue';
+import type { CurveDesk } from '../../composables/useCurve';
+import CurveDrawing from '../../drawing/CurveDrawing.vue';
+import { NOTHING_TRIED, tried } from '../../lib/tried';
+import FigureText from '../../parts/FigureText.vue';
+import NoticeText from '../../parts/NoticeText.vue';
+import { saveTemplate, type TemplateFormat } from '../../sheets/saveTemplate';
+import { templateSheets, TEMPLATE_PAPER } from '../../sheets/templateSheet';
+import { useJob } from '../../stores/job';
+import { usePreferences } from '../../stores/preferences';
+import CurveLength from './CurveLength.vue';
+
+/** Plug and socket from one profile with a clearance, and the drawings to follow for both from one datum. */
+const props = defineProps<{ desk: CurveDesk }>();
+const job = useJob();
+const preferences = usePreferences();
+const worked = computed(() => {
+  const { value: pieces } = props.desk.pieces;
+  if (!pieces) return NOTHING_TRIED;
+  const member = props.desk.member.value;
+  const clearance = props.desk.length('mateClearance');
+  const [noseRadius, stylusRadius] = [props.desk.length('nose'), props.desk.length('stylus')];
+  return tried(() => {
+    const mate = mateCurve({ pieces, member, clearance });
+    const line = (half: readonly Piece[], side: Member) =>
+      tracerTemplate({ pieces: half, member: side, noseRadius, stylusRadius });
+    return { mate, own: line(pieces, member), its: line(mate, mateOf(member)) };
+  }, preferences.units);
+});
+const pair = computed(() => worked.value.found);
+/** The datum of both drawings lies this far outside the lowest of either line, mm. */
+const CLEAR = 10;
+const datum = computed(() => {
+  const all = [...(pair.value?.own.line ?? []), ...(pair.value?.its.line ?? [])];
+  return Math.max(0, Math.min(...all.map((p) => Math.abs(p.r))) - CLEAR);
+});
+const HALVES = { external: 'plug', internal: 'socket' } as const;
+const sheets = computed(() => {
+  const { value: both } = pair;
+  if (!both) return NOTHING_TRIED;
+  const member = props.desk.member.value;
+  const of = (template: typeof both.own, side: Member) =>
+    templateSheets({
+      title: `${job.document?.number ?? ''} ${props.desk.name.value}, ${HALVES[side]}`,
+      template,
+      printedBar: props.desk.length('printedBar'),
+      paper: TEMPLATE_PAPER,
+      datum: datum.value,
+    });
+  return tried(() => [...of(both.own, member), ...of(both.its, mateOf(member))], preferences.units);
+});
+const beside = computed(() => (pair.value ? sampled(pair.value.mate, 0.5, 0.005) : []));
+const save = (format: TemplateFormat): Promise<void> =>
+  saveTemplate(`${job.document?.number ?? 'curve'} pair`, sheets.value.found ?? [], format);
+const said = computed(() => worked.value.said || sheets.value.said);
+</script>
+
+<template>
+  <div class="split">
+    <section class="main" aria-label="Plug and socket">
+      <CurveDrawing
+        v-if="desk.pieces.value"
+        :pieces="desk.pieces.value"
+        :member="desk.member.value"
+        :path="beside"
+        label="The curve, and its mate beside it"
+      />
+      <NoticeText v-if="said" tone="bad">{{ said }}</NoticeText>
+      <article v-if="pair" class="sheet panel">
+        <h2>Both from one profile</h2>
+        <p class="row">
+          <v-btn class="go" :disabled="!sheets.found" @click="save('pdf')">Both drawings, PDF</v-btn>
+          <v-btn :disabled="!sheets.found" @click="save('svg')">SVG</v-btn>
+          <v-btn :disabled="!sheets.found" @click="save('dxf')">DXF</v-btn>
+        </p>
+        <p>
+          They share the end’s witness line and a datum line
+          <strong><FigureText :figure="length(datum, 0.01)" /></strong> from the axis; the socket’s is turned
+          over for the bore.
+        </p>
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">Along the curve</th>
+              <th scope="col">{{ desk.member.value === 'external' ? 'Plug' : 'Socket' }}</th>
+              <th scope="col">{{ desk.member.value === 'external' ? 'Socket' : 'Plug' }}</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="(check, i) in pair.own.checks" :key="check.z">
+              <td><FigureText :figure="length(check.z, 0.1)" /></td>
+              <td>⌀<FigureText :figure="length(check.diameter, 0.01)" /></td>
+              <td>⌀<FigureText :figure="length(pair.its.checks[i]?.diameter ?? 0, 0.01)" /></td>
+            </tr>
+          </tbody>
+        </table>
+        <p class="quiet">Measure both halves on Prove: the gap along the joint is worked out there.</p>
+      </article>
+    </section>
+    <aside class="side">
+      <CurveLength
+        :desk="desk"
+        name="mateClearance"
+        label="Clearance, square to the curve"
+        :error="worked.field === 'mateClearance' ? worked.said : undefined"
+      />
+      <CurveLength :desk="desk" name="nose" label="Nose of the tool, radius" />
+      <CurveLength :desk="desk" name="stylus" label="Tip of the stylus, radius" />
+      <CurveLength
+        :desk="desk"
+        name="printedBar"
+        label="The 50 mm bar printed as"
+        :error="sheets.field === 'printedBar' ? sheets.said : undefined"
+      />
+    </aside>
+  </div>
+</template>
+
+<style scoped src="../panel.css"></style>

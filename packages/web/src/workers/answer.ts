@@ -1,0 +1,15 @@
+import { AnelloError, type ErrorData } from '@anello/core';
+
+/** What a worker says of one question: what it found, or what to say and where. */
+export type Answer<T> =
+  { readonly found: T; readonly error: null } | { readonly found: null; readonly error: ErrorData };
+
+/** A question answered; what the core refuses is an answer too, anything else is a fault. */
+export function answered<T>(work: () => T): Answer<T> {
+  try {
+    return { found: work(), error: null };
+  } catch (error) {
+    if (!(error instanceof AnelloError)) throw error;
+    return { found: null, error: error.toData() };
+  }
+}
