@@ -7,43 +7,26 @@ export interface Rest {
   readonly touch: CurvePoint;
 }
 
-/**
- * How a nose rests: the lowest its centre can stand at z without cutting in is the highest of p.r + √(ρ² − (z − p.z)²)
- * over the profile's points, found exactly for straights and arcs.
- */
-function over(touch: CurvePoint, z: number, nose: number): Rest | null {
-  const aside = nose * nose - (z - touch.z) ** 2;
-  return aside < -DUST ? null : { r: touch.r + Math.sqrt(Math.max(0, aside)), touch };
-}
 const DUST = 1e-12;
+type Arc = Extract<Piece, { kind: 'arc' }>;
 
-/** On an arc the nose is square to it where its centre lies on the ray from the arc's own: outside it, or in its hollow. */
-function restOnArc(piece: Extract<Piece, { kind: 'arc' }>, z: number, nose: number): Rest | null {
-  const { c, radius } = piece;
-  let best = higher(over(startOf(piece), z, nose), over(endOf(piece), z, nose));
-  const outside = (z - c.z) / (radius + nose);
-  if (Math.abs(outside) <= 1) best = higher(best, square(piece, Math.acos(outside), z, nose));
-  const hollow = (z - c.z) / (radius - nose);
-  if (radius > nose && Math.abs(hollow) <= 1) best = higher(best, square(piece, -Math.acos(hollow), z, nose));
-  return best;
+/** An arc with what is asked of it at every place worked out once. */
+interface MetArc {
+  readonly arc: Arc;
+  readonly from: number;
+  readonly to: number;
+  readonly ends: readonly [CurvePoint, CurvePoint];
 }
-
-function square(piece: Extract<Piece, { kind: 'arc' }>, angle: number, z: number, nose: number): Rest | null {
-  if (!onArc(piece, angle)) return null;
-  const { c, radius } = piece;
-  return over({ z: c.z + radius * Math.cos(angle), r: c.r + radius * Math.sin(angle) }, z, nose);
-}
-
-const higher = (a: Rest | null, b: Rest | null): Rest | null => (!a ? b : !b || a.r >= b.r ? a : b);
 
 /**
- * A profile as a nose meets it. Straights stand in plain arrays in the order of their left ends and are gone through
+ * A profile as a nose meets it: the lowest its centre can stand at z without cutting in is the highest of
+ * p.r + √(ρ² − (z − p.z)²) over the profile's points, found exactly for straights and arcs. Straights stand in plain arrays in the order of their left ends and are gone through
  * without making anything on the way, since a curve may be thousands of them; arcs are few and asked one by one.
  */
 export class Surface {
   readonly from: number;
   readonly to: number;
-  private readonly arcs: readonly Extract<Piece, { kind: 'arc' }>[];
+  private readonly arcs: readonly MetArc[];
   private readonly left: Float64Array;
   private readonly right: Float64Array;
   private readonly low: Float64Array;
@@ -56,7 +39,9 @@ export class Surface {
     const spans = pieces.map(spanOf);
     this.from = Math.min(...spans.map((s) => s.from));
     this.to = Math.max(...spans.map((s) => s.to));
-    this.arcs = pieces.filter((p): p is Extract<Piece, { kind: 'arc' }> => p.kind === 'arc');
+    this.arcs = pieces.flatMap((arc) =>
+      arc.kind === 'arc' ? [{ arc, ...spanOf(arc), ends: [startOf(arc), endOf(arc)] as const }] : [],
+    );
     const lines = pieces
       .flatMap((p) => (p.kind === 'line' ? [leftFirst(p.a, p.b)] : []))
       .sort((a, b) => a.left.z - b.left.z);
@@ -70,8 +55,36 @@ export class Surface {
 
   /** Where a nose's centre stands at z, or null beyond the profile's ends by more than the nose. */
   rest(z: number, nose: number): Rest | null {
-    const best = this.restOnLines(z, nose);
-    return this.arcs.reduce((found, arc) => higher(found, restOnArc(arc, z, nose)), best);
+    const onLines = this.restOnLines(z, nose);
+    const onArcs = this.restOnArcs(z, nose, onLines?.r ?? -Infinity);
+    return onArcs ?? onLines;
+  }
+
+  /**
+   * The highest rest on an arc, where it is higher than `least`. On an arc the nose is square to it where its centre lies
+   * on the ray from the arc's own, outside it or in its hollow; else it rests on an end.
+   */
+  private restOnArcs(z: number, nose: number, least: number): Rest | null {
+    let [best, touchZ, touchR] = [least, 0, 0];
+    for (const { arc, from, to, ends } of this.arcs) {
+      if (z < from - nose - DUST || z > to + nose + DUST) continue;
+      const { c, radius } = arc;
+      for (const end of ends) {
+        const aside = nose * nose - (z - end.z) * (z - end.z);
+        const height = end.r + Math.sqrt(Math.max(0, aside));
+        if (aside >= -DUST && height > best) [best, touchZ, touchR] = [height, end.z, end.r];
+      }
+      for (const side of [1, -1] as const) {
+        const apart = radius + side * nose;
+        const across = (z - c.z) / apart;
+        if (apart <= 0 || across > 1 || across < -1) continue;
+        const up = side * Math.sqrt(1 - across * across);
+        const height = c.r + apart * up;
+        if (height > best && onArc(arc, side * Math.acos(across)))
+          [best, touchZ, touchR] = [height, c.z + radius * across, c.r + radius * up];
+      }
+    }
+    return best > least ? { r: best, touch: { z: touchZ, r: touchR } } : null;
   }
 
   /** Along a straight the height is concave: its top is where the nose is square to it, or the nearest end. */

@@ -42,7 +42,7 @@ export interface TestCut {
   readonly grooves: readonly GrooveVerdict[];
   /** Of neighbours whose places were both measured. */
   readonly lands: readonly LandVerdict[];
-  /** What to feed further on radius so that all come right together, nothing when they are; null where no depth does it. */
+  /** What to feed further on radius so that all bottoms come right together, nothing when they are; null where no depth does it. */
   readonly feed: number | null;
   /** All of them are inside, or will be when it is fed so far; else the tool is at fault. */
   readonly right: boolean;

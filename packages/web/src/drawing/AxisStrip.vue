@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import type { PartLayout, PartTaper, Section, WayId } from '@anello/core';
+import type { CurvePoint, PartLayout, PartTaper, Section, WayId } from '@anello/core';
 import { useElementSize } from '@vueuse/core';
-import { computed, ref } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { usePreferences } from '../stores/preferences';
-import type { StripMarks } from '../stores/screen';
+import type { StripHandles, StripMarks } from '../stores/screen';
 import { dimensionsOf } from './dimensions';
 import MachineEnds from './MachineEnds.vue';
 import { edgePath, facePath, halfPath, placeOn, wholePath } from './outlinePath';
@@ -25,6 +25,7 @@ const props = defineProps<{
   way: WayId | null;
   selected: string | null;
   marks: StripMarks;
+  handles?: StripHandles | null;
 }>();
 const emit = defineEmits<{ pick: [id: string] }>();
 
@@ -64,6 +65,22 @@ const outside = computed(() => props.layout.sections.filter((s) => s.side === 'e
 const inside = computed(() => props.layout.sections.filter((s) => s.side === 'internal'));
 const sectioned = computed(() => inside.value.length > 0);
 const partEnd = computed(() => place.value.x(props.layout.length));
+
+/** Only a profile being drawn has them. */
+const DragHandles = defineAsyncComponent(() => import('./DragHandles.vue'));
+const held = computed(() => {
+  const section = props.layout.sections.find((s) => s.id === props.handles?.feature && !s.ghost);
+  return section && props.handles ? { ...props.handles, z0: section.z0 } : null;
+});
+const toStrip = (p: CurvePoint): { x: number; y: number } => ({
+  x: place.value.x((held.value?.z0 ?? 0) + p.z),
+  y: place.value.y(p.r, 1),
+});
+function fromStrip(x: number, y: number): CurvePoint {
+  const [start, end] = [place.value.x(0), place.value.x(1)];
+  const [axis, up] = [place.value.y(0, 1), place.value.y(1, 1)];
+  return { z: (x - start) / (end - start) - (held.value?.z0 ?? 0), r: (y - axis) / (up - axis) };
+}
 
 const state = (section: Section): Record<string, boolean> => ({
   ghost: section.ghost,
@@ -179,6 +196,14 @@ const state = (section: Section): Record<string, boolean> => ({
         class="axis"
       />
 
+      <DragHandles
+        v-if="held"
+        :points="held.points"
+        :to="toStrip"
+        :from="fromStrip"
+        :radius="7"
+        @move="held.move"
+      />
       <g class="dims" aria-hidden="true">
         <g v-for="(d, index) in dimensions.diameters" :key="index" :class="{ picked: d.id === selected }">
           <path :d="`M${d.fromX} ${d.fromY}L${d.fromX} ${below}L${d.x} ${diameterRow - 12}`" class="leader" />

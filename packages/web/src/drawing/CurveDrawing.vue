@@ -3,6 +3,7 @@ import { sampled, type CurvePoint, type Member, type OutOfReach, type Piece } fr
 import { useElementSize } from '@vueuse/core';
 import { line as d3Line } from 'd3-shape';
 import { computed, ref } from 'vue';
+import DragHandles from './DragHandles.vue';
 
 /** A curve enlarged on the axis, what a tool cannot reach marked on it, and handles to take its points by. */
 const props = defineProps<{
@@ -62,46 +63,16 @@ const needles = computed(() =>
   })),
 );
 
-/** Handles snap to half millimetres: finer is typed. */
-const SNAP = 0.5;
-const held = ref<number | null>(null);
-function drag(event: PointerEvent): void {
-  if (held.value === null || !box.value) return;
-  const area = box.value.getBoundingClientRect();
-  const z = span.value.from + ((event.clientX - area.left) * (W.value / area.width) - M) / scale.value;
-  const r = span.value.most - ((event.clientY - area.top) * (W.value / area.width) - TOP) / scale.value;
-  emit('move', held.value, {
-    z: Math.max(0, Math.round(z / SNAP) * SNAP),
-    r: Math.max(0, Math.round(r / SNAP) * SNAP),
-  });
-}
-function take(event: PointerEvent, index: number): void {
-  held.value = index;
-  (event.target as Element).setPointerCapture(event.pointerId);
-}
-function nudge(event: KeyboardEvent, index: number): void {
-  const by = { ArrowLeft: [-SNAP, 0], ArrowRight: [SNAP, 0], ArrowUp: [0, SNAP], ArrowDown: [0, -SNAP] }[
-    event.key
-  ];
-  const point = props.points?.[index];
-  if (!by || !point) return;
-  event.preventDefault();
-  emit('move', index, { z: Math.max(0, point.z + (by[0] ?? 0)), r: Math.max(0, point.r + (by[1] ?? 0)) });
-}
+const to = (p: CurvePoint): { x: number; y: number } => ({ x: x(p.z), y: y(p.r) });
+const from = (atX: number, atY: number): CurvePoint => ({
+  z: span.value.from + (atX - M) / scale.value,
+  r: span.value.most - (atY - TOP) / scale.value,
+});
 </script>
 
 <template>
   <div ref="box" class="curve sheet">
-    <svg
-      :viewBox="`0 0 ${W} ${H}`"
-      :height="H"
-      width="100%"
-      role="group"
-      :aria-label="label"
-      @pointermove="drag"
-      @pointerup="held = null"
-      @pointercancel="held = null"
-    >
+    <svg :viewBox="`0 0 ${W} ${H}`" :height="H" width="100%" role="group" :aria-label="label">
       <path :d="body" class="body" />
       <path :d="drawnPath(line)" class="edge" />
       <path v-if="props.path?.length" :d="drawnPath(props.path)" class="beside" />
@@ -117,18 +88,12 @@ function nudge(event: KeyboardEvent, index: number): void {
         :class="{ over: n.over }"
       />
       <line :x1="4" :x2="W - 4" :y1="y(0)" :y2="y(0)" class="axis" />
-      <circle
-        v-for="(point, index) in points ?? []"
-        :key="`p${index}`"
-        :cx="x(point.z)"
-        :cy="y(point.r)"
-        r="9"
-        class="handle"
-        tabindex="0"
-        role="button"
-        :aria-label="`Point ${index + 1}: drag, or move it by the arrow keys`"
-        @pointerdown="take($event, index)"
-        @keydown="nudge($event, index)"
+      <DragHandles
+        v-if="points"
+        :points="points"
+        :to="to"
+        :from="from"
+        @move="(index, at) => emit('move', index, at)"
       />
     </svg>
   </div>
@@ -140,7 +105,6 @@ function nudge(event: KeyboardEvent, index: number): void {
 }
 svg {
   display: block;
-  touch-action: none;
 }
 .body {
   fill: var(--stock);
@@ -172,15 +136,5 @@ svg {
 .axis {
   stroke: var(--centre);
   stroke-dasharray: 16 4 3 4;
-}
-.handle {
-  fill: var(--sheet);
-  stroke: var(--brass-edge);
-  stroke-width: 3;
-  cursor: grab;
-}
-.handle:focus-visible {
-  stroke: var(--blue);
-  stroke-width: 5;
 }
 </style>

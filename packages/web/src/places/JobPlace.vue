@@ -73,6 +73,7 @@ onMounted(() => {
     import('../stages/record/RecordStage.vue'),
     import('../lib/typeset'),
     import('../parts/QuickSum.vue'),
+    import('../parts/TaperPicker.vue'),
     import('../drawing/steps/StepDrawing.vue'),
   ]).catch(() => undefined);
 });
@@ -151,6 +152,7 @@ const taperProblem = computed(() =>
       :way="model.way.value"
       :selected="selected"
       :marks="screen.marks"
+      :handles="screen.handles"
       @pick="pick"
     />
     <StageTabs :id="id" :stage="stage" :progress="model.progress.value" />

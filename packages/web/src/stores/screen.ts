@@ -1,4 +1,12 @@
-import type { Contact, DefaultUnit, Dimension, Figure, ParsedQuantity, Phrase } from '@anello/core';
+import type {
+  Contact,
+  CurvePoint,
+  DefaultUnit,
+  Dimension,
+  Figure,
+  ParsedQuantity,
+  Phrase,
+} from '@anello/core';
 import { defineStore } from 'pinia';
 import { ref, shallowRef } from 'vue';
 
@@ -47,6 +55,13 @@ export interface StripMarks {
   readonly standOff?: number;
 }
 
+/** Points of a feature that may be moved on the strip: along from its own headstock end, and out from the axis; mm. */
+export interface StripHandles {
+  readonly feature: string;
+  readonly points: readonly CurvePoint[];
+  move(index: number, to: CurvePoint): void;
+}
+
 /** What the stage on the screen has asked the frame round it to show. */
 export const useScreen = defineStore('screen', () => {
   /** The stage that is in charge of what follows. */
@@ -54,6 +69,7 @@ export const useScreen = defineStore('screen', () => {
   const bar = shallowRef<BarRequest | null>(null);
   const across = shallowRef<Across | null>(null);
   const marks = shallowRef<StripMarks>({});
+  const handles = shallowRef<StripHandles | null>(null);
   const acrossOpen = ref(false);
   const keysOpen = ref(false);
   const quickOpen = ref(false);
@@ -69,6 +85,7 @@ export const useScreen = defineStore('screen', () => {
     bar,
     across,
     marks,
+    handles,
     acrossOpen,
     keysOpen,
     quickOpen,

@@ -63,7 +63,7 @@ async function keep(): Promise<void> {
 }
 useStageScreen({
   across: () =>
-    cutOf.value?.feed
+    cutOf.value?.feed && cutOf.value.right
       ? {
           step: ['Feed the plunge'],
           label: 'further by the dial',
@@ -96,7 +96,7 @@ useStageScreen({
           />
         </fieldset>
         <template v-if="cutOf">
-          <p v-if="cutOf.feed" class="big">
+          <p v-if="cutOf.feed && cutOf.right" class="big">
             <FigureText :figure="cut.onDial(2 * cutOf.feed).figure" large />
             <span class="quiet after">further by the dial</span>
           </p>
@@ -149,6 +149,7 @@ fieldset {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(200px, 100%), 1fr));
   gap: 12px;
+  align-items: start;
 }
 legend {
   font-weight: 650;

@@ -4,7 +4,6 @@ import { plainText, taperSize, type AnelloError } from '@anello/core';
 import { computed, defineAsyncComponent } from 'vue';
 import { useFeatureEdit } from '../../composables/useFeatureEdit';
 import DocumentForm from '../../parts/DocumentForm.vue';
-import TaperPicker from '../../parts/TaperPicker.vue';
 import { useJob } from '../../stores/job';
 import { useKit } from '../../stores/kit';
 import { usePreferences } from '../../stores/preferences';
@@ -12,6 +11,7 @@ import { FEATURE_FIELDS, SIDES } from './featureFields';
 
 /** One feature's figures; what is missing or disagrees is said at the field. */
 /** Fetched when such a feature is there: most parts have none. */
+const TaperPicker = defineAsyncComponent(() => import('../../parts/TaperPicker.vue'));
 const ProfilePoints = defineAsyncComponent(() => import('./ProfilePoints.vue'));
 const GroovesEditor = defineAsyncComponent(() => import('./GroovesEditor.vue'));
 const props = defineProps<{ feature: FeatureDocument; problem: AnelloError | null }>();

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { coreFeatures, entry, type Entry, type FeatureDocument } from '@anello/contract';
 import {
-  AnelloError,
   exactText,
   length,
   profileCurve,
@@ -16,10 +15,12 @@ import {
   type StandardShape,
 } from '@anello/core';
 import { mdiDeleteOutline, mdiPlus, mdiRedo, mdiSwapHorizontal, mdiUndo } from '@mdi/js';
-import { computed, ref } from 'vue';
+import { computed, onUnmounted, ref, watchEffect } from 'vue';
 import CurveDrawing from '../../drawing/CurveDrawing.vue';
+import { tried } from '../../lib/tried';
 import QuantityField from '../../parts/QuantityField.vue';
 import type { ReadPoint } from '../../profiles/readProfile';
+import { useScreen } from '../../stores/screen';
 import ProfileFiles from './ProfileFiles.vue';
 
 /** A profile point by point: how the curve runs to each, its figures, handles on the drawing, and shapes to start from. */
@@ -103,8 +104,27 @@ const asPoint = (p: ReadPoint): Point => ({
   ...(p.bulge ? { bulge: p.bulge } : {}),
   ...(p.via ? { viaZ: mm(p.via.z), viaDiameter: mm(2 * p.via.r) } : {}),
 });
+/** No nearer the headstock than the point before, nor further than the one after. */
+function placed(index: number, to: CurvePoint): Pick<Point, 'z' | 'diameter'> {
+  const least = points.value[index - 1]?.z?.value ?? 0;
+  const most = points.value[index + 1]?.z?.value ?? Infinity;
+  return { z: mm(Math.min(most, Math.max(least, to.z))), diameter: mm(2 * to.r) };
+}
+function isWhole(points: Points): boolean {
+  const [core] = coreFeatures([{ ...props.feature, points }]);
+  return core?.kind === 'profile' && tried(() => profileCurve(core), 'mm').found !== null;
+}
+/** One pull at a handle is one thing to take back, however many steps it went through, ms. */
+const ONE_PULL = 700;
+let pulled = { index: -1, at: 0 };
 function move(index: number, to: CurvePoint): void {
-  put(points.value.map((p, i) => (i === index ? { ...p, z: mm(to.z), diameter: mm(2 * to.r) } : p)));
+  const next = points.value.map((p, i) => (i === index ? { ...p, ...placed(index, to) } : p));
+  // A pull never breaks a curve that was whole: it stops at the last place that can be turned.
+  if (pieces.value.length > 0 && !isWhole(next)) return;
+  const now = performance.now();
+  const sameOne = pulled.index === index && now - pulled.at < ONE_PULL;
+  pulled = { index, at: now };
+  put(next, !sameOne);
   version.value++;
 }
 const add = (): void => put([...points.value, {}]);
@@ -139,17 +159,15 @@ function takeIn(read: readonly ReadPoint[]): void {
 }
 
 const pieces = computed(() => {
-  try {
-    const [core] = coreFeatures([props.feature]);
-    return core?.kind === 'profile' ? profileCurve(core) : [];
-  } catch (error) {
-    if (error instanceof AnelloError) return [];
-    throw error;
-  }
+  const [core] = coreFeatures([props.feature]);
+  return core?.kind === 'profile' ? (tried(() => profileCurve(core), 'mm').found ?? []) : [];
 });
 const handles = computed(() =>
   points.value.map((p) => ({ z: p.z?.value ?? 0, r: (p.diameter?.value ?? 0) / 2 })),
 );
+const screen = useScreen();
+watchEffect(() => (screen.handles = { feature: props.feature.id, points: handles.value, move }));
+onUnmounted(() => (screen.handles = null));
 const bends = (p: Point): boolean => p.run === 'arc' || p.run === 'ellipse';
 const boxKey = (index: number, name: string): string => `${props.draftKey}.${version.value}.${index}.${name}`;
 </script>

@@ -1,0 +1,99 @@
+<script setup lang="ts">
+import { snap, type CurvePoint } from '@anello/core';
+import { ref } from 'vue';
+
+/** Points of a curve to take hold of on a drawing: dragged, or moved by the arrow keys, to half millimetres; finer is typed. */
+const props = defineProps<{
+  points: readonly CurvePoint[];
+  /** From the work to the drawing, and back. */
+  to: (p: CurvePoint) => { readonly x: number; readonly y: number };
+  from: (x: number, y: number) => CurvePoint;
+  radius?: number;
+}>();
+const emit = defineEmits<{ move: [index: number, to: CurvePoint] }>();
+const SNAP = 0.5;
+/** What is held, and how a place on the screen is read: as the drawing stood when it was taken, since it may rescale. */
+interface Hold {
+  readonly index: number;
+  read(event: PointerEvent): CurvePoint;
+}
+const held = ref<Hold | null>(null);
+
+const snapped = ({ z, r }: CurvePoint): CurvePoint => ({
+  z: Math.max(0, snap(z, SNAP)),
+  r: Math.max(0, snap(r, SNAP)),
+});
+
+function take(event: PointerEvent, index: number): void {
+  const circle = event.target as SVGCircleElement;
+  const screen = circle.ownerSVGElement?.getScreenCTM()?.inverse();
+  if (!screen) return;
+  circle.setPointerCapture(event.pointerId);
+  const [zero, right, down] = [props.from(0, 0), props.from(1, 0), props.from(0, 1)];
+  held.value = {
+    index,
+    read({ clientX, clientY }) {
+      const { x, y } = new DOMPoint(clientX, clientY).matrixTransform(screen);
+      return {
+        z: zero.z + x * (right.z - zero.z) + y * (down.z - zero.z),
+        r: zero.r + x * (right.r - zero.r) + y * (down.r - zero.r),
+      };
+    },
+  };
+}
+function drag(event: PointerEvent): void {
+  const point = props.points[held.value?.index ?? -1];
+  if (!held.value || !point) return;
+  const next = snapped(held.value.read(event));
+  if (next.z !== point.z || next.r !== point.r) emit('move', held.value.index, next);
+}
+
+const ARROWS: Readonly<Record<string, CurvePoint>> = {
+  ArrowLeft: { z: -SNAP, r: 0 },
+  ArrowRight: { z: SNAP, r: 0 },
+  ArrowUp: { z: 0, r: SNAP },
+  ArrowDown: { z: 0, r: -SNAP },
+};
+function nudge(event: KeyboardEvent, index: number): void {
+  const by = ARROWS[event.key];
+  const point = props.points[index];
+  if (!by || !point) return;
+  event.preventDefault();
+  // What was typed finer than a step keeps its own fraction until it is moved.
+  emit('move', index, { z: Math.max(0, point.z + by.z), r: Math.max(0, point.r + by.r) });
+}
+</script>
+
+<template>
+  <circle
+    v-for="(point, index) in points"
+    :key="index"
+    :cx="to(point).x"
+    :cy="to(point).y"
+    :r="radius ?? 9"
+    class="handle"
+    tabindex="0"
+    role="button"
+    :aria-label="`Point ${index + 1}: drag, or move it by the arrow keys`"
+    @pointerdown="take($event, index)"
+    @pointermove="drag"
+    @pointerup="held = null"
+    @pointercancel="held = null"
+    @keydown="nudge($event, index)"
+  />
+</template>
+
+<style scoped>
+.handle {
+  fill: var(--sheet);
+  stroke: var(--brass-edge);
+  stroke-width: 3;
+  cursor: grab;
+  touch-action: none;
+  outline: none;
+}
+.handle:focus-visible {
+  stroke: var(--blue);
+  stroke-width: 5;
+}
+</style>
