@@ -29,45 +29,31 @@ type Rule = (facts: CombinationFacts) => BadCombination[];
 
 const say = (field: string, ...said: Phrase): BadCombination[] => [{ field, said }];
 
+/** Two lengths that do not go together. */
+const clash = (field: string, what: string, a: number, how: string, b: number, so = '.'): BadCombination[] =>
+  say(field, `${what}, `, length(a, 0.01), `, ${how}, `, length(b, 0.01), so);
+
 const stockUnderFinish: Rule = ({ task, cut: { stock } }) => {
   if (!task || stock === undefined) return [];
-  if (task.member === 'external' && stock < task.smallDiameter)
-    return say(
-      'stock',
-      'The stock, ',
-      length(stock, 0.01),
-      ', is smaller than the finished small end, ',
-      length(task.smallDiameter, 0.01),
-      '.',
-    );
-  if (task.member === 'external' && stock < task.largeDiameter)
-    return say(
-      'stock',
-      'The stock, ',
-      length(stock, 0.01),
-      ', does not clean up at the large end, ',
-      length(task.largeDiameter, 0.01),
-      '.',
-    );
-  if (task.member === 'internal' && stock > task.largeDiameter)
-    return say(
-      'stock',
-      'The hole, ',
-      length(stock, 0.01),
-      ', is larger than the finished mouth, ',
-      length(task.largeDiameter, 0.01),
-      '.',
-    );
-  if (task.member === 'internal' && stock > task.smallDiameter)
-    return say(
-      'stock',
-      'The hole, ',
-      length(stock, 0.01),
-      ', is larger than the small end, ',
-      length(task.smallDiameter, 0.01),
-      ': the cone never cleans up there.',
-    );
-  return [];
+  const { largeDiameter: large, smallDiameter: small } = task;
+  if (task.member === 'external') {
+    if (stock < small)
+      return clash('stock', 'The stock', stock, 'is smaller than the finished small end', small);
+    return stock < large
+      ? clash('stock', 'The stock', stock, 'does not clean up at the large end', large)
+      : [];
+  }
+  if (stock > large) return clash('stock', 'The hole', stock, 'is larger than the finished mouth', large);
+  return stock > small
+    ? clash(
+        'stock',
+        'The hole',
+        stock,
+        'is larger than the small end',
+        small,
+        ': the cone never cleans up there.',
+      )
+    : [];
 };
 
 const stockOn = ({ task, cut: { stock } }: CombinationFacts): number | null =>
@@ -145,13 +131,12 @@ const boreThroughTaper: Rule = ({ features, task }) =>
         f.diameter !== undefined &&
         f.diameter > task.smallDiameter + 1e-9 &&
         (f.from ?? 'tailstock') === task.largeEnd
-          ? say(
+          ? clash(
               f.id,
-              `${f.name}, `,
-              length(f.diameter, 0.01),
-              ', is larger than the small end of the taper it follows, ',
-              length(task.smallDiameter, 0.01),
-              '.',
+              f.name,
+              f.diameter,
+              'is larger than the small end of the taper it follows',
+              task.smallDiameter,
             )
           : [],
       )
