@@ -151,7 +151,7 @@ test('J-104 by two handles: fewer steps for a higher ridge, ticked off one by on
   expect((await readFile(await (await printed).path())).subarray(0, 5).toString()).toBe('%PDF-');
   // Ridges this high are filed before any cloth.
   await expect(steps).toContainText('Fine file, until the ridges just go');
-  await expect(steps).toContainText(/Grit 80/);
+  await expect(steps).toContainText(/Grit 120/);
   await accessible(page, 'two-handle steps');
   await page.getByLabel('Ridges no higher than').fill('0.0000001 mm');
   await expect(page.getByText(/more than five thousand steps|reads/).first()).toBeVisible();

@@ -5,6 +5,22 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { CHROMIUM_FLAGS, ensureBuilt, ensureChromium, ensureInstalled, root, startServer } from './lib.mjs';
 
+/** Some way down the table, where a ridge is drawn. */
+async function ticked(page) {
+  for (let i = 0; i < 30; i++) await page.getByRole('button', { name: 'Cut, next' }).first().click();
+}
+
+/** Both halves of a pair measured. */
+async function joint(page) {
+  await page
+    .getByLabel(/Along, diameter: one/)
+    .fill('0, 18.02\n8, 16.03\n16, 14\n33, 20.02\n50, 26.04\n66, 19.03');
+  const socket = page.getByLabel(/The socket: along/);
+  await socket.fill('1, 18.38\n8, 16.44\n16, 14.4\n33, 20.3\n50, 26.4\n66, 19.58');
+  await socket.scrollIntoViewIfNeeded();
+  await page.getByRole('img', { name: /The gap along/ }).scrollIntoViewIfNeeded();
+}
+
 const VIEWS = [
   { name: 'rack', url: '/rack' },
   { name: 'part', url: '/job/j-101/part' },
@@ -40,7 +56,8 @@ const VIEWS = [
       }
     },
   },
-  { name: 'curve-steps', url: '/job/j-104/cut' },
+  { name: 'curve-steps', url: '/job/j-104/cut', act: ticked },
+  { name: 'curve-joint', url: '/job/j-104/prove', act: joint },
   { name: 'tapers', url: '/tapers' },
   { name: 'kit', url: '/kit' },
   { name: 'pin-block', url: '/pin-block' },
@@ -53,7 +70,6 @@ const VIEWS = [
       await page.getByLabel('Distance between them').fill('70 mm');
     },
   },
-  { name: 'set-swing', url: '/job/j-105/set' },
   { name: 'set-dark-1024', url: '/job/j-101/set', size: { width: 1024, height: 768 }, theme: 'dark' },
   { name: 'set-phone', url: '/job/j-101/set', size: { width: 390, height: 844 } },
 ];

@@ -422,6 +422,8 @@ describe('two-handle steps', () => {
             expect(Math.abs(row.along * 10 - Math.round(row.along * 10))).toBeLessThan(1e-6);
             expect(Math.abs(row.across * 50 - Math.round(row.across * 50))).toBeLessThan(1e-6);
             const centre = { z: end - row.along + back, r: row.across / 2 + back };
+            expect(row.nose.z).toBeCloseTo(centre.z, 5);
+            expect(row.nose.r).toBeCloseTo(centre.r, 9);
             const nearest = Math.min(...points.map((p) => Math.hypot(p.z - centre.z, p.r - centre.r)));
             expect(nearest).toBeGreaterThan(nose - 2e-5);
           }
@@ -430,6 +432,14 @@ describe('two-handle steps', () => {
       ),
       { numRuns: 15, seed: 8 },
     );
+  });
+  it('in a bore the nose stands inside the curve by its radius, and no nearer', () => {
+    const { rows } = table({ member: 'internal' });
+    for (const { nose } of rows) {
+      const off = nearestOn(handle, nose).off;
+      expect(off).toBeLessThan(-1.2 + 2e-5);
+      expect(off).toBeGreaterThan(-1.2 - 0.05);
+    }
   });
   it('what lies beyond the curve is in every carriage figure', () => {
     const [here, there] = [table(), table({ beyond: 25 })];

@@ -11,6 +11,8 @@ export interface Finishing {
   readonly steps: readonly FinishingStep[];
   /** What must still stand on diameter before the first of them, mm. */
   readonly leave: number;
+  /** Of that, what goes below the ridges' roots, on radius: the steps must leave as much on, or it comes out small. */
+  readonly belowRoots: number;
 }
 
 /** How deep a cloth's own scratches go, mm. Source: about a tenth of the grain; a rule of the trade. */
@@ -43,9 +45,10 @@ export function finishing({ ridge, finest }: { ridge: number; finest: number }):
     marks = FILE_SCRATCH;
   }
   for (const { grit, scratch } of CLOTHS) {
-    if (grit > finest || scratch > marks) continue;
+    if (grit > finest || scratch >= marks) continue;
     steps.push({ by: grit, takes: marks });
     marks = scratch;
   }
-  return { steps, leave: 2 * steps.reduce((sum, s) => sum + s.takes, 0) };
+  const takes = steps.reduce((sum, s) => sum + s.takes, 0);
+  return { steps, leave: 2 * takes, belowRoots: Math.max(0, takes - ridge) };
 }

@@ -134,13 +134,14 @@ describe('file and cloth', () => {
   it('every cloth takes the marks of what went before it, and the sum is what to leave', () => {
     fc.assert(
       fc.property(real(0, 0.2), fc.constantFrom(...CLOTH_GRITS), (ridge, finest) => {
-        const { steps, leave } = finishing({ ridge, finest });
+        const { steps, leave, belowRoots } = finishing({ ridge, finest });
         const grits = steps.flatMap((s) => (s.by === 'file' ? [] : [s.by]));
         expect(grits).toEqual([...grits].sort((a, b) => a - b));
         expect(grits.every((g) => g <= finest)).toBe(true);
         expect(leave).toBeCloseTo(2 * steps.reduce((sum, s) => sum + s.takes, 0), 12);
         expect(steps.some((s) => s.by === 'file')).toBe(ridge > 0.03);
         if (ridge > 0.03) expect(leave).toBeGreaterThanOrEqual(2 * ridge);
+        expect(belowRoots).toBeCloseTo(Math.max(0, leave / 2 - ridge), 12);
       }),
       { seed: 5 },
     );

@@ -120,6 +120,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
   job('J-104', 'Frisket handle, ogee', SHORT_LATHE, 2, {
     material: 'Brass',
     mate: 'Wooden pattern socket',
+    curve: { mateClearance: entry('0.2 mm') },
     features: [
       cylinder('Ferrule', '18 mm', '14 mm'),
       profile('Ogee', [

@@ -180,6 +180,12 @@ describe('the line for a stylus, on paper', () => {
     expect(pdf.getPageCount()).toBe(2);
     expect(pdf.getPage(1).getWidth()).toBeCloseTo((297 * 72) / 25.4, 3);
   });
+  it('a line that rises more than the paper is tall is refused in words', () => {
+    const tall = { ...template, line: template.line.map((p, i) => ({ ...p, r: p.r + i / 2 })) };
+    expect(() => templateSheets({ title: 'T', template: tall, printedBar: 50, paper })).toThrow(
+      expect.objectContaining({ code: 'impossible', field: 'paper' }),
+    );
+  });
   it.each([50, 49.2])(
     'read back from the PDF the line is full size for a printer that printed %d',
     async (bar) => {

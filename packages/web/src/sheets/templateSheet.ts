@@ -1,4 +1,5 @@
 import {
+  AnelloError,
   formatFigure,
   length,
   PRINTED_BAR,
@@ -25,6 +26,8 @@ export const TEMPLATE_PAPER = { width: 297, height: 210 } as const;
 const MARGIN = 12;
 /** Neighbouring sheets show this much of one another, with a cross to lay them together by. */
 const OVERLAP = 15;
+/** Under the drawing stand the bar and the words, mm. */
+const HEAD = 30;
 const WITNESS = 6;
 /** The datum line lies this far under the lowest place of the line, mm. */
 const UNDER = 8;
@@ -32,7 +35,7 @@ const UNDER = 8;
 /**
  * The line for a stylus full size, on as many sheets as it takes: centre line, witness lines at both ends, check points
  * with their diameters, hold-down marks, bars both ways. The line is drawn from a base a little inside its lowest place.
- * Errors: as printerScale.
+ * Errors: as printerScale; impossible at `paper` where it rises more than a sheet is tall.
  */
 export function templateSheets({ title, template, printedBar, paper, datum }: TemplateWish): Sheet[] {
   const grow = printerScale(printedBar);
@@ -42,6 +45,13 @@ export function templateSheets({ title, template, printedBar, paper, datum }: Te
   // A bore's line is turned over: so is its datum.
   const level = datum === undefined ? lowest : Math.sign(points[0]?.r || 1) * datum;
   const base = Math.min(lowest, level);
+  const across = (Math.max(...points.map((p) => p.r), level) - base) * grow;
+  if (across > paper.height - 2 * MARGIN - HEAD)
+    throw new AnelloError('impossible', 'paper', [
+      'The line rises ',
+      length(across, 1),
+      ' across, more than this paper has room for: draw it in two parts.',
+    ]);
   const room = paper.width - 2 * MARGIN;
   const step = (room - OVERLAP) / grow;
   const count = Math.max(1, Math.ceil((to - from - OVERLAP / grow) / step));
@@ -49,7 +59,7 @@ export function templateSheets({ title, template, printedBar, paper, datum }: Te
     const left = from + i * step;
     const place = (p: CurvePoint): { x: number; y: number } => ({
       x: MARGIN + (p.z - left) * grow,
-      y: MARGIN + 30 + (p.r - base) * grow,
+      y: MARGIN + HEAD + (p.r - base) * grow,
     });
     const inside = (z: number): boolean => z >= left - 1e-9 && z <= left + room / grow + 1e-9;
     const shown = points.filter((p) => inside(p.z));

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { CLOTH_GRITS, finishing, length } from '@anello/core';
+import { entry } from '@anello/contract';
+import { CLOTH_GRITS, exactText, finishing, length, snap } from '@anello/core';
 import { computed } from 'vue';
 import type { CurveDesk } from '../../composables/useCurve';
 import { tried } from '../../lib/tried';
@@ -16,6 +17,10 @@ const items = CLOTH_GRITS.map((grit) => ({ value: grit, title: `grit ${grit}` })
 const found = computed(() =>
   tried(() => finishing({ ridge: props.ridge, finest: finest.value }), preferences.units),
 );
+/** What goes below the roots comes off the finished size, unless the steps leave it on. */
+const wanted = computed(() => snap(found.value.found?.belowRoots ?? 0, 0.001));
+const left = computed(() => Math.abs(props.desk.length('allowance') - wanted.value) < 5e-4);
+const leaveOn = (): void => props.desk.change({ allowance: entry(exactText(length(wanted.value))) });
 </script>
 
 <template>
@@ -25,6 +30,12 @@ const found = computed(() =>
       <div>
         <p class="label">Must still stand on diameter</p>
         <p class="middle"><FigureText :figure="length(found.found.leave, 0.001)" /></p>
+      </div>
+      <div>
+        <p class="label">The steps leave on, on radius</p>
+        <p class="middle"><FigureText :figure="length(found.found.belowRoots, 0.001)" /></p>
+        <v-btn v-if="!left" @click="leaveOn">Leave it in the table</v-btn>
+        <p v-else class="quiet">it is in the table</p>
       </div>
       <v-select
         class="box"

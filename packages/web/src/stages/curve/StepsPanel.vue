@@ -222,7 +222,7 @@ useStageScreen({
         :error="error?.field === 'ridge' ? error.sentence : undefined"
       />
       <CurveLength :desk="desk" name="longest" label="No step longer than" />
-      <CurveLength :desk="desk" name="allowance" label="Left on, on radius, for roughing" />
+      <CurveLength :desk="desk" name="allowance" label="Left on, on radius" />
     </aside>
   </div>
 </template>

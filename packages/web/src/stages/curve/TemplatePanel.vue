@@ -71,6 +71,9 @@ const save = (format: TemplateFormat): Promise<void> =>
           <v-btn :disabled="sheets.length === 0" @click="save('svg')">SVG</v-btn>
           <v-btn :disabled="sheets.length === 0" @click="save('dxf')">DXF</v-btn>
         </p>
+        <NoticeText v-if="printed.said && printed.field !== 'printedBar'" tone="bad">{{
+          printed.said
+        }}</NoticeText>
         <NoticeText v-if="template.lost > 0" tone="bad"
           >The stylus is too thick to follow every part of the line: the work comes out
           <FigureText :figure="length(template.lost, 0.01)" /> small at the worst. Take a thinner

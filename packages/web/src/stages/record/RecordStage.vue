@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ofKind, type KeptRecord } from '@anello/core';
+import { ofKind, type KeptRecord, type Stage } from '@anello/core';
 import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { useJobModel } from '../../composables/useJobModel';
@@ -41,9 +41,16 @@ const canStart = computed(
 const machine = computed(() => (job.document ? shop.byId(job.document.machineId) : undefined));
 const note = ref('');
 
+/** Where the next piece begins, with what the last one proved still standing. */
+function beginsAt(): Stage {
+  if (model.taper.value) return ofKind(job.records, 'setting-kept').length > 0 ? 'cut' : 'part';
+  if (model.eccentric.value) return job.document?.eccentric?.way ? 'set' : 'part';
+  return model.isCurve.value && job.document?.curve?.way ? 'cut' : 'part';
+}
+
 async function startNext(): Promise<void> {
   const carriedFrom = job.piece;
-  const stage = model.taper.value && ofKind(job.records, 'setting-kept').length > 0 ? 'cut' : 'part';
+  const stage = beginsAt();
   await job.keep({ kind: 'piece', carriedFrom }, job.piece + 1);
   await router.push(`/job/${job.id}/${stage}`);
 }
