@@ -17,8 +17,7 @@ async function joint(page) {
     .fill('0, 18.02\n8, 16.03\n16, 14\n33, 20.02\n50, 26.04\n66, 19.03');
   const socket = page.getByLabel(/The socket: along/);
   await socket.fill('1, 18.38\n8, 16.44\n16, 14.4\n33, 20.3\n50, 26.4\n66, 19.58');
-  await socket.scrollIntoViewIfNeeded();
-  await page.getByRole('img', { name: /The gap along/ }).scrollIntoViewIfNeeded();
+  await page.getByRole('article', { name: 'The joint' }).evaluate((one) => one.scrollIntoView());
 }
 
 const VIEWS = [

@@ -276,6 +276,7 @@ export { compareEccentricWays } from './eccentric/ways/registry';
 export { ECCENTRIC_WAY_IDS, type EccentricAssessment, type EccentricWayId } from './eccentric/ways/way';
 export { HOLE_FITS, holeLimits, type HoleFit } from './fit/isoHole';
 export {
+  endForEnd,
   endOf,
   flipped,
   lengthOf,
@@ -301,7 +302,7 @@ export { bestFit, type BestFit, type Deviation } from './curve/bestFit';
 export { nearestOn } from './curve/nearestOn';
 export { arcsAlong, type Along } from './curve/arcsAlong';
 export { reversedShape } from './curve/reversed';
-export { mateCurve, mateOf, pairJoint, type Joint, type JointPlace } from './curve/pair';
+export { goesInWhole, mateCurve, mateOf, pairJoint, type Joint, type JointPlace } from './curve/pair';
 export { creepFound, type Creep } from './curve/creep';
 export { CLOTH_GRITS, finishing, type Finishing, type FinishingStep } from './curve/finishing';
 export {

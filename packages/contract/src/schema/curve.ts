@@ -28,6 +28,8 @@ export const curveChoiceSchema = z.strictObject({
   bottomBand: positive(),
   placeBand: positive(),
   landBand: positive(),
+  /** The wall a bore is cut on: the far one turns its drawing over. */
+  wall: z.enum(['near', 'far']).optional(),
   /** Of the mate, where the part is one of a pair: square to the curve. */
   mateClearance: entrySchema('length').optional(),
   /** Measured places may be scaled as well as moved when they are laid on. */

@@ -4,7 +4,7 @@ import { arcsAlong, type Along } from './arcsAlong';
 import { creepFound } from './creep';
 import { CLOTH_GRITS, finishing } from './finishing';
 import { nearestOn } from './nearestOn';
-import { endOf, sampled, startOf } from './piece';
+import { endForEnd, endOf, sampled, startOf } from './piece';
 import { reversedShape } from './reversed';
 import { shapeCurve, type ShapePoint } from './shapeCurve';
 import { standardShape } from './standardShapes';
@@ -72,6 +72,15 @@ describe('a profile turned end for end', () => {
       const { foot } = nearestOn(turned, mirrored);
       expect(Math.hypot(foot.z - mirrored.z, foot.r - mirrored.r)).toBeLessThan(1e-3);
     }
+  });
+  it('as pieces it is the same, and runs on without a gap', () => {
+    const turned = endForEnd(shapeCurve(points));
+    turned.slice(1).forEach((p, i) => {
+      const before = endOf(turned[i]!);
+      expect(Math.hypot(startOf(p).z - before.z, startOf(p).r - before.r)).toBeLessThan(1e-8);
+    });
+    for (const p of sampled(shapeCurve(reversedShape(points)), 0.7, 0.01))
+      expect(Math.abs(nearestOn(turned, p).off)).toBeLessThan(1e-3);
   });
   it('twice is the curve it was', () => {
     const again = shapeCurve(reversedShape(reversedShape(points)));

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { nearestOn } from './nearestOn';
-import { mateCurve, pairJoint } from './pair';
+import { goesInWhole, mateCurve, pairJoint } from './pair';
 import { sampled, type CurvePoint } from './piece';
 import { shapeCurve } from './shapeCurve';
 
@@ -39,6 +39,17 @@ describe('the mate of a curve', () => {
       expect.objectContaining({ field: 'mateClearance' }),
     );
   });
+});
+
+it('a plug thickest in its middle never goes into a whole socket; one that only grows does, either way round', () => {
+  expect(goesInWhole(plug)).toBe(false);
+  const cone = [
+    { z: 0, r: 8 },
+    { z: 20, r: 13, run: 'ogee' as const },
+    { z: 30, r: 13 },
+  ];
+  expect(goesInWhole(shapeCurve(cone))).toBe(true);
+  expect(goesInWhole(shapeCurve([...cone].reverse().map(({ z, r }) => ({ z: 30 - z, r }))))).toBe(true);
 });
 
 describe('the gap along a joint', () => {

@@ -6,7 +6,7 @@ import { arcsAlong } from './arcsAlong';
 import type { Measured } from './bestFit';
 import { nearestOn } from './nearestOn';
 import { surfaceOf } from './offsetProfile';
-import type { CurvePoint, Piece } from './piece';
+import { sampled, type CurvePoint, type Piece } from './piece';
 
 export const mateOf = (member: Member): Member => (member === 'external' ? 'internal' : 'external');
 
@@ -36,6 +36,23 @@ export function mateCurve({
     const z = surface.from + part * (surface.to - surface.from);
     return { z, r: sign * (surface.rest(z, clearance)?.r ?? 0) };
   }, FOLLOWED);
+}
+
+/** Rises and falls smaller than this do not hold a plug back, mm. */
+const HELD_BACK = 0.01;
+
+/** Whether a plug of this curve can be pushed into a socket of one piece: it only ever grows, or only ever shrinks, along. */
+export function goesInWhole(pieces: readonly Piece[]): boolean {
+  const radii = sampled(pieces, 0.25, 0.002).map((p) => p.r);
+  const against = (sign: 1 | -1): number => {
+    let [furthest, most] = [-Infinity, 0];
+    for (const r of radii) {
+      furthest = Math.max(furthest, sign * r);
+      most = Math.max(most, furthest - sign * r);
+    }
+    return most;
+  };
+  return Math.min(against(1), against(-1)) <= HELD_BACK;
 }
 
 export interface JointPlace {

@@ -97,6 +97,23 @@ export const flipped = (piece: Piece): Piece =>
     ? { kind: 'line', a: { z: piece.a.z, r: -piece.a.r }, b: { z: piece.b.z, r: -piece.b.r } }
     : { ...piece, c: { z: piece.c.z, r: -piece.c.r }, from: -piece.from, sweep: -piece.sweep };
 
+/** Pieces turned end for end: what lay at the headstock lies at the tailstock. They run on from the headstock as before. */
+export function endForEnd(pieces: readonly Piece[]): Piece[] {
+  const spans = pieces.map(spanOf);
+  const about = Math.min(...spans.map((s) => s.from)) + Math.max(...spans.map((s) => s.to));
+  const turned = (p: CurvePoint): CurvePoint => ({ z: about - p.z, r: p.r });
+  return [...pieces].reverse().map((piece) =>
+    piece.kind === 'line'
+      ? { kind: 'line', a: turned(piece.b), b: turned(piece.a) }
+      : {
+          ...piece,
+          c: turned(piece.c),
+          from: Math.PI - (piece.from + piece.sweep),
+          sweep: piece.sweep,
+        },
+  );
+}
+
 /** Points along the pieces, none further from its neighbour than a step, and arcs no flatter than a tolerance, mm. */
 export function sampled(pieces: readonly Piece[], step: number, tolerance = step): CurvePoint[] {
   const points: CurvePoint[] = [];

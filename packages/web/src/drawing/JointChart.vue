@@ -10,8 +10,8 @@ import { drawn } from './dimensions';
 const props = defineProps<{ joint: Joint; clearance: number }>();
 const preferences = usePreferences();
 const W = 560;
-const H = 190;
-const M = { left: 58, right: 16, top: 16, bottom: 34 };
+const H = 198;
+const M = { left: 58, right: 16, top: 16, bottom: 40 };
 const x = computed(() =>
   scaleLinear()
     .domain([props.joint.places[0]?.z ?? 0, props.joint.places.at(-1)?.z ?? 1])
@@ -55,10 +55,10 @@ const said = computed(
       <line :x1="M.left" :x2="W - M.right" :y1="y(clearance)" :y2="y(clearance)" class="wanted" />
       <path :d="path" class="gap" />
       <circle :cx="x(joint.least.z)" :cy="y(joint.least.gap)" r="6" class="least" />
-      <text v-for="tick in x.ticks(6)" :key="`x${tick}`" :x="x(tick)" :y="H - 14" text-anchor="middle">
+      <text v-for="tick in x.ticks(6)" :key="`x${tick}`" :x="x(tick)" :y="H - 20" text-anchor="middle">
         {{ drawn(tick, preferences.units) }}
       </text>
-      <text :x="W - M.right" :y="H - 1" text-anchor="end">along, {{ unit }}</text>
+      <text :x="W - M.right" :y="H - 5" text-anchor="end">along, {{ unit }}</text>
     </svg>
   </figure>
 </template>

@@ -62,7 +62,7 @@ const words = computed(() => formatFigure(length(props.ridge, 0.001), preference
         class="nose"
       />
       <path :d="edge" class="edge" />
-      <text x="8" y="18" class="words">ridge {{ words }}</text>
+      <text x="10" :y="H - 10" class="words">ridge {{ words }}</text>
     </svg>
   </figure>
 </template>

@@ -1,5 +1,5 @@
 import { formatFigure, formToolOutline, length, type FormTool, type FormToolKind } from '@anello/core';
-import { line, scaleBars, type Mark, type Sheet } from './sheet';
+import { line, scaleBars, uprightBar, type Mark, type Sheet } from './sheet';
 
 const MARGIN = 16;
 const ROW = 5;
@@ -12,7 +12,7 @@ const TABLE = 84;
 export function formToolSheet(title: string, tool: FormTool, kind: FormToolKind): Sheet {
   const outline = formToolOutline(tool, kind);
   const [wide, high] = [Math.max(...outline.map((p) => p.z)), Math.max(...outline.map((p) => p.r))];
-  const tall = Math.max(high + 24, (tool.points.length + 3) * ROW) + 2 * MARGIN;
+  const tall = Math.max(high + 24, (tool.points.length + 3) * ROW, BAR) + 2 * MARGIN;
   const width = Math.max(wide + 2 * MARGIN, BAR + 2 * MARGIN) + TABLE;
   const [x0, y0] = [MARGIN, MARGIN + 18];
   const edges = outline.map((p, i): Mark => {
@@ -34,6 +34,7 @@ export function formToolSheet(title: string, tool: FormTool, kind: FormToolKind)
       ...edges,
       ...(kind === 'circular' ? [line('centre', x0 - 6, y0, x0 + wide + 6, y0)] : []),
       ...scaleBars(MARGIN, MARGIN, BAR),
+      ...uprightBar(width - MARGIN / 2, MARGIN, BAR),
       words(MARGIN, tall - MARGIN + 4, title),
       ...rows.flatMap(([along = '', made = ''], i) => [
         words(left, tall - MARGIN - i * ROW, along),

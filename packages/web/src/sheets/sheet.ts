@@ -77,7 +77,7 @@ export function scaleBars(x: number, y: number, length: number, meant = length):
     line('note', x, y, x + length, y),
     line('note', x, y - tick, x, y + tick),
     line('note', x + length, y - tick, x + length, y + tick),
-    { kind: 'text', pen: 'note', x: x + length / 2, y: y + 1.6, size: 2.6, text: words, anchor: 'middle' },
+    { kind: 'text', pen: 'note', x: x + length / 2, y: y + 3.2, size: 2.6, text: words, anchor: 'middle' },
   ];
 }
 

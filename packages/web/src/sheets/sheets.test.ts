@@ -138,8 +138,9 @@ describe('the line for a stylus, on paper', () => {
     step: 0.5,
   });
   const paper = { width: 297, height: 210 };
+  const held = { member: 'external', dial: (tip: number) => `${(2 * tip).toFixed(2)} on it` } as const;
   const sheetsAt = (printedBar: number) =>
-    templateSheets({ title: 'J-1 Curve', template, printedBar, paper });
+    templateSheets({ title: 'J-1 Curve', template, printedBar, paper, ...held });
   /** Places of the line on a sheet, brought back to the work. */
   const drawnOn = (sheet: Sheet) =>
     sheet.marks.flatMap((m) => (m.kind === 'line' && m.pen === 'part' ? [m] : []));
@@ -163,7 +164,7 @@ describe('the line for a stylus, on paper', () => {
     const [sheet] = sheetsAt(50);
     const base = Math.min(...template.line.map((p) => p.r)) - 8;
     for (const m of drawnOn(sheet!)) {
-      const at = { z: m.x1 - 12, r: m.y1 - 42 + base };
+      const at = { z: m.x1 - 12, r: m.y1 - 44 + base };
       const near = template.line.reduce((a, b) => (Math.abs(b.z - at.z) < Math.abs(a.z - at.z) ? b : a));
       expect(near.r).toBeCloseTo(at.r, 3);
     }
@@ -182,7 +183,7 @@ describe('the line for a stylus, on paper', () => {
   });
   it('a line that rises more than the paper is tall is refused in words', () => {
     const tall = { ...template, line: template.line.map((p, i) => ({ ...p, r: p.r + i / 2 })) };
-    expect(() => templateSheets({ title: 'T', template: tall, printedBar: 50, paper })).toThrow(
+    expect(() => templateSheets({ title: 'T', template: tall, printedBar: 50, paper, ...held })).toThrow(
       expect.objectContaining({ code: 'impossible', field: 'paper' }),
     );
   });
@@ -196,7 +197,7 @@ describe('the line for a stylus, on paper', () => {
       const shrink = bar / 50;
       const base = Math.min(...template.line.map((p) => p.r)) - 8;
       for (const { x1, y1 } of lines) {
-        const at = { z: (x1 - 12) * shrink, r: (y1 - 42) * shrink + base };
+        const at = { z: (x1 - 12) * shrink, r: (y1 - 44) * shrink + base };
         const after = template.line.findIndex((p) => p.z >= at.z - 1e-6);
         const near = template.line[after]!;
         expect(near.z).toBeCloseTo(at.z, 3);
@@ -204,7 +205,7 @@ describe('the line for a stylus, on paper', () => {
       }
     },
   );
-  it('two halves of a pair share their datum, a bore’s turned over', () => {
+  it('two halves of a pair share their datum; the far wall turns a bore’s over', () => {
     const socket = tracerTemplate({
       pieces,
       member: 'internal',
@@ -212,16 +213,40 @@ describe('the line for a stylus, on paper', () => {
       stylusRadius: 0.5,
       step: 0.5,
     });
-    const level = (given: typeof template) => {
-      const [sheet] = templateSheets({ title: 'Pair', template: given, printedBar: 50, paper, datum: 4 });
+    const over = (given: typeof template, member: 'external' | 'internal', turnedOver: boolean) => {
+      const [sheet] = templateSheets({
+        title: 'Pair',
+        template: given,
+        printedBar: 50,
+        paper,
+        datum: 4,
+        ...held,
+        member,
+        turnedOver,
+      });
       const words = sheet!.marks.flatMap((m) => (m.kind === 'text' ? [m.text] : []));
       expect(words).toContain('this line is 4.00\u00a0mm from the axis');
       const datum = sheet!.marks.find((m) => m.kind === 'line' && m.pen === 'centre');
       const [first] = drawnOn(sheet!);
-      return datum?.kind === 'line' ? first!.y1 - datum.y1 : Number.NaN;
+      const stylus = words.some((t) => t.includes('stylus above')) ? 'above' : 'below';
+      return { rise: datum?.kind === 'line' ? first!.y1 - datum.y1 : Number.NaN, stylus };
     };
-    expect(level(template)).toBeCloseTo(template.line[0]!.r - 4, 6);
-    expect(Math.abs(level(socket))).toBeCloseTo(Math.abs(Math.abs(socket.line[0]!.r) - 4), 6);
+    expect(over(template, 'external', false)).toEqual({
+      rise: expect.closeTo(template.line[0]!.r - 4, 6),
+      stylus: 'above',
+    });
+    const rise = socket.line[0]!.r - 4;
+    expect(over(socket, 'internal', false)).toEqual({ rise: expect.closeTo(rise, 6), stylus: 'below' });
+    expect(over(socket, 'internal', true)).toEqual({ rise: expect.closeTo(-rise, 6), stylus: 'above' });
+  });
+  it('lists every check point with its dial, and numbers it on the line', () => {
+    const [first, second] = sheetsAt(50);
+    const words = (sheet: Sheet) => sheet.marks.flatMap((m) => (m.kind === 'text' ? [m.text] : []));
+    for (const [k, c] of template.checks.entries()) {
+      const listed = words(first!).find((t) => t.startsWith(`${k + 1}: at`));
+      expect(listed).toContain(held.dial(c.tip));
+      expect([...words(first!), ...words(second!)]).toContain(String(k + 1));
+    }
   });
 });
 

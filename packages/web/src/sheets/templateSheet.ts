@@ -5,6 +5,7 @@ import {
   PRINTED_BAR,
   printerScale,
   type CurvePoint,
+  type Member,
   type TracerTemplate,
 } from '@anello/core';
 import { line, scaleBars, uprightBar, type Mark, type Sheet } from './sheet';
@@ -16,6 +17,12 @@ export interface TemplateWish {
   readonly printedBar: number;
   /** Paper, lying, mm. */
   readonly paper: { readonly width: number; readonly height: number };
+  /** A check point's dial, as it reads on this lathe. */
+  readonly dial: (tip: number) => string;
+  /** Which side of the line the stylus keeps to: the axis's, in a bore. */
+  readonly member: Member;
+  /** For a bore cut on the far wall: across is turned over. */
+  readonly turnedOver?: boolean;
   /** Distance of the datum line from the axis, mm: two sheets of a pair are given the same. None draws it under the line. */
   readonly datum?: number | undefined;
 }
@@ -27,7 +34,8 @@ const MARGIN = 12;
 /** Neighbouring sheets show this much of one another, with a cross to lay them together by. */
 const OVERLAP = 15;
 /** Under the drawing stand the bar and the words, mm. */
-const HEAD = 30;
+const HEAD = 32;
+const ROW = 4;
 const WITNESS = 6;
 /** The datum line lies this far under the lowest place of the line, mm. */
 const UNDER = 8;
@@ -37,12 +45,14 @@ const UNDER = 8;
  * with their diameters, hold-down marks, bars both ways. The line is drawn from a base a little inside its lowest place.
  * Errors: as printerScale; impossible at `paper` where it rises more than a sheet is tall.
  */
-export function templateSheets({ title, template, printedBar, paper, datum }: TemplateWish): Sheet[] {
+export function templateSheets(wish: TemplateWish): Sheet[] {
+  const { title, printedBar, paper, datum, dial, member, turnedOver = false } = wish;
+  const template = turnedOver ? over(wish.template) : wish.template;
   const grow = printerScale(printedBar);
   const { line: points, checks } = template;
   const [from, to] = [Math.min(...points.map((p) => p.z)), Math.max(...points.map((p) => p.z))];
   const lowest = Math.min(...points.map((p) => p.r)) - UNDER;
-  // A bore's line is turned over: so is its datum.
+  // Where the line is turned over, so is its datum.
   const level = datum === undefined ? lowest : Math.sign(points[0]?.r || 1) * datum;
   const base = Math.min(lowest, level);
   const across = (Math.max(...points.map((p) => p.r), level) - base) * grow;
@@ -52,6 +62,8 @@ export function templateSheets({ title, template, printedBar, paper, datum }: Te
       length(across, 1),
       ' across, more than this paper has room for: draw it in two parts.',
     ]);
+  const right = MARGIN + PRINTED_BAR * grow + 18;
+  const side = (member === 'external') === !turnedOver ? 'above' : 'below';
   const room = paper.width - 2 * MARGIN;
   const step = (room - OVERLAP) / grow;
   const count = Math.max(1, Math.ceil((to - from - OVERLAP / grow) / step));
@@ -69,21 +81,28 @@ export function templateSheets({ title, template, printedBar, paper, datum }: Te
       words(
         place({ z: left, r: level }).x,
         place({ z: left, r: level }).y - 4,
-        `this line is ${formatFigure(length(Math.abs(level), 0.01), 'mm')} from the axis`,
+        `this line is ${written(Math.abs(level), 0.01)} from the axis`,
       ),
       ...[from, to].filter(inside).flatMap((z) => witness(place, points, z)),
-      ...checks.filter((c) => inside(c.z)).flatMap((c, k) => check(place, points, c.z, c.diameter, k)),
+      ...checks.flatMap((c, k) => (inside(c.z) ? check(place, points, c.z, k + 1) : [])),
+      ...checks.map((c, k) =>
+        words(
+          right,
+          MARGIN + 4 + (checks.length - k) * ROW,
+          `${k + 1}: at ${written(c.z, 0.1)}, dia. ${written(c.diameter, 0.01)}, dial ${dial(c.tip)}`,
+        ),
+      ),
       ...corners(paper),
       ...scaleBars(MARGIN + 6, MARGIN + 4, PRINTED_BAR * grow, PRINTED_BAR),
       ...uprightBar(
         paper.width - MARGIN - 6,
-        MARGIN + 30,
+        MARGIN + HEAD,
         Math.min(PRINTED_BAR * grow, paper.height - 2 * MARGIN - 40),
       ),
       words(
-        MARGIN + PRINTED_BAR * grow + 14,
+        right,
         MARGIN + 4,
-        `${title}, sheet ${i + 1} of ${count}; print without fitting to the page`,
+        `${title}, sheet ${i + 1} of ${count}; print without fitting to the page; stylus ${side} the line`,
       ),
       ...(i > 0 ? joint(place({ z: left + OVERLAP / grow / 2, r: base + 3 })) : []),
       ...(i < count - 1 ? joint(place({ z: left + step + OVERLAP / grow / 2, r: base + 3 })) : []),
@@ -118,24 +137,19 @@ function witness(place: Placer, points: readonly CurvePoint[], z: number): Mark[
   return [between('note', place({ z, r: at.r - WITNESS }), place({ z, r: at.r + WITNESS }))];
 }
 
-function check(
-  place: Placer,
-  points: readonly CurvePoint[],
-  z: number,
-  diameter: number,
-  index: number,
-): Mark[] {
+/** A ring on the line with the number its figures are listed under. */
+function check(place: Placer, points: readonly CurvePoint[], z: number, number: number): Mark[] {
   const { x, y } = place(nearest(points, z));
-  return [
-    { kind: 'circle', pen: 'note', x, y, r: 1.2 },
-    words(
-      x,
-      y + 4 + (index % 2) * 4,
-      `${formatFigure(length(z, 0.1), 'mm')}: dia. ${formatFigure(length(diameter, 0.01), 'mm')}`,
-      'middle',
-    ),
-  ];
+  return [{ kind: 'circle', pen: 'note', x, y, r: 1.2 }, words(x + 2.6, y + 2.6, String(number))];
 }
+
+/** Across turned over: the far wall moves the slide the other way. */
+const over = (template: TracerTemplate): TracerTemplate => ({
+  ...template,
+  line: template.line.map((p) => ({ z: p.z, r: -p.r })),
+});
+
+const written = (value: number, resolution: number): string => formatFigure(length(value, resolution), 'mm');
 
 const nearest = (points: readonly CurvePoint[], z: number): CurvePoint =>
   points.reduce((best, p) => (Math.abs(p.z - z) < Math.abs(best.z - z) ? p : best));

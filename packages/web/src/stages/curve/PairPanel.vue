@@ -1,7 +1,18 @@
 <script setup lang="ts">
-import { length, mateCurve, mateOf, sampled, tracerTemplate, type Member, type Piece } from '@anello/core';
+import {
+  endForEnd,
+  goesInWhole,
+  length,
+  mateCurve,
+  mateOf,
+  sampled,
+  tracerTemplate,
+  type Member,
+  type Piece,
+} from '@anello/core';
 import { computed } from 'vue';
 import type { CurveDesk } from '../../composables/useCurve';
+import { useTemplateSide } from '../../composables/useTemplateSide';
 import CurveDrawing from '../../drawing/CurveDrawing.vue';
 import { NOTHING_TRIED, tried } from '../../lib/tried';
 import FigureText from '../../parts/FigureText.vue';
@@ -11,11 +22,13 @@ import { templateSheets, TEMPLATE_PAPER } from '../../sheets/templateSheet';
 import { useJob } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
 import CurveLength from './CurveLength.vue';
+import WallPicks from './WallPicks.vue';
 
 /** Plug and socket from one profile with a clearance, and the drawings to follow for both from one datum. */
 const props = defineProps<{ desk: CurveDesk }>();
 const job = useJob();
 const preferences = usePreferences();
+const asHeld = useTemplateSide(props.desk);
 const worked = computed(() => {
   const { value: pieces } = props.desk.pieces;
   if (!pieces) return NOTHING_TRIED;
@@ -26,7 +39,8 @@ const worked = computed(() => {
     const mate = mateCurve({ pieces, member, clearance });
     const line = (half: readonly Piece[], side: Member) =>
       tracerTemplate({ pieces: half, member: side, noseRadius, stylusRadius });
-    return { mate, own: line(pieces, member), its: line(mate, mateOf(member)) };
+    // The two go together mouth to tip: on the lathe the mate lies the other way round.
+    return { mate, own: line(pieces, member), its: line(endForEnd(mate), mateOf(member)) };
   }, preferences.units);
 });
 const pair = computed(() => worked.value.found);
@@ -48,9 +62,11 @@ const sheets = computed(() => {
       printedBar: props.desk.length('printedBar'),
       paper: TEMPLATE_PAPER,
       datum: datum.value,
+      ...asHeld(side),
     });
   return tried(() => [...of(both.own, member), ...of(both.its, mateOf(member))], preferences.units);
 });
+const whole = computed(() => !props.desk.pieces.value || goesInWhole(props.desk.pieces.value));
 const beside = computed(() => (pair.value ? sampled(pair.value.mate, 0.5, 0.005) : []));
 const save = (format: TemplateFormat): Promise<void> =>
   saveTemplate(`${job.document?.number ?? 'curve'} pair`, sheets.value.found ?? [], format);
@@ -76,10 +92,13 @@ const said = computed(() => worked.value.said || sheets.value.said);
           <v-btn :disabled="!sheets.found" @click="save('dxf')">DXF</v-btn>
         </p>
         <p>
-          They share the end’s witness line and a datum line
-          <strong><FigureText :figure="length(datum, 0.01)" /></strong> from the axis; the socket’s is turned
-          over for the bore.
+          They share a datum line <strong><FigureText :figure="length(datum, 0.01)" /></strong> from the axis,
+          and the witness line of the end where they meet. The mate’s is drawn end for end, as it is held,
+          with its stylus on the other side of the line.
         </p>
+        <NoticeText v-if="!whole" tone="warn"
+          >It is thicker somewhere between its ends: it goes into a socket only if that is split.</NoticeText
+        >
         <table>
           <thead>
             <tr>
@@ -92,7 +111,7 @@ const said = computed(() => worked.value.said || sheets.value.said);
             <tr v-for="(check, i) in pair.own.checks" :key="check.z">
               <td><FigureText :figure="length(check.z, 0.1)" /></td>
               <td>⌀<FigureText :figure="length(check.diameter, 0.01)" /></td>
-              <td>⌀<FigureText :figure="length(pair.its.checks[i]?.diameter ?? 0, 0.01)" /></td>
+              <td>⌀<FigureText :figure="length(pair.its.checks.at(-1 - i)?.diameter ?? 0, 0.01)" /></td>
             </tr>
           </tbody>
         </table>
@@ -106,6 +125,7 @@ const said = computed(() => worked.value.said || sheets.value.said);
         label="Clearance, square to the curve"
         :error="worked.field === 'mateClearance' ? worked.said : undefined"
       />
+      <WallPicks :desk="desk" />
       <CurveLength :desk="desk" name="nose" label="Nose of the tool, radius" />
       <CurveLength :desk="desk" name="stylus" label="Tip of the stylus, radius" />
       <CurveLength

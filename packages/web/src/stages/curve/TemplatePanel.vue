@@ -13,7 +13,9 @@ import { useJob } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
 import { saveTemplate, type TemplateFormat } from '../../sheets/saveTemplate';
 import CurveLength from './CurveLength.vue';
+import { useTemplateSide } from '../../composables/useTemplateSide';
 import MidwayCard from './MidwayCard.vue';
+import WallPicks from './WallPicks.vue';
 
 /** A full-size line for the stylus, on as many sheets as it takes, and how to work by it. */
 const props = defineProps<{ desk: CurveDesk }>();
@@ -22,6 +24,7 @@ const router = useRouter();
 const preferences = usePreferences();
 const model = useJobModel();
 const cut = useCut();
+const asHeld = useTemplateSide(props.desk);
 const worked = computed(() => {
   const { value: pieces } = props.desk.pieces;
   if (!pieces) return NOTHING_TRIED;
@@ -42,6 +45,7 @@ const printed = computed(() => {
         template: found,
         printedBar: props.desk.length('printedBar'),
         paper: TEMPLATE_PAPER,
+        ...asHeld(props.desk.member.value),
       }),
     preferences.units,
   );
@@ -147,9 +151,11 @@ const save = (format: TemplateFormat): Promise<void> =>
         label="The 50 mm bar printed as"
         :error="atField('printedBar')"
       />
+      <WallPicks v-if="desk.member.value === 'internal'" :desk="desk" />
       <p class="quiet">
-        {{ desk.member.value === 'internal' ? 'For a bore the line is mirrored already. ' : '' }}Dial figures
-        are of the tip touched off on the outside.
+        {{
+          desk.member.value === 'internal' ? 'In a bore the stylus keeps to the axis side of the line. ' : ''
+        }}Dial figures are of the tip touched off.
       </p>
     </aside>
   </div>

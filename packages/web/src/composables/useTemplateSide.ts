@@ -1,0 +1,24 @@
+import { dialOf, formatFigure, type Member } from '@anello/core';
+import type { TemplateWish } from '../sheets/templateSheet';
+import { usePreferences } from '../stores/preferences';
+import type { CurveDesk } from './useCurve';
+import { useCut } from './useCut';
+import { useJobModel } from './useJobModel';
+
+type Held = Pick<TemplateWish, 'dial' | 'member' | 'turnedOver'>;
+
+/** How a drawing to follow lies on this lathe: its dial's figures, the stylus's side, and turned over for a far wall. */
+export function useTemplateSide(desk: CurveDesk): (member: Member) => Held {
+  const cut = useCut();
+  const model = useJobModel();
+  const preferences = usePreferences();
+  return (member) => ({
+    member,
+    turnedOver: member === 'internal' && desk.choice.value.wall === 'far',
+    dial: (tip) =>
+      formatFigure(
+        cut.dialFigure(dialOf(tip, model.lathe.value?.dial.reads ?? 'diameter')),
+        preferences.units,
+      ),
+  });
+}
