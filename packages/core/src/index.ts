@@ -15,6 +15,7 @@ export {
   perFoot,
   perMetre,
   ratio,
+  temperature,
   TENTH_OF_DEGREE,
   type Figure,
   type Quantity,
@@ -256,7 +257,7 @@ export {
 export { dialIn, indicatorPlan, type DialIn } from './eccentric/dialIn';
 export { offsetCentres, type OffsetCentres } from './eccentric/offsetCentres';
 export { layOff, type LayOff } from './eccentric/layOff';
-export { balance, counterweight, pullAt, type Balance, type RoundMass } from './eccentric/balance';
+export { balance, counterweight, lightSide, pullAt, type Balance, type RoundMass } from './eccentric/balance';
 export { clearances, speedAtThrow, type Clearance, type ThrowSpeed } from './eccentric/beforePower';
 export { carriageTable, USUAL_CARRIAGE_TOOLS, type CarriageTools } from './eccentric/carriageTable';
 export { boreTools } from './cutting/boreTools';
@@ -287,7 +288,7 @@ export {
   type Piece,
 } from './curve/piece';
 export { cornersOf, RUNS, shapeCurve, type Run, type ShapePoint } from './curve/shapeCurve';
-export { offsetProfile, type OffsetPath } from './curve/offsetProfile';
+export { offsetProfile, pathPlaces, type OffsetPath } from './curve/offsetProfile';
 export { outOfReach, type OutOfReach } from './curve/reach';
 export {
   creepCosts,
@@ -302,11 +303,18 @@ export { bestFit, type BestFit, type Deviation } from './curve/bestFit';
 export { nearestOn } from './curve/nearestOn';
 export { arcsAlong, type Along } from './curve/arcsAlong';
 export { reversedShape } from './curve/reversed';
-export { goesInWhole, mateCurve, mateOf, pairJoint, type Joint, type JointPlace } from './curve/pair';
+export {
+  goesInWhole,
+  mateCurve,
+  mateOf,
+  sharedDatum,
+  pairJoint,
+  type Joint,
+  type JointPlace,
+} from './curve/pair';
 export { creepFound, type Creep } from './curve/creep';
 export { CLOTH_GRITS, finishing, type Finishing, type FinishingStep } from './curve/finishing';
 export {
-  inFahrenheit,
   soakMinutes,
   TEMPER_COLOURS,
   TOOL_STEELS,
@@ -316,6 +324,7 @@ export {
 export { SHAPES, standardShape, type ShapeSize, type StandardShape } from './curve/standardShapes';
 export {
   chatterRisk,
+  plungeSpeed,
   formTool,
   type FormTool,
   type FormToolKind,

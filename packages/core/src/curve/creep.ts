@@ -9,10 +9,14 @@ export interface Creep {
   readonly across: number;
   /** Where the part is put furthest out, and by how much on diameter: larger than nothing is too large. */
   readonly worst: { readonly z: number; readonly off: number };
+  /** It lies where it lay, as near as anybody sets a paper. */
+  readonly still: boolean;
   /** What the places read do not agree about, on radius, mm. */
   readonly left: number;
 }
 
+/** Nearer than this nobody sets a paper, mm. */
+const STILL = 0.05;
 /** Places whose lines lean alike, within this, cannot tell along from across. */
 const TELLS = 0.05;
 
@@ -52,6 +56,7 @@ export function creepFound({
     along: tells ? along : null,
     across,
     worst,
+    still: Math.abs(along) < STILL && Math.abs(worst.off) < STILL,
     left: Math.max(...rows.map((r) => Math.abs(r.change - out(r.slope)))),
   };
 }

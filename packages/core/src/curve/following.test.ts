@@ -105,10 +105,15 @@ describe('a drawing that has crept', () => {
         expect(found.along).toBeCloseTo(along, 5);
         expect(found.across).toBeCloseTo(across, 5);
         expect(found.left).toBeLessThan(1e-6);
+        if (Math.abs(along) > 0.06 || Math.abs(across) > 0.06) expect(found.still).toBe(false);
         expect(Math.abs(found.worst.off)).toBeGreaterThanOrEqual(2 * Math.abs(across) - 1e-6);
       }),
       { numRuns: 40, seed: 4 },
     );
+  });
+  it('read as it was, it lies where it lay', () => {
+    const read = template.checks.map((c) => c.tip);
+    expect(creepFound({ template, read }).still).toBe(true);
   });
   it('one place read tells across and not along; none tells nothing', () => {
     const one = creepFound({ template, read: [template.checks[0]!.tip + 0.05, null] });

@@ -26,6 +26,17 @@ export interface OffsetPath {
 export const surfaceOf = (pieces: readonly Piece[], member: Member): Surface =>
   new Surface(member === 'external' ? pieces : pieces.map(flipped));
 
+/** Places along a path are so far apart, mm, and never more of them than a machine could use. */
+const APART = 0.01;
+const ENOUGH = 200_000;
+
+/** How many places along the axis the path of a nose is worked out at. */
+export function pathPlaces(pieces: readonly Piece[]): number {
+  if (pieces.length === 0) return 2;
+  const { from, to } = surfaceOf(pieces, 'external');
+  return Math.min(ENOUGH, Math.max(2, Math.ceil((to - from) / APART) + 1));
+}
+
 /** Work between two looks at whether it is still wanted. */
 const ASK_EVERY = 4096;
 const MOST = 2_000_000;

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { nearestOn } from './nearestOn';
-import { goesInWhole, mateCurve, pairJoint } from './pair';
+import { goesInWhole, mateCurve, pairJoint, sharedDatum } from './pair';
 import { sampled, type CurvePoint } from './piece';
 import { shapeCurve } from './shapeCurve';
 
@@ -32,6 +32,18 @@ describe('the mate of a curve', () => {
       }),
       { numRuns: 20, seed: 1 },
     );
+  });
+  it('leaves a plug metal, or says that it cannot', () => {
+    expect(() => mateCurve({ pieces: plug, member: 'internal', clearance: 9 })).toThrow(
+      expect.objectContaining({ code: 'impossible', field: 'mateClearance' }),
+    );
+    expect(mateCurve({ pieces: plug, member: 'external', clearance: 9 }).length).toBeGreaterThan(0);
+  });
+  it('both its drawings are laid by one datum, on the axis where there is no room', () => {
+    const line = (...rs: number[]) => rs.map((r, z) => ({ z, r }));
+    expect(sharedDatum(line(30, 25), line(31, 26))).toBe(15);
+    expect(sharedDatum(line(-30, -25), line(31, 22))).toBe(12);
+    expect(sharedDatum(line(6), line(7))).toBe(0);
   });
   it('is the curve itself with no clearance, and refuses less', () => {
     expect(mateCurve({ pieces: plug, member: 'external', clearance: 0 })).toBe(plug);
@@ -71,6 +83,7 @@ describe('the gap along a joint', () => {
         const found = joint(moved(measure(plug), shift, -thin / 2), measure(socket));
         expect(found.shift).toBeCloseTo(shift, 1);
         expect(found.room).toBeCloseTo(thin, 1);
+        if (Math.abs(shift) > 0.08) expect(found.shifted).toBe(true);
         expect(found.left).toBeLessThan(0.02);
       }),
       { numRuns: 25, seed: 2 },

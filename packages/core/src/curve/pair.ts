@@ -16,7 +16,7 @@ const FOLLOWED = 5e-4;
 /**
  * The curve of a part's mate, a clearance (mm) from it everywhere and square to it: a plug's socket outside it, a
  * socket's plug inside. It is the path of a nose as round as the clearance, so no loop can stand in it. Errors:
- * out-of-range; underdetermined without a profile.
+ * out-of-range; impossible where a plug would have no metal left; underdetermined without a profile.
  */
 export function mateCurve({
   pieces,
@@ -32,10 +32,17 @@ export function mateCurve({
   if (pieces.length === 0) throw new AnelloError('underdetermined', 'points', 'There is no profile yet.');
   const surface = surfaceOf(pieces, member);
   const sign = member === 'external' ? 1 : -1;
-  return arcsAlong((part) => {
+  const mate = arcsAlong((part) => {
     const z = surface.from + part * (surface.to - surface.from);
     return { z, r: sign * (surface.rest(z, clearance)?.r ?? 0) };
   }, FOLLOWED);
+  if (!sampled(mate, 1, 0.01).every((p) => p.r > 0))
+    throw new AnelloError(
+      'impossible',
+      'mateClearance',
+      'With that much clearance nothing of the plug is left where the curve is thinnest.',
+    );
+  return mate;
 }
 
 /** Rises and falls smaller than this do not hold a plug back, mm. */
@@ -55,6 +62,13 @@ export function goesInWhole(pieces: readonly Piece[]): boolean {
   return Math.min(against(1), against(-1)) <= HELD_BACK;
 }
 
+/** The datum of both drawings of a pair lies this far inside the lowest of either line, mm. */
+const INSIDE = 10;
+
+/** How far from the axis the line lies that both drawings of a pair are laid by, mm: on the axis where there is no room. */
+export const sharedDatum = (...lines: readonly (readonly CurvePoint[])[]): number =>
+  Math.max(0, Math.min(...lines.flat().map((p) => Math.abs(p.r))) - INSIDE);
+
 export interface JointPlace {
   /** Along the joint, mm. */
   readonly z: number;
@@ -68,11 +82,16 @@ export interface Joint {
   readonly most: JointPlace;
   /** How far toward the tailstock the plug stands out of its place, mm, as far as the gaps tell. */
   readonly shift: number;
+  /** It is far enough to be worth a word. */
+  readonly shifted: boolean;
   /** Evenly too much room, on diameter, mm. */
   readonly room: number;
   /** Most any gap is out when those two are taken off. */
   readonly left: number;
 }
+
+/** A shift smaller than this is not worth a word, mm. */
+const FELT = 0.01;
 
 /** Least places each half is measured at. */
 const LEAST = 3;
@@ -125,6 +144,7 @@ export function pairJoint({
     least: by((a, b) => a < b),
     most: by((a, b) => a > b),
     shift,
+    shifted: Math.abs(shift) >= FELT,
     room,
     left: Math.max(...left.map(Math.abs)),
   };

@@ -74,6 +74,10 @@ export function pullAt({ unbalance, rpm }: { unbalance: number; rpm: number }): 
 const speedFor = (pull: number, unbalance: number): number =>
   unbalance <= 0 ? Infinity : (30 / Math.PI) * Math.sqrt(pull / (unbalance / 1000));
 
+/** Where a counterweight goes: opposite the heavy side, rad from 0 to a whole turn. */
+export const lightSide = ({ heavy }: Pick<Balance, 'heavy'>): number =>
+  (((heavy + Math.PI) % (2 * Math.PI)) + 2 * Math.PI) % (2 * Math.PI);
+
 /** Mass (kg) to put opposite the heavy side at a radius (mm) so that it runs still. Errors: out-of-range. */
 export function counterweight({ unbalance, radius }: { unbalance: number; radius: number }): number {
   return (

@@ -4,7 +4,7 @@ import { holeLimits } from '../fit/isoHole';
 import { JAWS } from '../holding/circleFit';
 import type { Feature } from '../part/feature';
 import { plainText } from '../phrase/phrase';
-import { balance, counterweight, pullAt } from './balance';
+import { balance, counterweight, lightSide, pullAt } from './balance';
 import { boreTools } from '../cutting/boreTools';
 import { materialNamed, USUAL_MATERIALS } from '../cutting/material';
 import { layoutPart } from '../part/layout';
@@ -363,6 +363,10 @@ describe('before power', () => {
       (found.mass * 9.81) / 2,
       6,
     );
+    const side = lightSide(found);
+    expect(Math.cos(side - found.heavy)).toBeCloseTo(-1, 12);
+    expect(side >= 0 && side < 2 * Math.PI).toBe(true);
+    expect(lightSide({ heavy: -3 * Math.PI })).toBeCloseTo(0, 12);
     expect(counterweight({ unbalance: found.unbalance, radius: 80 }) * 80).toBeCloseTo(found.unbalance, 9);
     expect(balance({ masses: [hub], spindle: { x: 0, y: 0 }, density: 7.2 }).topSpeed).toBe(Infinity);
   });

@@ -1,6 +1,6 @@
 /** What kind of quantity a figure is; it decides the units and the way it is written. */
 export type Quantity =
-  'length' | 'angle' | 'degrees' | 'ratio' | 'perFoot' | 'perMetre' | 'number' | 'percent';
+  'length' | 'angle' | 'degrees' | 'ratio' | 'perFoot' | 'perMetre' | 'number' | 'percent' | 'temperature';
 
 /**
  * A figure on its way to the eye: the exact value in house units (mm, rad, ratio, 1), and the
@@ -44,6 +44,9 @@ export const degrees = (value: number, resolution?: number): Figure =>
 
 /** A tenth of a degree, rad: what a chuck or a rotary table marked by eye can be turned to. */
 export const TENTH_OF_DEGREE = Math.PI / 1800;
+
+/** A temperature in °C, written in the degrees the shown units go with. */
+export const temperature = (value: number): Figure => ({ quantity: 'temperature', value });
 
 /** A plain count or number. */
 export const count = (value: number, resolution = 1): Figure => ({ quantity: 'number', value, resolution });

@@ -1,6 +1,8 @@
 import { AnelloError } from '../basics/error';
 import { positive } from '../basics/check';
 import type { CurvePoint } from '../curve/piece';
+import { feedAndSpeed, overhangOf, type FeedAndSpeed } from '../cutting/feedAndSpeed';
+import type { Material, ToolMaterial } from '../cutting/material';
 import { circularFormTool } from './circularFormTool';
 import { flatFormTool } from './flatFormTool';
 
@@ -104,4 +106,24 @@ export function chatterRisk({
             : 'more than 8 mm of edge cuts at once',
     };
   return { risk: 'low', because: 'a narrow edge on stiff work' };
+}
+
+/**
+ * Speed and feed of a plunge: the whole edge cuts at once, at the work's largest diameter, standing out so far (mm).
+ * Errors: out-of-range.
+ */
+export function plungeSpeed({
+  work,
+  stickOut,
+  ...cut
+}: {
+  work: readonly CurvePoint[];
+  stickOut: number;
+  material: Material;
+  tool: ToolMaterial;
+  speeds?: readonly number[] | undefined;
+}): FeedAndSpeed {
+  const diameter = 2 * Math.max(0, ...work.map((p) => p.r));
+  const overhang = overhangOf({ length: stickOut, diameter });
+  return feedAndSpeed({ ...cut, diameter, duty: { finishing: false, form: true, overhang } });
 }

@@ -1,4 +1,6 @@
+import { AnelloError } from '../basics/error';
 import { positive } from '../basics/check';
+import { length } from '../phrase/figure';
 
 /** A steel a form tool is made of. Temperatures in °C. Source: general knowledge of handbooks; the maker's sheet goes before it. */
 export interface ToolSteel {
@@ -58,8 +60,16 @@ export const TEMPER_COLOURS: readonly TemperColour[] = [
   { at: 315, colour: 'pale blue', paint: '#7f9db8', fits: 'springs that bend far; too soft for an edge' },
 ];
 
-/** Minutes a piece of a thickness (mm) stays at its heat after the colour is even: a minute for each two. Errors: out-of-range. */
-export const soakMinutes = (thickness: number): number =>
-  Math.max(1, Math.ceil(positive(thickness, 'thickness', 'The thickness') / 2));
+/** No form tool is thicker, mm: more is a slip of the keys. */
+const THICKEST = 100;
 
-export const inFahrenheit = (celsius: number): number => (celsius * 9) / 5 + 32;
+/** Minutes a piece of a thickness (mm) stays at its heat after the colour is even: a minute for each two. Errors: out-of-range. */
+export function soakMinutes(thickness: number): number {
+  if (positive(thickness, 'thickness', 'The thickness') > THICKEST)
+    throw new AnelloError('out-of-range', 'thickness', [
+      'No form tool is so thick; up to ',
+      length(THICKEST, 1),
+      '.',
+    ]);
+  return Math.max(1, Math.ceil(thickness / 2));
+}

@@ -1,6 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { angle, count, degrees, length, perFoot, ratio, TENTH_OF_DEGREE } from '../phrase/figure';
+import {
+  angle,
+  count,
+  degrees,
+  length,
+  perFoot,
+  ratio,
+  temperature,
+  TENTH_OF_DEGREE,
+} from '../phrase/figure';
 import { formatFigure } from './format';
 import { parseQuantity } from './parseQuantity';
 import { decimalsFor, snap, snapDown } from './round';
@@ -40,6 +49,7 @@ describe('figures at an instrument’s resolution', () => {
     expect(text(count(3))).toBe('3');
     expect(text(perFoot(0.60235 / 12))).toBe('0.60235 in/ft');
     expect(text(degrees(8 * D))).toBe('8.00000°');
+    expect([text(temperature(220)), text(temperature(220), 'inch')]).toEqual(['220 °C', '428 °F']);
     expect(text(degrees(112.4499 * D, TENTH_OF_DEGREE))).toBe('112.4°');
   });
   it('never strays from the value by more than half the resolution', () => {

@@ -39,6 +39,10 @@ function written(figure: Figure, system: UnitSystem): { text: string; unit: stri
       return { text: fixed(figure.value * 1000, decimals(figure, 1000, 2)), unit: 'mm/m' };
     case 'percent':
       return { text: fixed(figure.value * 100, 0), unit: '%' };
+    case 'temperature':
+      return system === 'mm'
+        ? { text: fixed(figure.value, 0), unit: '°C' }
+        : { text: fixed((figure.value * 9) / 5 + 32, 0), unit: '°F' };
     case 'number':
       return { text: fixed(figure.value, decimalsFor(figure.resolution ?? 0.001)), unit: '' };
   }

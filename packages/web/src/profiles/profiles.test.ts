@@ -235,6 +235,11 @@ describe('SVG from elsewhere', () => {
     expect(readSvg(drawn, as('file')).points[0]!.diameter).toBeCloseTo(40, 9);
     expect(readSvg(drawn, as('file', 'x', 50)).points[0]!.diameter).toBeCloseTo(20, 9);
   });
+  it('a page without a view of its own ends where its height says, in millimetres too', () => {
+    const read = readSvg(svg('<path d="M0 0H96"/>', 'width="50mm" height="25.4mm"'), as('file'));
+    expect(read.points[0]!.diameter).toBeCloseTo(2 * 25.4, 6);
+    expect(read.points[1]!.z).toBeCloseTo(25.4, 6);
+  });
   it('what is no SVG is refused in words', () => {
     for (const text of ['<html/>', 'not at all', ''])
       expect(() => readSvg(text, as('file'))).toThrow(expect.objectContaining({ code: 'unreadable' }));

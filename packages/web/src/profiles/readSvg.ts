@@ -34,13 +34,18 @@ export function readSvg(text: string, { unit, axis, axisAt }: DxfRequest): ReadP
   return profileOf(drawn, said, { scale, axis, axisAt: axis === 'x' ? -level : level });
 }
 
-/** How large one of its units is by its own word, and where its page ends. */
+/** How large one of its units is by its own word, and where its page ends, in its units. */
 function pageOf(svg: Element): { scale: number; bottom: number } {
   const [, top = 0, wide = 0, high = 0] = (svg.getAttribute('viewBox') ?? '').split(/[\s,]+/).map(Number);
-  const [, size, unit] = /^\s*([\d.]+)\s*([a-z]*)\s*$/.exec(svg.getAttribute('width') ?? '') ?? [];
-  const inMm = Number(size) * (LENGTHS[unit ?? ''] ?? PX);
-  const tall = Number.parseFloat(svg.getAttribute('height') ?? '') || 0;
-  return { scale: wide > 0 && inMm > 0 ? inMm / wide : PX, bottom: high > 0 ? top + high : tall };
+  const width = sizeOf(svg, 'width');
+  const scale = wide > 0 && width > 0 ? width / wide : PX;
+  return { scale, bottom: high > 0 ? top + high : sizeOf(svg, 'height') / PX };
+}
+
+/** A size as the file gives it, mm; nothing where it gives none, or a part of something else. */
+function sizeOf(svg: Element, name: string): number {
+  const [, size, unit = ''] = /^\s*([\d.]+)\s*([a-z]*)\s*$/.exec(svg.getAttribute(name) ?? '') ?? [];
+  return size === undefined ? 0 : Number(size) * (LENGTHS[unit] ?? PX);
 }
 
 function drawnOf(shape: Element, scale: number): Drawn[] {

@@ -1,3 +1,4 @@
+import { snap } from '@anello/core';
 import { arcEnds, type Mark, type Pen, type Sheet } from './sheet';
 
 const STROKE: Record<Pen, string> = {
@@ -8,7 +9,9 @@ const STROKE: Record<Pen, string> = {
 const ANCHOR = { start: 'start', middle: 'middle', end: 'end' } as const;
 /** Cap height of the words against the type size they are set in. */
 const CAPS = 0.7;
-const n = (value: number): string => String(Number(value.toFixed(4)));
+/** Finer than this nothing prints, mm. */
+const FINE = 1e-4;
+const n = (value: number): string => String(snap(value, FINE));
 
 /** A sheet as an SVG document whose user unit is the millimetre, so that it prints true. */
 export function toSvg({ title, width, height, marks }: Sheet): string {

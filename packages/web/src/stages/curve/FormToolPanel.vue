@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { chatterRisk, count, feedAndSpeed, formTool, formToolOutline, length, sampled } from '@anello/core';
+import { chatterRisk, count, formTool, formToolOutline, length, plungeSpeed, sampled } from '@anello/core';
 import { computed } from 'vue';
 import type { CurveDesk } from '../../composables/useCurve';
 import { useJobModel } from '../../composables/useJobModel';
@@ -59,18 +59,20 @@ const risk = computed(() => {
   );
 });
 const outline = computed(() => (tool.value ? formToolOutline(tool.value, kind.value) : []));
-/** The whole edge cuts at once, at the work's largest diameter. */
 const speed = computed(() => {
   const { value: row } = material;
-  const diameter = 2 * Math.max(0, ...work.value.map((p) => p.r));
-  if (!row || diameter <= 0) return null;
-  return feedAndSpeed({
-    material: row,
-    tool: job.document?.cut.tool ?? 'hss',
-    diameter,
-    duty: { finishing: false, form: true, overhang: props.desk.length('stickOut') / diameter },
-    speeds: model.lathe.value?.speeds,
-  });
+  if (!row || work.value.length < 2) return null;
+  return tried(
+    () =>
+      plungeSpeed({
+        work: work.value,
+        stickOut: props.desk.length('stickOut'),
+        material: row,
+        tool: job.document?.cut.tool ?? 'hss',
+        speeds: model.lathe.value?.speeds,
+      }),
+    preferences.units,
+  ).found;
 });
 async function save(format: TemplateFormat): Promise<void> {
   if (!tool.value) return;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { count, inFahrenheit, soakMinutes, TEMPER_COLOURS, TOOL_STEELS } from '@anello/core';
+import { count, soakMinutes, TEMPER_COLOURS, temperature, TOOL_STEELS } from '@anello/core';
 import { useSessionStorage } from '@vueuse/core';
 import { computed } from 'vue';
 import { useKeptEntries } from '../../composables/useKeptEntries';
@@ -8,6 +8,7 @@ import FigureText from '../../parts/FigureText.vue';
 import KeptBox from '../../parts/KeptBox.vue';
 import MethodPicks from '../../parts/MethodPicks.vue';
 import NoticeText from '../../parts/NoticeText.vue';
+import HeatSpan from './HeatSpan.vue';
 import { useJob } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
 
@@ -21,11 +22,6 @@ const soak = computed(() => {
   const thick = kept.value('thickness');
   return thick === undefined ? NOTHING_TRIED : tried(() => soakMinutes(thick), preferences.units);
 });
-/** Heats in the degrees the screen's units go with. */
-const heat = (celsius: number): string =>
-  preferences.units === 'mm' ? `${celsius}` : `${Math.round(inFahrenheit(celsius))}`;
-const unit = computed(() => (preferences.units === 'mm' ? '°C' : '°F'));
-const span = ([from, to]: readonly [number, number]): string => `${heat(from)} to ${heat(to)} ${unit.value}`;
 const tempers = computed(() =>
   TEMPER_COLOURS.map((c) => ({
     ...c,
@@ -43,12 +39,12 @@ const tempers = computed(() =>
         <div class="figures">
           <div>
             <p class="label">Heat to</p>
-            <p class="middle fig">{{ span(steel.harden) }}</p>
+            <p class="middle fig"><HeatSpan :of="steel.harden" /></p>
             <p class="quiet">{{ steel.colour }}, seen in shade</p>
           </div>
           <div>
             <p class="label">Temper a form tool at</p>
-            <p class="middle fig">{{ span(steel.temper) }}</p>
+            <p class="middle fig"><HeatSpan :of="steel.temper" /></p>
           </div>
         </div>
         <ol>
@@ -56,7 +52,9 @@ const tempers = computed(() =>
             Cut, file and stone it to size first, a hair left for the hone; no sharp inner corner, no deep
             scratch, no stamp near the edge.
           </li>
-          <li>Wire it so that it hangs edge down. Warm it through slowly, to {{ span(steel.preheat) }}.</li>
+          <li>
+            Wire it so that it hangs edge down. Warm it through slowly, to <HeatSpan :of="steel.preheat" />.
+          </li>
           <li>
             Up to the colour, evenly, thick parts first; a magnet lets go a little before it. Hold it there
             <template v-if="soak.found !== null"
@@ -64,8 +62,8 @@ const tempers = computed(() =>
             ><template v-else>a minute for each <span class="fig">2 mm</span> of thickness</template>.
           </li>
           <li>
-            Quench in {{ steel.quench }}, at {{ span(steel.bath) }}: straight down, edge first, moved up and
-            down, never sideways, until it is hand warm.
+            Quench in {{ steel.quench }}, at <HeatSpan :of="steel.bath" />: straight down, edge first, moved
+            up and down, never sideways, until it is hand warm.
           </li>
           <li>
             File test on a corner that does not matter: the file must skate. If it bites, it was too cool.
@@ -88,7 +86,7 @@ const tempers = computed(() =>
           <thead>
             <tr>
               <th scope="col">Colour</th>
-              <th scope="col">{{ unit }}</th>
+              <th scope="col">At</th>
               <th scope="col" class="fits">Fits</th>
             </tr>
           </thead>
@@ -98,7 +96,7 @@ const tempers = computed(() =>
                 <span class="swatch" :style="{ background: one.paint }" aria-hidden="true"></span
                 >{{ one.colour }}
               </th>
-              <td class="fig">{{ heat(one.at) }}</td>
+              <td class="fig"><FigureText :figure="temperature(one.at)" /></td>
               <td class="fits">{{ one.fits }}{{ one.wanted ? ': this tool' : '' }}</td>
             </tr>
           </tbody>

@@ -33,9 +33,6 @@ const found = computed(() => {
   );
 });
 const joint = computed(() => found.value.found);
-/** Less than this no shift is worth a word, mm. */
-const FELT = 0.01;
-const shifted = computed(() => joint.value !== null && Math.abs(joint.value.shift) >= FELT);
 async function keep(): Promise<void> {
   if (!joint.value) return;
   const { places, least, most, shift, room } = joint.value;
@@ -77,7 +74,7 @@ async function keep(): Promise<void> {
         >Metal meets metal there: blue it before anything is forced.</NoticeText
       >
       <p>
-        <template v-if="shifted"
+        <template v-if="joint.shifted"
           >It looks like the plug standing
           <strong><FigureText :figure="length(Math.abs(joint.shift), 0.01)" /></strong> too far toward the
           {{ joint.shift > 0 ? 'tailstock' : 'headstock' }}: its drawing crept, or it seats short.

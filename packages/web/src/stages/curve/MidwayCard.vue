@@ -33,14 +33,6 @@ const found = computed(() =>
     : NOTHING_TRIED,
 );
 const creep = computed(() => found.value.found);
-/** Nearer than this nobody sets a paper, mm. */
-const STILL = 0.05;
-const still = computed(
-  () =>
-    creep.value !== null &&
-    Math.abs(creep.value.along ?? 0) < STILL &&
-    Math.abs(creep.value.worst.off) < STILL,
-);
 async function keep(): Promise<void> {
   if (!creep.value) return;
   const { along, across, worst } = creep.value;
@@ -91,8 +83,8 @@ async function keep(): Promise<void> {
           </p>
         </div>
       </div>
-      <NoticeText :tone="still ? 'good' : 'warn'">{{
-        still
+      <NoticeText :tone="creep.still ? 'good' : 'warn'">{{
+        creep.still
           ? 'It lies where it lay: go on.'
           : 'Stop, draw back, lay it to its witness lines again and hold it better. What is cut already was cut to the moved line: leave the finish for after.'
       }}</NoticeText>

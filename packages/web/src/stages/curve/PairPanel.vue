@@ -6,6 +6,7 @@ import {
   mateCurve,
   mateOf,
   sampled,
+  sharedDatum,
   tracerTemplate,
   type Member,
   type Piece,
@@ -44,12 +45,7 @@ const worked = computed(() => {
   }, preferences.units);
 });
 const pair = computed(() => worked.value.found);
-/** The datum of both drawings lies this far outside the lowest of either line, mm. */
-const CLEAR = 10;
-const datum = computed(() => {
-  const all = [...(pair.value?.own.line ?? []), ...(pair.value?.its.line ?? [])];
-  return Math.max(0, Math.min(...all.map((p) => Math.abs(p.r))) - CLEAR);
-});
+const datum = computed(() => (pair.value ? sharedDatum(pair.value.own.line, pair.value.its.line) : 0));
 const HALVES = { external: 'plug', internal: 'socket' } as const;
 const sheets = computed(() => {
   const { value: both } = pair;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { angle, endOf, length, startOf, type CurvePoint, type OutOfReach } from '@anello/core';
+import { angle, length, pathPlaces, type CurvePoint, type OutOfReach } from '@anello/core';
 import { computed } from 'vue';
 import type { CurveDesk } from '../../composables/useCurve';
 import { useNosePath } from '../../composables/useNosePath';
@@ -15,18 +15,11 @@ import CurveLength from './CurveLength.vue';
 /** Where this nose or its flank cannot go, marked on the curve, with the nose that would do. */
 const props = defineProps<{ desk: CurveDesk }>();
 const job = useJob();
-/** The path is worked out at places so far apart along the axis, mm, and never more of them than a machine could use. */
-const PLACES_APART = 0.01;
-const MOST_PLACES = 200_000;
 const { found, busy, slow, stop } = useNosePath(() => {
   const { value: pieces } = props.desk.pieces;
   const noseRadius = props.desk.length('nose');
   if (!pieces || !(noseRadius >= 0)) return null;
-  const long = Math.abs(
-    (pieces.at(-1) ? endOf(pieces.at(-1)!).z : 0) - (pieces[0] ? startOf(pieces[0]).z : 0),
-  );
-  const count = Math.min(MOST_PLACES, Math.max(2, Math.ceil(long / PLACES_APART) + 1));
-  return { pieces, member: props.desk.member.value, noseRadius, count };
+  return { pieces, member: props.desk.member.value, noseRadius, count: pathPlaces(pieces) };
 });
 /** As many of them as a screen can show. */
 const SHOWN = 400;

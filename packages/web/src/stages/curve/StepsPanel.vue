@@ -13,6 +13,7 @@ import { fileName, saveFile } from '../../lib/saveFile';
 import RidgeDrawing from '../../drawing/RidgeDrawing.vue';
 import FigureText from '../../parts/FigureText.vue';
 import NoticeText from '../../parts/NoticeText.vue';
+import { saveTemplate } from '../../sheets/saveTemplate';
 import { useJob } from '../../stores/job';
 import { usePreferences } from '../../stores/preferences';
 import CurveLength from './CurveLength.vue';
@@ -81,10 +82,7 @@ const columns = computed<[string, string, string]>(() => [
   'ridge',
 ]);
 async function pdf(): Promise<void> {
-  const [{ stepSheets }, { toPdf }] = await Promise.all([
-    import('../../sheets/stepSheets'),
-    import('../../sheets/toPdf'),
-  ]);
+  const { stepSheets } = await import('../../sheets/stepSheets');
   const { units } = preferences;
   const title = `${job.document?.number ?? ''} ${props.desk.name.value}, two-handle steps`;
   const sheets = stepSheets({
@@ -97,7 +95,7 @@ async function pdf(): Promise<void> {
       formatFigure(length(r.ridge, 0.001), units),
     ],
   });
-  saveFile(fileName(title, 'pdf'), 'application/pdf', (await toPdf(...sheets)) as BlobPart);
+  await saveTemplate(title, sheets, 'pdf');
 }
 async function keepCut(): Promise<void> {
   await props.desk.keepShaped('steps', `${rows.value.length} steps`);

@@ -3,6 +3,7 @@ import {
   count,
   counterweight,
   degrees,
+  lightSide,
   speedAtThrow,
   TENTH_OF_DEGREE,
   USUAL_CARRIAGE_TOOLS,
@@ -44,7 +45,7 @@ const weight = computed(() => {
   return radius && still
     ? {
         grams: 1000 * counterweight({ unbalance: still.unbalance, radius }),
-        at: (still.heavy + Math.PI) % (2 * Math.PI),
+        at: lightSide(still),
       }
     : null;
 });

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { AnelloError, plainText, type Phrase, type Piece } from '@anello/core';
-import { computed, ref } from 'vue';
+import { ref } from 'vue';
+import { useKeptEntries } from '../../composables/useKeptEntries';
 import { saveFile, fileName } from '../../lib/saveFile';
 import FileTake from '../../parts/FileTake.vue';
+import KeptBox from '../../parts/KeptBox.vue';
 import NoticeText from '../../parts/NoticeText.vue';
 import type { AxisAlong } from '../../profiles/drawing';
 import type { FileUnit, ReadProfile } from '../../profiles/readProfile';
@@ -14,10 +16,7 @@ const emit = defineEmits<{ taken: [points: ReadProfile['points']] }>();
 const preferences = usePreferences();
 const unit = ref<FileUnit>('file');
 const axis = ref<AxisAlong>('x');
-const axisAt = ref('');
-/** A number in the file's own units; none leaves it to the file. */
-const level = computed(() => (axisAt.value.trim() === '' ? null : Number(axisAt.value.replace(',', '.'))));
-const notNumber = computed(() => level.value !== null && !Number.isFinite(level.value));
+const kept = useKeptEntries('profile-file');
 const said = ref('');
 const bad = ref(false);
 const LEAST = 2;
@@ -26,7 +25,7 @@ const inWords = (phrase: Phrase): string => plainText(phrase, preferences.units)
 const leftOut = ({ left }: ReadProfile): string => left.map(inWords).join(', ');
 
 async function readAny(name: string, text: string): Promise<ReadProfile> {
-  const how = { unit: unit.value, axis: axis.value, axisAt: level.value };
+  const how = { unit: unit.value, axis: axis.value, axisAt: kept.value('axis') ?? null };
   if (/\.csv$/i.test(name)) return (await import('../../profiles/readProfile')).readCsv(text, unit.value);
   if (/\.svg$/i.test(name)) return (await import('../../profiles/readSvg')).readSvg(text, how);
   return (await import('../../profiles/readDxf')).readDxf(text, how);
@@ -83,20 +82,8 @@ async function give(format: 'dxf' | 'svg' | 'csv'): Promise<void> {
           { value: 'y', title: 'along y' },
         ]"
       />
-      <v-text-field
-        v-model="axisAt"
-        label="Axis at, in the file"
-        class="figures-in"
-        autocomplete="off"
-        hint="Left empty, its centre line says"
-        :error-messages="notNumber ? 'A plain number, in the file’s own units.' : ''"
-      />
-      <FileTake
-        label="Take in a DXF, SVG or CSV"
-        accept=".dxf,.svg,.csv"
-        :disabled="notNumber"
-        @taken="take"
-      />
+      <KeptBox :entries="kept" name="axis" label="Axis at, in the file’s units" dimension="number" />
+      <FileTake label="Take in a DXF, SVG or CSV" accept=".dxf,.svg,.csv" @taken="take" />
     </div>
     <NoticeText v-if="said" :tone="bad ? 'bad' : 'good'">{{ said }}</NoticeText>
     <div v-if="pieces.length" class="row">
