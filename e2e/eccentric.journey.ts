@@ -3,6 +3,10 @@ import { accessible, Bar, expect, jobOnServer, test, type Shop } from './shop';
 const bodies = async (shop: Shop, kind: string): Promise<Record<string, unknown>[]> =>
   (await jobOnServer(shop, 'j-103')).records.filter((r) => r.body.kind === kind).map((r) => r.body);
 
+/** The bore's diameter as the server has it: what was typed is saved. */
+const boreOnServer = async (shop: Shop): Promise<number | undefined> =>
+  (await jobOnServer(shop, 'j-103')).job.document.features.find((f) => f.name === 'Bore')?.diameter?.value;
+
 /** What the needle shows at the four jaws of work whose axis stands at (x, y). */
 const shown = (x: number, y: number): Readonly<Record<number, string>> => ({
   1: (x + 0.2).toFixed(3),
@@ -91,12 +95,14 @@ test('J-103 in the four-jaw: from the throw to a proved eccentric, and what a la
   await page.goto(`${shop.address}/job/j-103/part`);
   await page.getByRole('button', { name: /^Bore/ }).first().click();
   await page.getByLabel('Diameter', { exact: true }).fill('22 mm');
+  await expect.poll(() => boreOnServer(shop)).toBe(22);
   await page.goto(`${shop.address}/job/j-103/prove`);
   await expect(page.getByText('The bore can be opened out at the same setting')).toBeVisible();
   await expect(page.getByText('The throw, as dialled in can be kept.')).toBeVisible();
   await page.goto(`${shop.address}/job/j-103/part`);
   await page.getByRole('button', { name: /^Bore/ }).first().click();
   await page.getByLabel('Diameter', { exact: true }).fill('20 mm');
+  await expect.poll(() => boreOnServer(shop)).toBe(20);
   await page.goto(`${shop.address}/job/j-103/prove`);
   await expect(page.getByText('Everything made so far agrees')).toBeVisible();
   await page.getByRole('button', { name: 'Accept it' }).click();

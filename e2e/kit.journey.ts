@@ -7,7 +7,7 @@ test('a lathe is added, described, copied, put away, and carried to another shop
 }) => {
   await page.goto(`${shop.address}/machines`);
   await page.getByRole('button', { name: 'Add a lathe' }).click();
-  await expect(page.getByRole('heading', { name: 'New lathe' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'New lathe', level: 1 })).toBeVisible();
   await page.getByLabel('Name', { exact: true }).first().fill('Bench lathe');
   await page.getByLabel('Taper attachment: this lathe has one').click();
   await page.getByLabel('Turns of its knob for a degree').fill('3');

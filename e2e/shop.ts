@@ -101,7 +101,10 @@ export async function jobOnServer(
   shop: Shop,
   id: string,
 ): Promise<{
-  job: { version: number; document: { title: string; features: { name: string }[] } };
+  job: {
+    version: number;
+    document: { title: string; features: { name: string; diameter?: { value: number } }[] };
+  };
   records: {
     id: string;
     piece: number;
