@@ -1,6 +1,7 @@
 import { benchCore } from './core.ts';
 import { benchServer } from './server.ts';
 import { firstLoad } from './firstLoad.ts';
+import { infeedProof } from './infeedProof.ts';
 import { redraw } from './redraw.ts';
 
 export interface Figure {
@@ -10,5 +11,11 @@ export interface Figure {
   readonly within: boolean;
 }
 
-const figures: Figure[] = [...firstLoad(), ...benchCore(), ...(await benchServer()), ...(await redraw())];
+const figures: Figure[] = [
+  ...firstLoad(),
+  ...benchCore(),
+  ...infeedProof(),
+  ...(await benchServer()),
+  ...(await redraw()),
+];
 console.table(Object.fromEntries(figures.map(({ what, ...rest }) => [what, rest])));

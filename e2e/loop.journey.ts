@@ -1,4 +1,4 @@
-import { seeded, SimulatedLathe } from '@anello/core';
+import { NO_FAULTS, seeded, SimulatedLathe } from '@anello/core';
 import type { Page } from '@playwright/test';
 import { accessible, Bar, expect, jobOnServer, test, type Shop } from './shop';
 
@@ -15,7 +15,7 @@ async function bringToLine(
   bar: Bar,
   at: { left: number; ratio: number; seed: number },
 ): Promise<number> {
-  const faults = { spring: 0.12, lash: 0, wear: 0.001, scatter: 0.001, dial: 1, measuring: 0 };
+  const faults = { ...NO_FAULTS, spring: 0.12, wear: 0.001, scatter: 0.001, measuring: 0 };
   const lathe = new SimulatedLathe(faults, seeded(at.seed), at.left / 2);
   const line = page.getByRole('heading', { name: 'It stands at its line' });
   const feedIt = page.getByRole('button', { name: /keep the pass/ });

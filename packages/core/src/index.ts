@@ -197,12 +197,21 @@ export { COPY_METHODS, copyTaper, type Copied } from './copy/registry';
 export { COPY_IDS, type CopyId, type CopyInput, type CopyMethod } from './copy/copyMethod';
 export { featureMixUps, inDivisions, type SuspectFigure } from './part/featureMixUps';
 export { shopSeries } from './taper/series/shop';
-export { nextInfeed, type InfeedAdvice, type InfeedRequest } from './infeed/nextInfeed';
+export {
+  nextInfeed,
+  type InfeedAdvice,
+  type InfeedMove,
+  type InfeedRequest,
+  type Remedy,
+} from './infeed/nextInfeed';
+export type { Suspicion, SuspicionId } from './infeed/suspicion';
 export type { InfeedPass } from './infeed/learn';
 export { fitEvidence, type EvidenceFit, type RankedCause } from './evidence/fitEvidence';
 export type { ConeEnd, Evidence, EvidenceKind, Marked } from './evidence/evidence';
-export { CAUSE_IDS, type CauseId } from './evidence/causes';
-export { seeded, SimulatedLathe, someFaults, type LatheFaults } from './lathe/simulatedLathe';
+export { CAUSE_IDS, type CauseId } from './evidence/causes/cause';
+export { normalFrom, seeded } from './lathe/seeded';
+export { NO_FAULTS, SimulatedLathe, type LatheFaults } from './lathe/simulatedLathe';
+export { HONEST_KINDS, WRONG_KINDS } from './lathe/latheKinds';
 export {
   trueingLimit,
   trueUp,

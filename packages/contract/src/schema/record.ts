@@ -66,6 +66,7 @@ export const recordBodySchema = z.discriminatedUnion('kind', [
     halfAngle: z.number(),
     diameterLeft: z.number(),
     typed,
+    checked: z.literal(true).optional(),
   }),
   z.strictObject({
     kind: z.literal('contact'),

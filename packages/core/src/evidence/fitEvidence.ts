@@ -1,13 +1,14 @@
 import { AnelloError } from '../basics/error';
 import { finite, notNegative, positive, taperAngle } from '../basics/check';
 import { ratioErrorFromSwing } from '../gauging/ratioErrorFromSwing';
-import { below } from '../infeed/normal';
-import { angle, length } from '../phrase/figure';
 import type { Phrase } from '../phrase/phrase';
 import { halfAngleOf, ratioOf } from '../taper/solve';
 import type { Member } from '../way/way';
-import { CAUSES, likelihood, type Cause, type CauseId } from './causes';
+import type { CauseId } from './causes/cause';
+import { CAUSES } from './causes/registry';
+import { describe } from './describe';
 import type { Evidence, MeasuredRatio } from './evidence';
+import { likelihood, possibilitiesOf, type Possibility, type Wanted } from './likelihood';
 import { nextCheck } from './nextCheck';
 
 export interface EvidenceRequest {
@@ -17,12 +18,14 @@ export interface EvidenceRequest {
   readonly halfAngle?: number | undefined;
   /** Plus or minus that is good enough, rad. */
   readonly band?: number | undefined;
+  /** Length of the cone, mm: what an angle that is out opens at the far end. */
+  readonly length?: number | undefined;
 }
 
 export interface RankedCause {
   readonly cause: CauseId;
   readonly title: string;
-  /** How much it is believed, 0 to 1; all of them add to one. */
+  /** How much it is believed, 0 to 1; all of them, with none of these, add to one. */
   readonly belief: number;
   /** What speaks for it, and against it, in a sentence. */
   readonly reason: Phrase;
@@ -34,9 +37,9 @@ export interface EvidenceFit {
   readonly causes: readonly RankedCause[];
   /** Pairs of things seen that cannot both be. */
   readonly contradictions: readonly Phrase[];
-  /** The single check that would best tell the two most believed apart; null when one stands alone. */
+  /** The single check that would most raise the chance of naming the cause rightly; null when none would by much. */
   readonly nextCheck: Phrase | null;
-  /** The half angle the part stands at, where something measured says so, with plus or minus. */
+  /** The half angle the part stands at if the first cause is right, where something measured says so, with plus or minus (k = 2). */
   readonly halfAngle: { readonly value: number; readonly uncertainty: number } | null;
   /** Still to come off on diameter, where a stand-off says so: less than nothing is past. */
   readonly diameterLeft: number | null;
@@ -44,48 +47,88 @@ export interface EvidenceFit {
 
 /** Most cones are cut to about this, rad on the half angle, where the job does not say. */
 const USUAL_BAND = 5e-5;
-/** Wrong angles are out by this many bands as a rule, when they are out. */
-const OUT_BY = 8;
-/** A clocked swing is read to about this, mm. */
+const USUAL_LENGTH = 80;
+/** A clocked swing is read to about this (k = 2), mm. */
 const SWING_READ = 0.01;
-/** Beliefs this strong stand alone. */
-const ALONE = 0.93;
+/**
+ * How often a whole try deceives: not pushed home, dirt between, the ends mixed up. Its reports then agree with one
+ * another and not with the part, so that no number of them together can be surer than this allows.
+ */
+const DECEIVES = 0.05;
 
 /**
- * What the evidence says is wrong with a shank or a bore: every cause weighed by Bayes' rule with the reason for it,
- * what contradicts, the check that would decide, and the angle where it was measured. Errors: not-finite,
- * out-of-range and impossible at `evidence.i`; underdetermined when nothing was seen.
+ * What the evidence says is wrong with a shank or a bore: every size of every cause weighed by Bayes' rule, with what a
+ * marker can show and a hand can feel as thresholds, with slips and tries that deceive, and with none of these; the
+ * reason for each, what contradicts, the check that would decide, and the angle where it was measured. The same report
+ * made twice counts once. Errors: not-finite, out-of-range and impossible at `evidence.i`; underdetermined when
+ * nothing was seen.
  */
 export function fitEvidence(request: EvidenceRequest): EvidenceFit {
   check(request);
-  const { member, evidence } = request;
-  const judge = judgeRatio(request);
-  const weighed = CAUSES.map((cause) => ({
+  const wanted = wantedOf(request);
+  const weighed = posterior(request.evidence, wanted);
+  const shares = sharesOf(request, wanted);
+  const ranked = CAUSES.map((cause) => ({
     cause,
-    belief: evidence.reduce((b, e) => b * likelihood(cause, member, e, judge), cause.met),
-  }));
-  const whole = weighed.reduce((sum, w) => sum + w.belief, 0);
-  const ranked = weighed
-    .map(({ cause, belief }) => ({ cause, belief: belief / whole }))
-    .sort((a, b) => b.belief - a.belief);
-  const [first, second] = ranked;
+    belief: weighed.reduce((sum, w) => sum + (w.possibility.cause === cause.id ? w.belief : 0), 0),
+  })).sort((a, b) => b.belief - a.belief);
   return {
     causes: ranked.map(({ cause, belief }) => ({
       cause: cause.id,
-      title: cause.title[member],
+      title: cause.title[request.member],
       belief,
-      reason: reasonFor(cause, request, judge),
+      reason: reasonFor(cause.id, shares, request.halfAngle),
       next: cause.next,
     })),
-    contradictions: contradictions(request, judge),
-    nextCheck:
-      first && second && first.belief < ALONE ? nextCheck(first.cause, second.cause, member, evidence) : null,
-    halfAngle: measuredAngle(request),
+    contradictions: contradictions(request, wanted),
+    nextCheck: nextCheck(weighed, wanted, request.evidence),
+    halfAngle: measuredAngle(request, ranked[0]?.cause.id),
     diameterLeft: diameterLeft(request),
   };
 }
 
-function check({ evidence, halfAngle, band }: EvidenceRequest): void {
+/** A possibility with how much it is believed after what was seen. */
+export interface Weighed {
+  readonly possibility: Possibility;
+  readonly belief: number;
+}
+
+const wantedOf = ({
+  member,
+  halfAngle,
+  band = USUAL_BAND,
+  length = USUAL_LENGTH,
+}: EvidenceRequest): Wanted => ({
+  member,
+  halfAngle,
+  band,
+  length,
+});
+
+/** What comes of a try in the mate, which can deceive as a whole; a measurement does not go with it. */
+const byHand = (e: Evidence): boolean => e.kind !== 'measured' && e.kind !== 'warmer';
+
+/** Beliefs in every possibility after the evidence; they add to one. */
+export function posterior(evidence: readonly Evidence[], wanted: Wanted): Weighed[] {
+  const possibilities = possibilitiesOf(wanted);
+  const once = distinct(evidence);
+  const of = (p: Possibility, some: readonly Evidence[]): number =>
+    some.reduce((all, e) => all * likelihood(p, e, wanted), 1);
+  const [hand, told] = [once.filter(byHand), once.filter((e) => !byHand(e))];
+  const tries = possibilities.map((p) => of(p, hand));
+  const anyway = possibilities.reduce((sum, p, i) => sum + p.prior * (tries[i] as number), 0);
+  const weights = possibilities.map(
+    (p, i) => p.prior * ((1 - DECEIVES) * (tries[i] as number) + DECEIVES * anyway) * of(p, told),
+  );
+  const whole = weights.reduce((sum, w) => sum + w, 0);
+  return possibilities.map((possibility, i) => ({ possibility, belief: (weights[i] as number) / whole }));
+}
+
+const distinct = (evidence: readonly Evidence[]): Evidence[] => [
+  ...new Map(evidence.map((e) => [JSON.stringify(e), e])).values(),
+];
+
+function check({ evidence, halfAngle, band, length }: EvidenceRequest): void {
   if (evidence.length === 0)
     throw new AnelloError(
       'underdetermined',
@@ -94,6 +137,7 @@ function check({ evidence, halfAngle, band }: EvidenceRequest): void {
     );
   if (halfAngle !== undefined) taperAngle(halfAngle);
   if (band !== undefined) positive(band, 'band', 'The band');
+  if (length !== undefined) positive(length, 'length', 'The length');
   evidence.forEach((e, i) => {
     const field = `evidence.${i}`;
     if (e.kind === 'rock') {
@@ -104,41 +148,42 @@ function check({ evidence, halfAngle, band }: EvidenceRequest): void {
       positive(e.ratio, field, 'A measured taper');
       positive(e.uncertainty, field, 'Its plus or minus');
     }
+    if (e.kind === 'warmer') finite(e.by, field);
     if (e.kind === 'stand-off') finite(e.seen, field);
   });
-}
-
-type Judge = (m: MeasuredRatio) => Readonly<Record<'steep' | 'right' | 'shallow', number>>;
-
-/**
- * How likely a measured ratio is if the angle is right (it scatters about the wanted one), or out either way (it lies
- * anywhere to OUT_BY bands off). Densities over the same figure, so only their proportion matters.
- */
-function judgeRatio({ halfAngle, band = USUAL_BAND }: EvidenceRequest): Judge {
-  if (halfAngle === undefined) return () => ({ steep: 1, right: 1, shallow: 1 });
-  const wanted = ratioOf(halfAngle);
-  const zone = 2 * band;
-  return ({ ratio, uncertainty }) => {
-    const off = ratio - wanted;
-    const spread = Math.hypot(uncertainty, zone / 2);
-    const right = Math.exp(-0.5 * (off / spread) ** 2) / spread;
-    const reach = OUT_BY * zone + uncertainty;
-    const side = (x: number): number =>
-      ((below((x - zone / 2) / uncertainty) + 1e-3) * Math.exp(-Math.max(0, x) / reach)) / reach;
-    return { steep: side(off), right: right + 1e-6, shallow: side(-off) };
-  };
 }
 
 /** Evidence a cause makes likelier than the run of causes do speaks for it; much less likely, against it. */
 const SPEAKS = 1.5;
 const AGAINST = 0.34;
 
-function reasonFor(cause: Cause, { member, evidence, halfAngle }: EvidenceRequest, judge: Judge): Phrase {
-  const usual = (e: Evidence): number =>
-    CAUSES.reduce((sum, c) => sum + likelihood(c, member, e, judge), 0) / CAUSES.length;
-  const share = (e: Evidence): number => likelihood(cause, member, e, judge) / usual(e);
-  const pro = evidence.filter((e) => share(e) > SPEAKS);
-  const contra = evidence.filter((e) => share(e) < AGAINST);
+/** How likely each cause makes a piece of evidence, all its sizes taken together. */
+function underCauses(e: Evidence, wanted: Wanted): ReadonlyMap<CauseId, number> {
+  const sums = new Map<CauseId, { of: number; prior: number }>();
+  for (const p of possibilitiesOf(wanted)) {
+    const sum = sums.get(p.cause) ?? { of: 0, prior: 0 };
+    sums.set(p.cause, { of: sum.of + p.prior * likelihood(p, e, wanted), prior: sum.prior + p.prior });
+  }
+  return new Map([...sums].map(([cause, { of, prior }]) => [cause, of / prior]));
+}
+
+/** How much likelier than the run of causes each cause makes each thing seen. */
+function sharesOf({ evidence }: EvidenceRequest, wanted: Wanted): readonly Share[] {
+  return distinct(evidence).map((e) => {
+    const by = underCauses(e, wanted);
+    const usual = [...by.values()].reduce((sum, l) => sum + l, 0) / by.size;
+    return { e, of: (cause) => (by.get(cause) ?? 0) / usual };
+  });
+}
+
+interface Share {
+  readonly e: Evidence;
+  of(cause: CauseId): number;
+}
+
+function reasonFor(cause: CauseId, shares: readonly Share[], halfAngle: number | undefined): Phrase {
+  const pro = shares.filter((s) => s.of(cause) > SPEAKS).map((s) => s.e);
+  const contra = shares.filter((s) => s.of(cause) < AGAINST).map((s) => s.e);
   const said = (all: readonly Evidence[]): Phrase =>
     all.flatMap((e, i) => [...(i > 0 ? ['; '] : []), ...describe(e, halfAngle)]);
   return [
@@ -147,66 +192,21 @@ function reasonFor(cause: Cause, { member, evidence, halfAngle }: EvidenceReques
   ];
 }
 
-const MARKED = {
-  large: 'marked at the large end',
-  small: 'marked at the small end',
-  middle: 'marked in the middle',
-  ends: 'marked at both ends',
-  'two-bands': 'marked in two bands',
-  spot: 'marked in one spot',
-  full: 'marked all along',
-} as const;
-const SHAKES = {
-  large: 'loose at the large end',
-  small: 'loose at the small end',
-  both: 'loose at both ends',
-  none: 'no shake',
-} as const;
-
-/** A piece of evidence in words. */
-export function describe(e: Evidence, halfAngle?: number): Phrase {
-  switch (e.kind) {
-    case 'bands':
-      return [MARKED[e.where]];
-    case 'shake':
-      return [SHAKES[e.where]];
-    case 'sticks':
-      return [e.holds ? 'it sticks when pushed home' : 'it does not stick'];
-    case 'rock':
-      return [
-        'rocks ',
-        length(e.swing, 0.001),
-        ' at ',
-        length(e.distance, 0.1),
-        ` about the ${e.touches} end`,
-      ];
-    case 'measured':
-      return halfAngle === undefined
-        ? ['measured at ', angle(halfAngleOf(e.ratio))]
-        : [
-            'measured ',
-            angle(Math.abs(halfAngleOf(e.ratio) - halfAngle)),
-            e.ratio > ratioOf(halfAngle) ? ' steep' : ' shallow',
-          ];
-    case 'stand-off':
-      return ['stands off ', length(e.seen, 0.01)];
-  }
-}
-
 /** No cause makes both of these likely: one of them was misread. */
-const BOTH = 0.03;
+const BOTH = 0.09;
 
-function contradictions({ member, evidence, halfAngle }: EvidenceRequest, judge: Judge): Phrase[] {
+function contradictions({ evidence, halfAngle }: EvidenceRequest, wanted: Wanted): Phrase[] {
   const found: Phrase[] = [];
-  const best = (e: Evidence): number => Math.max(...CAUSES.map((c) => likelihood(c, member, e, judge)));
-  evidence.forEach((a, i) =>
-    evidence.slice(i + 1).forEach((b) => {
-      const together = Math.max(
-        ...CAUSES.map(
-          (c) => (likelihood(c, member, a, judge) / best(a)) * (likelihood(c, member, b, judge) / best(b)),
-        ),
-      );
-      if (together < BOTH * 3)
+  const possibilities = possibilitiesOf(wanted).filter((p) => p.cause !== 'none');
+  const seen = distinct(evidence).map((e) => {
+    const each = possibilities.map((p) => likelihood(p, e, wanted));
+    const best = Math.max(...each);
+    return { e, each: each.map((l) => l / best) };
+  });
+  seen.forEach(({ e: a, each: ofA }, i) =>
+    seen.slice(i + 1).forEach(({ e: b, each: ofB }) => {
+      const together = Math.max(...ofA.map((l, k) => l * (ofB[k] as number)));
+      if (together < BOTH)
         found.push([
           ...describe(a, halfAngle),
           ' and ',
@@ -218,12 +218,26 @@ function contradictions({ member, evidence, halfAngle }: EvidenceRequest, judge:
   return found;
 }
 
-/** The measured angles together, each weighed by how sure it is; a rocking part's swing counts too. Error: impossible. */
-function measuredAngle({ member, evidence, halfAngle }: EvidenceRequest): EvidenceFit['halfAngle'] {
-  const ratios = evidence.flatMap((e, i): MeasuredRatio[] => {
+/** Which way a cause says the angle is out. */
+const LEANS: Readonly<Partial<Record<CauseId, 1 | -1>>> = { 'too-steep': 1, 'too-shallow': -1 };
+
+/**
+ * The measured angles together, each weighed by how sure it is; a rocking part's swing counts too. Of an angle that is
+ * out, only those that say so the same way: the others are what the cause makes slips. Error: impossible.
+ */
+function measuredAngle(
+  { member, evidence, halfAngle }: EvidenceRequest,
+  cause: CauseId | undefined,
+): EvidenceFit['halfAngle'] {
+  const all = evidence.flatMap((e, i): MeasuredRatio[] => {
     if (e.kind === 'measured') return [e];
     return e.kind === 'rock' && halfAngle !== undefined ? [ratioOfRock(e, member, halfAngle, i)] : [];
   });
+  const lean = cause && LEANS[cause];
+  const ratios =
+    lean === undefined || halfAngle === undefined
+      ? all
+      : all.filter((r) => Math.sign(r.ratio - ratioOf(halfAngle)) === lean);
   if (ratios.length === 0) return null;
   const weight = ratios.reduce((sum, r) => sum + r.uncertainty ** -2, 0);
   const ratio = ratios.reduce((sum, r) => sum + r.ratio * r.uncertainty ** -2, 0) / weight;

@@ -1,5 +1,9 @@
-import { logDensity } from './normal';
-import { normalised, TOOL_HYPOTHESES, type ToolHypothesis } from './toolModel';
+import { normalised, type Behaviour, type Tool } from './behaviours/behaviour';
+import { BEHAVIOURS } from './behaviours/registry';
+import { afterMeasuring, afterPass, startOf, type Standing } from './follow';
+import { Foresight } from './foresee';
+import { logOfAnything } from './misfit';
+import { below } from './normal';
 
 /** One pass: what was asked of the tool, and what it was measured to have removed since the last measurement. */
 export interface InfeedPass {
@@ -9,107 +13,145 @@ export interface InfeedPass {
   readonly removed?: number | null | undefined;
 }
 
-/** Where the work and the tool's edge stand, as far as is known: means, variances and how they go together. */
-export interface Standing {
-  /** Stock still on, mm on radius. */
-  readonly stock: number;
-  /** Stock there would be if the tool did not spring: where its edge stands. */
-  readonly edge: number;
-  readonly stockVariance: number;
-  readonly edgeVariance: number;
-  readonly covariance: number;
-}
-
-/** A hypothesis with where things stand under it now. */
+/** A tool with where things stand under it now, and its share among the tools of its behaviour. */
 export interface Belief {
-  readonly tool: ToolHypothesis;
+  readonly tool: Tool;
   readonly at: Standing;
   readonly weight: number;
 }
 
-/** Beliefs fainter than this cannot matter. */
-const FAINT = 1e-6;
-/** The edge wears and the dial's graduations wander by about this at each move, mm, and by this part of the move. */
-const EDGE_WANDERS = 0.001;
-const DIAL_WANDERS = 0.004;
+/** What the passes say of one behaviour. */
+export interface Learned {
+  readonly behaviour: Behaviour;
+  readonly beliefs: readonly Belief[];
+  /** How much it is believed; with `misfit` they add to one. */
+  readonly weight: number;
+  /** How well it foretold the passes against the behaviour that did best, 0 to 1. */
+  readonly standing: number;
+}
+
+export interface Knowledge {
+  readonly behaviours: readonly Learned[];
+  /** How much it is believed that none of them is what happened. */
+  readonly misfit: number;
+  /** Chances of going past that the passes so far took, added up. */
+  readonly spent: number;
+  readonly passes: number;
+}
+
+/** Beliefs fainter than this within their behaviour cannot matter. */
+const FAINT = 1e-4;
+/** How often passes are met that nothing here explains. */
+const MISFIT_MET = 0.01;
+
+interface Followed {
+  readonly behaviour: Behaviour;
+  tools: { tool: Tool; at: Standing; log: number }[];
+}
 
 /**
- * What the passes say of the tool: every hypothesis followed through them by a Kalman filter of surface and edge (each
- * cut leaves (1 - gain) of what was asked, with scatter; each measurement has its own), and weighed by how
- * well it foretold what was measured. `stockNow` is what was measured last, mm on radius.
+ * What the passes say: every tool of every behaviour followed through them by a Kalman filter of surface and edge, and
+ * weighed by how well it foretold what was measured (Bayes' rule over a mixture: with a handful of passes, exact and
+ * quicker than sampling). `stockNow` is what was measured last, `sigma` the standard deviation of a measurement, mm.
  */
 export function learn(
   passes: readonly InfeedPass[],
   stockNow: number,
-  uncertainty: number,
-): readonly Belief[] {
-  const start = stockNow + passes.reduce((sum, p) => sum + (p.removed ?? 0), 0);
-  const followed = TOOL_HYPOTHESES.map((tool) => follow(tool, passes, start, uncertainty * uncertainty));
-  const best = followed.reduce((most, f) => Math.max(most, f.log), -Infinity);
-  const weighed = followed.map(({ tool, at, log }) => ({
-    tool,
-    at,
-    weight: tool.weight * Math.exp(log - best),
+  sigma: number,
+  division: number,
+): Knowledge {
+  const noise = sigma * sigma;
+  let measured = stockNow + passes.reduce((sum, p) => sum + (p.removed ?? 0), 0);
+  const all: Followed[] = BEHAVIOURS.map((behaviour) => ({
+    behaviour,
+    tools: behaviour
+      .tools(division)
+      .map((tool) => ({ tool, at: startOf(tool, measured, noise), log: Math.log(tool.weight) })),
   }));
-  return normalised(normalised(weighed).filter((b) => b.weight > FAINT));
+  let misfit = 0;
+  let spent = 0;
+  passes.forEach(({ infeed, removed }, before) => {
+    spent += new Foresight(weighed(all, misfit).behaviours, before).chanceOfPast(infeed).believed;
+    const next = removed === null || removed === undefined ? null : measured - removed;
+    for (const one of all)
+      one.tools = one.tools.map(({ tool, at, log }) => {
+        const then = afterPass(tool, at, { infeed, measured: next }, noise, before);
+        return { tool, at: then.at, log: log + then.log };
+      });
+    forget(all);
+    if (next === null) return;
+    misfit += logOfAnything(measured - next, infeed, sigma);
+    measured = next;
+  });
+  return { ...weighed(all, misfit), spent, passes: passes.length };
 }
 
-function follow(
-  tool: ToolHypothesis,
-  passes: readonly InfeedPass[],
-  start: number,
-  noise: number,
-): { tool: ToolHypothesis; at: Standing; log: number } {
-  let at: Standing = {
-    stock: start,
-    edge: start + tool.offset,
-    stockVariance: noise,
-    edgeVariance: tool.offsetSpread * tool.offsetSpread + noise,
-    covariance: noise,
+/** Tools this far behind the best of their behaviour, or of all, in logs, do not come back. */
+const HOPELESS = 12;
+const HOPELESS_OF_ALL = 25;
+const logOf = (t: { readonly log: number }): number => t.log;
+const most = (logs: readonly number[]): number => logs.reduce((a, b) => Math.max(a, b), -Infinity);
+
+function forget(all: readonly Followed[]): void {
+  const bests = all.map((one) => most(one.tools.map(logOf)));
+  const least = most(bests) - HOPELESS_OF_ALL;
+  all.forEach((one, i) => {
+    const best = bests[i] as number;
+    const bound = Math.min(best, Math.max(best - HOPELESS, least));
+    one.tools = one.tools.filter((t) => t.log >= bound);
+  });
+}
+
+const logSum = (logs: readonly number[]): number => {
+  const best = most(logs);
+  return best + Math.log(logs.reduce((sum, log) => sum + Math.exp(log - best), 0));
+};
+
+function weighed(all: readonly Followed[], misfit: number): Pick<Knowledge, 'behaviours' | 'misfit'> {
+  const logs = all.map((one) => logSum(one.tools.map((t) => t.log)));
+  const best = Math.max(...logs);
+  const believed = all.map((one, i) => one.behaviour.met * Math.exp((logs[i] as number) - best));
+  const anything = MISFIT_MET * Math.exp(Math.min(50, misfit - best));
+  const whole = believed.reduce((sum, w) => sum + w, anything);
+  return {
+    behaviours: all.map(({ behaviour, tools }, i) => ({
+      behaviour,
+      beliefs: among(tools),
+      weight: (believed[i] as number) / whole,
+      standing: Math.exp((logs[i] as number) - best),
+    })),
+    misfit: anything / whole,
   };
-  let measured = start;
-  let log = 0;
-  for (const { infeed, removed } of passes) {
-    at = afterCut(tool, at, infeed);
-    if (removed === null || removed === undefined) continue;
-    measured -= removed;
-    log += logDensity(measured - at.stock, at.stockVariance + noise);
-    at = afterMeasuring(at, measured, noise);
+}
+
+function among(tools: Followed['tools']): Belief[] {
+  const best = most(tools.map(logOf));
+  const shares = tools.map(({ tool, at, log }) => ({ tool, at, weight: Math.exp(log - best) }));
+  return normalised(shares.filter((b) => b.weight > FAINT));
+}
+
+/** Mean over everything believed. */
+export function meanOver(behaviours: readonly Learned[], of: (b: Belief) => number): number {
+  let [sum, whole] = [0, 0];
+  for (const { beliefs, weight } of behaviours) {
+    whole += weight;
+    if (weight > 1e-6) for (const b of beliefs) sum += weight * b.weight * of(b);
   }
-  return { tool, at, log };
+  return sum / whole;
 }
 
-/** Where things stand after the edge is fed in and one pass taken; a tool that does not reach leaves the surface. */
-export function afterCut({ gain, scatter }: ToolHypothesis, before: Standing, infeed: number): Standing {
-  const wander = EDGE_WANDERS * EDGE_WANDERS + (DIAL_WANDERS * infeed) ** 2;
-  const edge = before.edge - infeed;
-  const edgeVariance = before.edgeVariance + wander;
-  const { stock, stockVariance, covariance } = before;
-  if (edge >= stock) return { ...before, edge, edgeVariance };
-  const left = 1 - gain;
-  return {
-    stock: left * stock + gain * edge,
-    edge,
-    stockVariance:
-      left * left * stockVariance +
-      2 * left * gain * covariance +
-      gain * gain * edgeVariance +
-      scatter * scatter,
-    edgeVariance,
-    covariance: left * covariance + gain * edgeVariance,
-  };
-}
+/** Chance that the work stands inside the band as it is, uncut. */
+export const insideNow = (behaviours: readonly Learned[], tolerance: number): number =>
+  meanOver(behaviours, ({ at: { stock, stockVariance } }) => {
+    const spread = Math.sqrt(stockVariance);
+    return below((tolerance - stock) / spread) - below(-stock / spread);
+  });
 
-function afterMeasuring(at: Standing, measured: number, noise: number): Standing {
-  const spread = at.stockVariance + noise;
-  const forStock = at.stockVariance / spread;
-  const forEdge = at.covariance / spread;
-  const miss = measured - at.stock;
-  return {
-    stock: at.stock + forStock * miss,
-    edge: at.edge + forEdge * miss,
-    stockVariance: at.stockVariance * (1 - forStock),
-    edgeVariance: at.edgeVariance - forEdge * at.covariance,
-    covariance: at.covariance * (1 - forStock),
-  };
-}
+/** What would be known after one more, better reading that agrees with what is believed: only surer of where it stands. */
+export const sharpened = (known: Knowledge, sigma: number): Knowledge => ({
+  ...known,
+  behaviours: known.behaviours.map((one) => ({
+    ...one,
+    beliefs: one.beliefs.map((b) => ({ ...b, at: afterMeasuring(b.at, b.at.stock, sigma * sigma) })),
+  })),
+});

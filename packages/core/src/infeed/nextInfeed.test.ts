@@ -1,81 +1,107 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { seeded, SimulatedLathe, someFaults, type LatheFaults } from '../lathe/simulatedLathe';
-import type { InfeedPass } from './learn';
+import { HONEST_KINDS, WRONG_KINDS } from '../lathe/latheKinds';
+import { seeded } from '../lathe/seeded';
+import { plainText } from '../phrase/phrase';
+import { workToLine, summaryOf } from './workToLine.testdata';
 import { nextInfeed } from './nextInfeed';
 
-/** The whole band of a stand-off of plus or minus 0.25 mm on a slow taper: the target is its far edge, where scrap begins. */
-const TOLERANCE = 0.0126;
-/** A 0.02 mm dial that reads diameter, set between its marks. */
-const DIVISION = 0.0025;
-const MOST = 25;
+const RUNS = 60;
+const RISK = 0.01;
 
-interface Outcome {
-  readonly passes: number;
-  readonly past: boolean;
-  readonly end: 'reached' | 'hold' | 'lost';
-  readonly left: number;
-}
+/** Enough runs to catch a slip; the bench makes thousands. One in RUNS past would already be more than is stated. */
+describe('on lathes whose faults nobody knows', () => {
+  const workAll = (draw: (u: () => number) => Parameters<typeof workToLine>[0], from: number) =>
+    summaryOf(Array.from({ length: RUNS }, (_, i) => workToLine(draw(seeded(from + i)), i + 1, RISK)));
 
-/** Works a piece down to its line by the advice alone; told to hold, it is measured again, and then left. */
-function work(faults: LatheFaults, seed: number, risk: number): Outcome {
-  const uniform = seeded(seed);
-  const lathe = new SimulatedLathe(faults, uniform, 0.05 + 0.2 * uniform());
-  const passes: InfeedPass[] = [];
-  let measured = lathe.measure();
-  const ask = (uncertainty: number) =>
-    nextInfeed({ passes, target: measured, tolerance: TOLERANCE, risk, division: DIVISION, uncertainty });
-  for (let n = 0; n < MOST; n++) {
-    let said = ask(0.002);
-    if (said.advice === 'hold') {
-      const again = (measured + lathe.measure() + lathe.measure() + lathe.measure()) / 4;
-      const last = passes.pop();
-      if (last) passes.push({ ...last, removed: (last.removed ?? 0) + measured - again });
-      measured = again;
-      said = ask(0.001);
-    }
-    if (said.advice !== 'cut' || lathe.stock < 0)
-      return {
-        passes: n,
-        past: lathe.stock < 0,
-        end: said.advice === 'cut' ? 'lost' : said.advice,
-        left: lathe.stock,
-      };
-    lathe.pass(said.infeed);
-    const now = lathe.measure();
-    passes.push({ infeed: said.infeed, removed: measured - now });
-    measured = now;
-  }
-  return { passes: MOST, past: lathe.stock < 0, end: 'lost', left: lathe.stock };
-}
-
-describe('on lathes with hidden spring, lash, wear, scatter and a dial that lies', () => {
   it.each([
-    [0.01, 2400],
-    [0.05, 600],
-  ])(
-    'goes past no more often than the stated risk of %d in %d runs, and gets there',
-    (risk, RUNS) => {
-      const runs = Array.from({ length: RUNS }, (_, i) => work(someFaults(seeded(90_000 + i)), i + 1, risk));
-      const share = (test: (r: Outcome) => boolean) => runs.filter(test).length / RUNS;
-      const passes = runs.map((r) => r.passes).sort((a, b) => a - b);
-      const said = {
-        risk,
-        past: share((r) => r.past),
-        reached: share((r) => r.end === 'reached'),
-        held: share((r) => r.end === 'hold'),
-        lost: share((r) => r.end === 'lost'),
-        median: passes[RUNS >> 1],
-        nineInTen: passes[Math.floor(RUNS * 0.9)],
-        within: share((r) => r.left >= 0 && r.left <= TOLERANCE * 1.5),
-      };
-      expect(said.past).toBeLessThanOrEqual(risk);
-      expect(said.within).toBeGreaterThan(0.95);
-      expect(said.reached).toBeGreaterThan(0.75);
+    ['calm', 0.95],
+    ['spring', 0.88],
+    ['wear', 0.85],
+    ['lash', 0.88],
+    ['noise', 0.8],
+    ['mixed', 0.7],
+  ] as const)(
+    '%s: none goes past, and they end inside their band',
+    (kind, inside) => {
+      const said = workAll(HONEST_KINDS[kind], 40_000);
+      expect(said.past).toBeLessThanOrEqual(RISK);
+      expect(said.inside).toBeGreaterThanOrEqual(inside);
       expect(said.median).toBeLessThanOrEqual(5);
+      expect(said.most).toBeLessThan(30);
     },
-    120_000,
+    60_000,
   );
+
+  it.each(['doubled dial', 'lash returns', 'a division set wrong', 'a division misread'] as const)(
+    '%s: what is usually taken for granted is wrong, and still none goes past',
+    (kind) => {
+      expect(workAll(WRONG_KINDS[kind], 50_000).past).toBeLessThanOrEqual(RISK);
+    },
+    60_000,
+  );
+});
+
+describe('evidence that fits nothing is not answered by an infeed', () => {
+  const given = { target: 0.2, tolerance: 0.0126, risk: 0.01, division: 0.0025, uncertainty: 0.002 };
+  const times = (n: number, infeed: number, removed: number) =>
+    Array.from({ length: n }, () => ({ infeed, removed }));
+  it.each([
+    ['twice what the dial says, twice', times(2, 0.02, 0.04), 'dial-doubled', /radius/],
+    ['twice what the dial says', times(1, 0.05, 0.1), 'dial-doubled', /twice/],
+    ['half of what it says, again and again', times(3, 0.05, 0.025), 'dial-halved', /half/],
+    ['a wild reading', times(1, 0.05, 1), 'misfit', /wild/],
+    ['grown instead of cut', times(1, 0.05, -0.2), 'misfit', /Nothing a tool does/],
+    ['three feeds that took nothing', times(3, 0.05, 0), 'nothing-comes', /lash/],
+  ])('%s', (_, passes, kind, word) => {
+    const said = nextInfeed({ ...given, passes });
+    expect(said).toMatchObject({ advice: 'hold', move: 'check', infeed: 0, suspicion: { kind } });
+    expect(plainText([...said.suspicion!.looks, ' ', ...said.suspicion!.check])).toMatch(word);
+  });
+  it('the first cut survives a dial that is really twice what it says', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.03, max: 2, noNaN: true }), (target) => {
+        const { infeed } = nextInfeed({ ...given, target, passes: [] });
+        expect(2 * infeed).toBeLessThan(target);
+      }),
+      { seed: 5, numRuns: 40 },
+    );
+  });
+});
+
+describe('an approach that cannot be finished by the dial says what would', () => {
+  it('a better reading, where the reading is what is in doubt', () => {
+    const said = nextInfeed({
+      passes: [
+        { infeed: 0.05, removed: 0.048 },
+        { infeed: 0.04, removed: 0.041 },
+        { infeed: 0.04, removed: 0.0395 },
+      ],
+      target: 0.0105,
+      tolerance: 0.01,
+      risk: 0.05,
+      uncertainty: 0.012,
+      division: 0.002,
+    });
+    expect(said).toMatchObject({ advice: 'hold', move: 'measure', infeed: 0 });
+    expect(said.remedies).toContain('better-reading');
+  });
+  it('a finer dial, where one division is more than the work may lose', () => {
+    const said = nextInfeed({
+      passes: [
+        { infeed: 0.05, removed: 0.05 },
+        { infeed: 0.05, removed: 0.05 },
+        { infeed: 0.05, removed: 0.05 },
+      ],
+      target: 0.02,
+      tolerance: 0.01,
+      risk: 0.01,
+      uncertainty: 0.002,
+      division: 0.05,
+    });
+    expect(said).toMatchObject({ advice: 'hold', move: 'by-hand', infeed: 0 });
+    expect(said.remedies).toEqual(['finer-dial']);
+  });
 });
 
 describe('what it learns and advises', () => {
@@ -87,7 +113,7 @@ describe('what it learns and advises', () => {
     });
     const stiff = ask({ passes: [0.05, 0.05, 0.05].map((infeed) => ({ infeed, removed: 0.05 })) });
     expect(springy.learned.gain).toBeLessThan(0.78);
-    expect(stiff.learned.gain).toBeGreaterThan(0.92);
+    expect(stiff.learned.gain).toBeGreaterThan(0.9);
     expect(springy.learned.carried).toBeLessThan(-0.015);
   });
   it('lash lost once is not taken for spring', () => {
@@ -131,6 +157,7 @@ describe('what it learns and advises', () => {
     [{ passes: [{ infeed: -0.1 }] }, 'passes.0.infeed'],
     [{ passes: [{ infeed: 0.1, removed: Infinity }] }, 'passes.0.removed'],
     [{ division: 0 }, 'division'],
+    [{ given: -1 }, 'given'],
   ])('refuses %j at its field', (over, field) => {
     expect(() => ask(over)).toThrow(expect.objectContaining({ field }));
   });

@@ -1,7 +1,11 @@
 const SQRT2 = Math.SQRT2;
+/** Beyond this the formula's own error is larger than what it answers. */
+const FAR = 5.5;
 
 /** Chance that a standard normal figure lies below x. Abramowitz and Stegun 7.1.26, good to 1.5e-7. */
 export function below(x: number): number {
+  if (x > FAR) return 1;
+  if (x < -FAR) return 0;
   const z = Math.abs(x) / SQRT2;
   const t = 1 / (1 + 0.3275911 * z);
   const poly =

@@ -20,18 +20,21 @@ export interface Approach {
 
 /**
  * The passes and tries of a piece as nextInfeed learns from them: from the first stand-off on, each pass with what the
- * next try showed it removed. Two tries without a pass between are one measurement made again.
+ * next try showed it removed. Two tries without a pass between are one measurement made again. A stand-off kept after
+ * dial, slide and tool were looked at begins the count anew: what went before is no guide to what comes.
  */
 export function approachOf(records: readonly KeptRecord[], piece: number): Approach {
-  const passes: { infeed: number; removed?: number }[] = [];
-  const points: ApproachPoint[] = [];
+  let passes: { infeed: number; removed?: number }[] = [];
+  let points: ApproachPoint[] = [];
   let fed = 0;
   for (const { body } of standing(records).filter((r) => r.piece === piece)) {
     if (body.kind === 'pass' && points.length > 0) {
       fed += body.depth;
       passes.push({ infeed: body.depth });
     }
-    if (body.kind === 'stand-off') measure(body, fed, passes, points);
+    if (body.kind !== 'stand-off') continue;
+    if (body.checked) [passes, points, fed] = [[], [], 0];
+    measure(body, fed, passes, points);
   }
   return { passes, points, stock: points.at(-1)?.stock ?? null };
 }
@@ -50,9 +53,9 @@ function measure(
   points.push({ fed, stock });
 }
 
-/** Reading a stand-off by rule or depth gauge is good to about this, mm along the axis. */
+/** Reading a stand-off by rule or depth gauge is good to about this, plus or minus (k = 2), mm along the axis. */
 const STAND_OFF_READ = 0.1;
-const LEAST = 0.0008;
+const LEAST = 0.0016;
 /** Chance of going past that is accepted where the job does not say. */
 export const USUAL_RISK = 0.01;
 
@@ -150,9 +153,14 @@ export function evidenceOf(records: readonly KeptRecord[], piece: number): Evide
 }
 
 /** Evidence is told in this order whenever it came. */
-const TOLD_IN: readonly EvidenceKind[] = ['bands', 'rock', 'measured', 'shake', 'sticks'];
+const TOLD_IN: readonly EvidenceKind[] = ['bands', 'rock', 'measured', 'shake', 'sticks', 'warmer'];
+
+/** The temperature gauges and masters are taken to have, °C. */
+const SHOP = 20;
 
 function fromBody(body: KeptRecord['body']): Evidence[] {
+  if (body.kind === 'measured' && body.temperature !== undefined)
+    return [{ kind: 'warmer', by: body.temperature - SHOP }];
   if (body.kind === 'felt') return [FELT[body.feel]];
   if (body.kind === 'cone') return [{ kind: 'measured', ratio: body.ratio, uncertainty: body.uncertainty }];
   if (body.kind !== 'contact') return [];

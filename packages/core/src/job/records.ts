@@ -63,6 +63,8 @@ export type RecordBody =
       readonly halfAngle: number;
       readonly diameterLeft: number;
       readonly typed: string;
+      /** Dial, slide and tool were looked at before it, because the passes so far did not go together. */
+      readonly checked?: true | undefined;
     }
   | {
       readonly kind: 'contact';

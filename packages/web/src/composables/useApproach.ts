@@ -3,6 +3,7 @@ import {
   approachAdvice,
   approachOf,
   lastPrediction,
+  ofKind,
   radialOf,
   USUAL_RISK,
   type Approach,
@@ -20,6 +21,8 @@ export interface ApproachDesk {
   /** Stand-off for stock on radius. */
   along(stock: number): number;
   setRisk(risk: number): void;
+  /** Dial, slide and tool were looked at: the passes so far are no guide any more, and the count begins anew from here. */
+  countFromHere(): Promise<void>;
 }
 
 /** The way to the line: what the tool has shown, the next infeed for the risk accepted, how the last came out. */
@@ -49,6 +52,10 @@ export function useApproach(): ApproachDesk {
       limits.value
         ? advanceFromInfeed({ infeed: stock, dial: 'radius', halfAngle: limits.value.halfAngle }).advance
         : 0,
+    async countFromHere() {
+      const last = ofKind(job.records, 'stand-off', job.piece).at(-1);
+      if (last) await job.keep({ ...last.body, checked: true });
+    },
     setRisk: (next) => job.edit((draft) => void (draft.cut.risk = next)),
   };
 }

@@ -36,8 +36,8 @@ export function useEvidence(): EvidenceDesk {
 
   function weigh(seen: readonly Evidence[]): EvidenceFit | null {
     if (!task.value || seen.length === 0) return null;
-    const { member, halfAngle, tolerance } = task.value;
-    return fitEvidence({ member, evidence: seen, halfAngle, band: tolerance.halfAngle });
+    const { member, halfAngle, tolerance, length } = task.value;
+    return fitEvidence({ member, evidence: seen, halfAngle, band: tolerance.halfAngle, length });
   }
   const fit = computed(() => {
     try {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { formatFigure, length, type Contact, type PartTaper } from '@anello/core';
+import { formatFigure, length, type PartTaper } from '@anello/core';
 import { computed } from 'vue';
+import { CONTACT_BANDS } from './contactBands';
 import { usePreferences } from '../stores/preferences';
 import type { StripMarks } from '../stores/screen';
 import { drawn } from './dimensions';
@@ -63,27 +64,11 @@ const stairs = computed(() => {
   return line(1) + line(-1);
 });
 
-/** From the large end, in parts of the length. */
-const BANDS: Record<Contact, readonly (readonly [number, number])[]> = {
-  large: [[0, 0.28]],
-  small: [[0.72, 1]],
-  middle: [[0.36, 0.64]],
-  ends: [
-    [0, 0.2],
-    [0.8, 1],
-  ],
-  full: [[0, 1]],
-  'two-bands': [
-    [0.02, 0.36],
-    [0.62, 0.96],
-  ],
-  spot: [[0.46, 0.54]],
-};
 const bands = computed(() => {
   if (!props.marks.contact) return [];
   const { z0, z1, largeEnd } = props.taper;
   const at = (t: number): number => (largeEnd === 'headstock' ? z0 + t * (z1 - z0) : z1 - t * (z1 - z0));
-  return BANDS[props.marks.contact].map(([a, b]) => {
+  return CONTACT_BANDS[props.marks.contact].map(([a, b]) => {
     const [from, to] = [at(a), at(b)];
     const p = (z: number, side: 1 | -1): string => `${props.place.x(z)} ${props.place.y(radiusAt(z), side)}`;
     return props.taper.internal

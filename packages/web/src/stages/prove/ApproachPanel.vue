@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { count, length } from '@anello/core';
+import { count, length, type InfeedMove, type Remedy } from '@anello/core';
 import { computed, defineAsyncComponent } from 'vue';
 import type { ApproachDesk } from '../../composables/useApproach';
 import FigureText from '../../parts/FigureText.vue';
 import NoticeText from '../../parts/NoticeText.vue';
+import PhraseText from '../../parts/PhraseText.vue';
 
 /** What to expect of the next infeed, how the last came out, and the risk that is accepted. */
 const props = defineProps<{ desk: ApproachDesk; allowed: number }>();
@@ -15,6 +16,14 @@ const RISKS = [
   { value: 0.01, title: '1 in 100' },
   { value: 0.05, title: '1 in 20' },
 ];
+const WAY_ON: Readonly<Partial<Record<InfeedMove, string>>> = {
+  measure: 'Measure it again before anything else.',
+  'by-hand': 'Finish it by hand, a little at a time.',
+};
+const REMEDIES: Readonly<Record<Remedy, string>> = {
+  'better-reading': 'The mean of four readings would let it be finished by the dial.',
+  'finer-dial': 'A finer dial would: the compound set nearly along the bed, or a clock on the slide.',
+};
 const inOne = computed(() => Math.round(1 / Math.max(advice.value?.chance ?? 0, 1e-4)));
 const learned = computed(() => props.desk.approach.value.passes.some((p) => p.removed !== undefined));
 </script>
@@ -22,6 +31,9 @@ const learned = computed(() => props.desk.approach.value.passes.some((p) => p.re
 <template>
   <section v-if="advice" class="approach" aria-label="The way to the line">
     <template v-if="advice.advice === 'cut'">
+      <p v-if="advice.move === 'spring-pass'">
+        <strong>Feed nothing in: take a spring pass.</strong> What the last cut sprang comes off by itself.
+      </p>
       <p>
         After it, expect
         <strong><FigureText :figure="length(along(advice.prediction.left), 0.01)" /></strong> of stand-off,
@@ -30,9 +42,14 @@ const learned = computed(() => props.desk.approach.value.passes.some((p) => p.re
         <FigureText :figure="count(inOne)" />.
       </p>
     </template>
+    <template v-else-if="advice.suspicion">
+      <NoticeText tone="bad"><PhraseText :phrase="advice.suspicion.looks" /></NoticeText>
+      <p><PhraseText :phrase="advice.suspicion.check" /></p>
+      <v-btn @click="desk.countFromHere()">Looked at and put right: count from this reading</v-btn>
+    </template>
     <NoticeText v-else-if="advice.advice === 'hold'" tone="warn"
-      >Any more by the dial is likelier to go past than was accepted. Measure again, as finely as you can; or
-      finish it by hand, a little at a time.</NoticeText
+      >Any more by the dial is likelier to go past than was accepted. {{ WAY_ON[advice.move] }}
+      <template v-for="remedy in advice.remedies" :key="remedy">{{ REMEDIES[remedy] }} </template></NoticeText
     >
     <p v-if="learned" class="quiet">
       So far this tool takes <FigureText :figure="{ quantity: 'percent', value: advice.learned.gain }" /> of

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { CONTACTS, type Contact, type Member } from '@anello/core';
+import { CONTACT_BANDS } from '../../drawing/contactBands';
 
 /** Pictures of where the marking shows; one tap keeps what was seen. */
 defineProps<{ picked: Contact | null; member: Member }>();
@@ -13,6 +14,9 @@ const LABELS: Record<Member, Record<Contact, string>> = {
     full: 'all along',
     'two-bands': 'two bands',
     spot: 'one spot',
+    'all-but-large': 'not at the large end',
+    rings: 'rings',
+    speckled: 'speckled',
   },
   internal: {
     large: 'mouth',
@@ -22,22 +26,10 @@ const LABELS: Record<Member, Record<Contact, string>> = {
     full: 'all along',
     'two-bands': 'two bands',
     spot: 'one spot',
+    'all-but-large': 'not at the mouth',
+    rings: 'rings',
+    speckled: 'speckled',
   },
-};
-const BANDS: Record<Contact, readonly (readonly [number, number])[]> = {
-  large: [[0, 0.3]],
-  small: [[0.7, 1]],
-  middle: [[0.35, 0.65]],
-  ends: [
-    [0, 0.22],
-    [0.78, 1],
-  ],
-  full: [[0, 1]],
-  'two-bands': [
-    [0.02, 0.36],
-    [0.62, 0.96],
-  ],
-  spot: [[0.46, 0.54]],
 };
 /** A cone lying on its side, large end left: half its height at t of its length. */
 const half = (t: number): number => 16 - 7 * t;
@@ -56,7 +48,7 @@ const band = ([a, b]: readonly [number, number]): string =>
     >
       <svg viewBox="0 0 80 40" aria-hidden="true">
         <path :d="band([0, 1])" class="cone" />
-        <path v-for="(part, index) in BANDS[contact]" :key="index" :d="band(part)" class="blue" />
+        <path v-for="(part, index) in CONTACT_BANDS[contact]" :key="index" :d="band(part)" class="blue" />
         <path :d="band([0, 1])" class="edge" />
       </svg>
       <span>{{ LABELS[member][contact] }}</span>

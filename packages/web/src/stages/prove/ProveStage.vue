@@ -159,7 +159,14 @@ useStageScreen({
         <h2 v-if="!now">Clean both, try it in the {{ mate }}, and read how far it stands off</h2>
         <h2 v-else-if="past">Gone past its line</h2>
         <h2 v-else-if="atLine">It stands at its line</h2>
-        <h2 v-else-if="held">Feed no more yet: measure it again</h2>
+        <h2 v-else-if="desk.advice.value?.suspicion">Feed no more yet: something looks wrong</h2>
+        <h2 v-else-if="held">
+          Feed no more yet:
+          {{ desk.advice.value?.move === 'measure' ? 'measure it again' : 'finish by hand' }}
+        </h2>
+        <h2 v-else-if="desk.advice.value?.move === 'spring-pass'">
+          Take a spring pass, then clean and try again
+        </h2>
         <h2 v-else>Feed this much more, then clean and try again</h2>
         <template v-if="left && onDial && now">
           <StandOffFigures
@@ -174,7 +181,13 @@ useStageScreen({
           </p>
           <ReamNote v-if="task?.member === 'internal'" :left="left.diameter" />
           <v-btn
-            v-if="!past && !atLine && onDial.divisions > 0 && cut.state.value"
+            v-if="!past && !atLine && cut.state.value && desk.advice.value?.move === 'spring-pass'"
+            class="cut-it"
+            @click="cutIt"
+            >Spring pass taken: keep it</v-btn
+          >
+          <v-btn
+            v-else-if="!past && !atLine && onDial.divisions > 0 && cut.state.value"
             class="cut-it"
             @click="cutIt"
             >Fed {{ onDial.divisions }} {{ onDial.divisions === 1 ? 'division' : 'divisions' }}: keep the

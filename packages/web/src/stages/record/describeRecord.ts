@@ -23,6 +23,9 @@ const CONTACTS = {
   full: 'all along',
   'two-bands': 'in two bands',
   spot: 'in one spot',
+  'all-but-large': 'all along but the large end',
+  rings: 'in rings',
+  speckled: 'in speckles',
 } as const;
 const SHAPED = {
   drawing: 'Cut by the drawing',
@@ -162,6 +165,7 @@ export function describeRecord({ body, piece }: KeptRecord): Phrase {
         ': ',
         length(body.diameterLeft, SEEN),
         ' left on diameter',
+        ...(body.checked ? [', counted from here: dial, slide and tool were looked at'] : []),
       ];
     case 'contact':
       return [

@@ -1,0 +1,55 @@
+import { angle, length } from '../phrase/figure';
+import type { Phrase } from '../phrase/phrase';
+import { halfAngleOf, ratioOf } from '../taper/solve';
+import type { Evidence } from './evidence';
+
+const MARKED = {
+  large: 'marked at the large end',
+  small: 'marked at the small end',
+  middle: 'marked in the middle',
+  ends: 'marked at both ends',
+  'two-bands': 'marked in two bands',
+  spot: 'marked in one spot',
+  full: 'marked all along',
+  'all-but-large': 'marked all along but the large end',
+  rings: 'marked in rings',
+  speckled: 'marked in speckles',
+} as const;
+const SHAKES = {
+  large: 'loose at the large end',
+  small: 'loose at the small end',
+  both: 'loose at both ends',
+  none: 'no shake',
+} as const;
+
+/** A piece of evidence in words. */
+export function describe(e: Evidence, halfAngle?: number): Phrase {
+  switch (e.kind) {
+    case 'bands':
+      return [MARKED[e.where]];
+    case 'shake':
+      return [SHAKES[e.where]];
+    case 'sticks':
+      return [e.holds ? 'it sticks when pushed home' : 'it does not stick'];
+    case 'rock':
+      return [
+        'rocks ',
+        length(e.swing, 0.001),
+        ' at ',
+        length(e.distance, 0.1),
+        ` about the ${e.touches} end`,
+      ];
+    case 'measured':
+      return halfAngle === undefined
+        ? ['measured at ', angle(halfAngleOf(e.ratio))]
+        : [
+            'measured ',
+            angle(Math.abs(halfAngleOf(e.ratio) - halfAngle)),
+            e.ratio > ratioOf(halfAngle) ? ' steep' : ' shallow',
+          ];
+    case 'warmer':
+      return [e.by > 0 ? 'the part warmer than its gauge' : 'the part cooler than its gauge'];
+    case 'stand-off':
+      return ['stands off ', length(e.seen, 0.01)];
+  }
+}

@@ -1,0 +1,13 @@
+import type { Behaviour } from './behaviour';
+import { toolsOf } from './grid';
+
+const TOOLS = toolsOf({
+  wears: [
+    { value: 0.0012, weight: 1 },
+    { value: 0.0024, weight: 1 },
+    { value: 0.004, weight: 0.5 },
+  ],
+});
+
+/** The edge recedes from pass to pass, and faster as it dulls. */
+export const wears: Behaviour = { id: 'wears', met: 0.15, guarded: 0.3, tools: () => TOOLS };

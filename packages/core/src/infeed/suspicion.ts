@@ -1,0 +1,119 @@
+import { length } from '../phrase/figure';
+import type { Phrase } from '../phrase/phrase';
+import type { BehaviourId } from './behaviours/behaviour';
+import type { InfeedPass, Knowledge } from './learn';
+
+export const SUSPICION_IDS = ['nothing-comes', 'dial-doubled', 'dial-halved', 'lash', 'misfit'] as const;
+export type SuspicionId = (typeof SUSPICION_IDS)[number];
+
+/** Something about the passes that no infeed should be trusted to before it has been looked at. */
+export interface Suspicion {
+  readonly kind: SuspicionId;
+  /** What the passes show. */
+  readonly looks: Phrase;
+  /** What to check before going on. */
+  readonly check: Phrase;
+}
+
+interface Suspect {
+  readonly kind: SuspicionId;
+  readonly check: string;
+  looks(known: Knowledge, passes: readonly InfeedPass[]): Phrase | null;
+}
+
+/** More than any usual lash fed in, and next to nothing of it came off. */
+const MORE_THAN_LASH = 0.09;
+const NEXT_TO_NOTHING = 0.06;
+/** A behaviour believed more than this is what is the matter. */
+const BELIEVED = 0.5;
+const SURE = 0.7;
+
+const weightOf = (known: Knowledge, ...ids: readonly BehaviourId[]): number =>
+  known.behaviours.reduce((sum, b) => (ids.includes(b.behaviour.id) ? sum + b.weight : sum), 0);
+
+/** What was fed in and what came of it, over the measured passes. */
+function totals(passes: readonly InfeedPass[]): { fed: number; took: number } {
+  const last = passes.findLastIndex((p) => p.removed !== null && p.removed !== undefined);
+  return passes
+    .slice(0, last + 1)
+    .reduce((sum, p) => ({ fed: sum.fed + p.infeed, took: sum.took + (p.removed ?? 0) }), {
+      fed: 0,
+      took: 0,
+    });
+}
+
+const fedAndTook = ({ fed, took }: { fed: number; took: number }): Phrase => [
+  length(fed, 0.0005),
+  ' on radius was fed in and ',
+  length(took, 0.0005),
+  ' came off',
+];
+
+/** The passes since anything came off. */
+function sinceAnything(passes: readonly InfeedPass[]): { fed: number; took: number } {
+  let worst = { fed: 0, took: 0 };
+  for (let from = 0; from < passes.length; from++) {
+    const { fed, took } = totals(passes.slice(from));
+    if (took < NEXT_TO_NOTHING * fed && fed > worst.fed) worst = { fed, took };
+  }
+  return worst;
+}
+
+const SUSPECTS: readonly Suspect[] = [
+  {
+    kind: 'nothing-comes',
+    check:
+      'See that the tool cuts and does not rub, that the slide is not locked, that its handle is not slipping, and that lash was taken up the way you feed.',
+    looks: (_, passes) => {
+      const since = sinceAnything(passes);
+      return since.fed > MORE_THAN_LASH
+        ? [...fedAndTook(since), ': more than any usual lash, for next to nothing.']
+        : null;
+    },
+  },
+  {
+    kind: 'dial-doubled',
+    check:
+      'See whether this dial reads radius where diameter was taken, and measure again before anything else: the next turn takes twice what it says.',
+    looks: (known, passes) =>
+      weightOf(known, 'dial-doubled') > BELIEVED
+        ? [...fedAndTook(totals(passes)), ': about twice what the dial says.']
+        : null,
+  },
+  {
+    kind: 'dial-halved',
+    check:
+      'See whether this dial reads diameter where radius was taken, and whether the tool springs or rubs. Do not feed the missing half in one go.',
+    looks: (known, passes) =>
+      weightOf(known, 'dial-halved') > SURE
+        ? [...fedAndTook(totals(passes)), ': about half of what the dial says, pass after pass.']
+        : null,
+  },
+  {
+    kind: 'lash',
+    check:
+      'Come in past the mark and back the same way each time, nip the gib or lock the slide, and see that nothing draws the slide in or pushes it back.',
+    looks: (known) =>
+      weightOf(known, 'lash-returns', 'lash-comes-and-goes') > BELIEVED
+        ? ['What comes off does not follow the dial: lash is lost on one pass and not on another.']
+        : null,
+  },
+  {
+    kind: 'misfit',
+    check:
+      'Measure again with the work cool and clean, set the dial against its mark once more, and look at the tool’s edge and its clamping.',
+    looks: (known, passes) =>
+      known.misfit > BELIEVED
+        ? [...fedAndTook(totals(passes)), '. Nothing a tool does explains that: one reading may be wild.']
+        : null,
+  },
+];
+
+/** The first thing that looks wrong, or null. */
+export function suspicionIn(known: Knowledge, passes: readonly InfeedPass[]): Suspicion | null {
+  for (const { kind, check, looks } of SUSPECTS) {
+    const said = looks(known, passes);
+    if (said) return { kind, looks: said, check: [check] };
+  }
+  return null;
+}

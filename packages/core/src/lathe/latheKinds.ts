@@ -1,0 +1,54 @@
+import { NO_FAULTS, type LatheFaults } from './simulatedLathe';
+
+type Draw = (uniform: () => number) => LatheFaults;
+
+const between = (uniform: () => number, from: number, to: number): number => from + (to - from) * uniform();
+
+const calm: Draw = (u) => ({
+  ...NO_FAULTS,
+  spring: between(u, 0, 0.1),
+  wear: between(u, 0, 0.0003),
+  scatter: between(u, 0.0003, 0.001),
+  measuring: between(u, 0.0005, 0.001),
+  dial: between(u, 0.99, 1.01),
+});
+
+/** Lathes as they are met, each kind with one thing about it; drawn at random. Ranges are those of worn shop machines. */
+export const HONEST_KINDS = {
+  calm,
+  spring: (u) => ({ ...calm(u), spring: between(u, 0.15, 0.45), springByDepth: between(u, 0, 0.6) }),
+  wear: (u) => ({ ...calm(u), wear: between(u, 0.0005, 0.002), wearGrows: between(u, 0, 0.4) }),
+  lash: (u) => ({ ...calm(u), lash: between(u, 0.01, 0.06) }),
+  noise: (u) => ({ ...calm(u), scatter: between(u, 0.001, 0.003), measuring: between(u, 0.0015, 0.003) }),
+  mixed: (u) => ({
+    ...NO_FAULTS,
+    spring: between(u, 0, 0.4),
+    springByDepth: between(u, 0, 0.4),
+    lash: u() < 0.5 ? 0 : between(u, 0, 0.06),
+    wear: between(u, 0, 0.002),
+    wearGrows: between(u, 0, 0.3),
+    scatter: between(u, 0.0005, 0.003),
+    measuring: between(u, 0.0005, 0.003),
+    dial: between(u, 0.99, 1.01),
+  }),
+} as const satisfies Record<string, Draw>;
+
+/** Lathes about which one thing that is usually taken for granted is wrong. */
+export const WRONG_KINDS = {
+  'doubled dial': (u) => ({ ...HONEST_KINDS.mixed(u), dial: 2 }),
+  'halved dial': (u) => ({ ...HONEST_KINDS.mixed(u), dial: 0.5 }),
+  'lash returns': (u) => ({ ...HONEST_KINDS.lash(u), lashReturns: 1 }),
+  'lash comes and goes': (u) => ({ ...HONEST_KINDS.lash(u), lashReturns: 0.5 }),
+  'lash given back': (u) => ({
+    ...HONEST_KINDS.lash(u),
+    lash: between(u, 0.005, 0.03),
+    lashReturns: between(u, 0.5, 1),
+    lashGivenBack: true,
+  }),
+  'built-up edge': (u) => ({ ...calm(u), builtUpEdge: between(u, 0.004, 0.012) }),
+  'built-up edge, mixed': (u) => ({ ...HONEST_KINDS.mixed(u), builtUpEdge: between(u, 0.002, 0.01) }),
+  'a division set wrong': (u) => ({ ...HONEST_KINDS.mixed(u), misset: 0.0025 }),
+  'a mark set wrong': (u) => ({ ...calm(u), misset: 0.01 }),
+  'a division misread': (u) => ({ ...HONEST_KINDS.mixed(u), misread: u() < 0.5 ? 0.0025 : -0.0025 }),
+  'a measurement misread': (u) => ({ ...calm(u), misread: u() < 0.5 ? 0.01 : -0.01 }),
+} as const satisfies Record<string, Draw>;
