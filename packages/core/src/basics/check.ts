@@ -27,6 +27,19 @@ export function notNegative(value: number, field: string, what = 'This figure'):
   return value;
 }
 
+/** No list here is longer: a figure that asks for more is a slip, and would eat all memory before it was seen. */
+export const LONGEST_LIST = 250_000;
+
+/**
+ * How many places a figure asks for, rounded up, refused before a list of them is made.
+ * Errors: out-of-range, not-finite. Example: 2.2 → 3.
+ */
+export function listLength(count: number, field: string): number {
+  if (!(finite(count, field) <= LONGEST_LIST))
+    throw new AnelloError('out-of-range', field, 'That asks for more places than anything here could use.');
+  return Math.max(0, Math.ceil(count));
+}
+
 /** A half angle in radians, of either sign, short of a flat face. */
 export function angleOfSide(value: number, field = 'halfAngle'): number {
   if (Math.abs(finite(value, field)) > MAX_HALF_ANGLE) {

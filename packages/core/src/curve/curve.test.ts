@@ -310,7 +310,8 @@ describe('the line a stylus follows', () => {
           });
           const sign = member === 'external' ? 1 : -1;
           const path = offsetProfile({ pieces, noseRadius: nose, member, count: 25 })!;
-          const [first, last] = [line[0]!.z + stylus, line.at(-1)!.z - stylus];
+          // Nearer to an end than the nose it rests on the end itself, where the line is carried on straight.
+          const [first, last] = [path.z[0]! + nose, path.z.at(-1)! - nose];
           path.z.forEach((z, i) => {
             if (z < first || z > last) return;
             const slope =

@@ -1,7 +1,8 @@
 import { AnelloError } from '../basics/error';
 import { notNegative } from '../basics/check';
 import type { Member } from '../way/way';
-import { flipped, type Piece } from './piece';
+import { length } from '../phrase/figure';
+import { flipped, spanOf, type Piece } from './piece';
 import { Surface } from './rest';
 
 export interface OffsetRequest {
@@ -22,9 +23,38 @@ export interface OffsetPath {
   readonly touch: Float64Array;
 }
 
-/** What a tool on the work's outside sees: a bore is turned over, so that one rule serves both. */
-export const surfaceOf = (pieces: readonly Piece[], member: Member): Surface =>
-  new Surface(member === 'external' ? pieces : pieces.map(flipped));
+/** Ends this near are one place, mm. */
+const JOINED = 1e-6;
+
+/**
+ * What a tool on the work's outside sees: a bore is turned over, so that one rule serves both. Errors: underdetermined
+ * without a piece; inconsistent where the pieces leave a gap along the axis, in which a tool would fall.
+ */
+export function surfaceOf(pieces: readonly Piece[], member: Member): Surface {
+  if (pieces.length === 0) throw new AnelloError('underdetermined', 'points', 'There is no profile yet.');
+  refuseGaps(pieces);
+  return new Surface(member === 'external' ? pieces : pieces.map(flipped));
+}
+
+function refuseGaps(pieces: readonly Piece[]): void {
+  let reached = -Infinity;
+  const spans = pieces.map(spanOf).sort((a, b) => a.from - b.from);
+  for (const { from, to } of spans) {
+    if (!Number.isFinite(from) || !Number.isFinite(to))
+      throw new AnelloError(
+        'not-finite',
+        'pieces',
+        'A figure of the profile is missing, or is not a number.',
+      );
+    if (reached !== -Infinity && from - reached > JOINED)
+      throw new AnelloError('inconsistent', 'pieces', [
+        'The profile has a gap of ',
+        length(from - reached, 0.001),
+        ' along the axis: join its pieces.',
+      ]);
+    reached = Math.max(reached, to);
+  }
+}
 
 /** Places along a path are so far apart, mm, and never more of them than a machine could use. */
 const APART = 0.01;
@@ -55,7 +85,6 @@ export function offsetProfile({
   notNegative(noseRadius, 'noseRadius', 'The nose radius');
   if (!(Number.isInteger(count) && count >= 2 && count <= MOST))
     throw new AnelloError('out-of-range', 'count', 'Between 2 and two million places along the axis.');
-  if (pieces.length === 0) throw new AnelloError('underdetermined', 'points', 'There is no profile yet.');
   const surface = surfaceOf(pieces, member);
   const path = { z: new Float64Array(count), r: new Float64Array(count), touch: new Float64Array(count) };
   const sign = member === 'external' ? 1 : -1;

@@ -1,3 +1,5 @@
+import { listLength } from '../basics/check';
+
 /** A point of a turned profile: along the axis and out from it, mm. */
 export interface CurvePoint {
   readonly z: number;
@@ -119,7 +121,7 @@ export function sampled(pieces: readonly Piece[], step: number, tolerance = step
   const points: CurvePoint[] = [];
   pieces.forEach((piece, i) => {
     const bySag = piece.kind === 'arc' ? 2 * Math.sqrt(2 * piece.radius * tolerance) : step;
-    const count = Math.max(1, Math.ceil(lengthOf(piece) / Math.min(step, bySag)));
+    const count = Math.max(1, listLength(lengthOf(piece) / Math.min(step, bySag), 'step'));
     for (let k = i === 0 ? 0 : 1; k <= count; k++) points.push(pointOn(piece, k / count));
   });
   return points;

@@ -1,7 +1,8 @@
-import { notNegative } from '../basics/check';
+import { AnelloError } from '../basics/error';
+import { listLength, notNegative } from '../basics/check';
 import type { Member } from '../way/way';
 import { surfaceOf } from './offsetProfile';
-import { headingOf, spanOf, type Piece } from './piece';
+import { headingOf, spanOf, startOf, type Piece } from './piece';
 
 /** A stretch a tool does not reach, mm along the axis. */
 export interface OutOfReach {
@@ -23,6 +24,8 @@ export interface ReachRequest {
 }
 
 const PLACES = 1600;
+/** No tool's nose is longer than the profile it cuts by more than this. */
+const LARGEST_NOSE = 6;
 /** Less than this left standing is no fault, mm. */
 const FELT = 0.01;
 
@@ -34,7 +37,13 @@ export function outOfReach({ pieces, noseRadius, member, flank }: ReachRequest):
   notNegative(noseRadius, 'noseRadius', 'The nose radius');
   const surface = surfaceOf(pieces, member);
   const step = (surface.to - surface.from) / PLACES;
-  const reach = Math.ceil(noseRadius / step);
+  const reach = listLength(noseRadius / step, 'noseRadius');
+  if (reach > LARGEST_NOSE * PLACES)
+    throw new AnelloError(
+      'out-of-range',
+      'noseRadius',
+      'That nose is many times longer than the whole profile: check both.',
+    );
   const centres: number[] = [];
   for (let i = -reach; i <= PLACES + reach; i++)
     centres.push(surface.rest(surface.from + i * step, noseRadius)?.r ?? Infinity);
@@ -74,8 +83,24 @@ function standing(centres: readonly number[], at: number, reach: number, step: n
   return least;
 }
 
-/** The tightest hollow arc that lies in a stretch; none where it is a corner. */
+/** Two pieces that meet in a hollow at less than this of an angle run on smoothly, rad. */
+const SMOOTH = 1e-3;
+
+/** Whether a sharp hollow corner lies in a stretch: no round nose reaches into that. */
+function cornerWithin(pieces: readonly Piece[], member: Member, from: number, to: number): boolean {
+  return pieces.slice(1).some((next, i) => {
+    const before = pieces[i] as Piece;
+    const { z } = startOf(next);
+    if (z < from - FELT || z > to + FELT) return false;
+    const turn = headingOf(next, 'start') - headingOf(before, 'end');
+    const hollow = (member === 'external' ? 1 : -1) * Math.sin(turn);
+    return hollow > SMOOTH;
+  });
+}
+
+/** The tightest hollow arc that lies in a stretch; none where there is a corner. */
 function hollowWithin(pieces: readonly Piece[], member: Member, from: number, to: number): number | null {
+  if (cornerWithin(pieces, member, from, to)) return null;
   const hollow = pieces.filter((p): p is Extract<Piece, { kind: 'arc' }> => {
     if (p.kind !== 'arc') return false;
     const middle = Math.sin(p.from + p.sweep / 2);

@@ -1,3 +1,4 @@
+import { listLength } from '../basics/check';
 import { AnelloError } from '../basics/error';
 import { length } from '../phrase/figure';
 import { smooth } from './smooth';
@@ -115,12 +116,8 @@ function arcThrough(a: ShapePoint, b: ShapePoint, i: number): Piece {
 function quarterEllipse(a: ShapePoint, b: ShapePoint): CurvePoint[] {
   const rises = b.r >= a.r;
   const startsSteep = rises === (b.bulge !== 'in');
-  const count = Math.max(
-    8,
-    Math.ceil(
-      Math.PI / 2 / Math.sqrt((8 * FOLLOWED) / Math.max(Math.abs(b.z - a.z), Math.abs(b.r - a.r), 1)),
-    ),
-  );
+  const larger = Math.max(Math.abs(b.z - a.z), Math.abs(b.r - a.r), 1);
+  const count = Math.max(8, listLength(Math.PI / 2 / Math.sqrt((8 * FOLLOWED) / larger), 'points'));
   return Array.from({ length: count + 1 }, (_, k) => {
     const t = (k / count) * (Math.PI / 2);
     const [early, late] = [1 - Math.cos(t), Math.sin(t)];

@@ -2,6 +2,8 @@ import { AnelloError } from '../basics/error';
 import { notNegative, positive } from '../basics/check';
 import { length } from '../phrase/figure';
 import type { Member } from '../way/way';
+import { listLength } from '../basics/check';
+import { carriedOn } from './carriedOn';
 import { surfaceOf } from './offsetProfile';
 import type { CurvePoint, Piece } from './piece';
 
@@ -26,8 +28,13 @@ export interface TracerCheck {
 }
 
 export interface TracerTemplate {
-  /** The line the stylus follows, full size: z along the axis, r as the nose's centre stands. */
+  /**
+   * The line the stylus follows, full size: z along the axis, r as the nose's centre stands. It is carried on beyond the
+   * part's ends by the stylus's radius, so that the stylus still rides on it there.
+   */
   readonly line: readonly CurvePoint[];
+  /** The part's own ends along the axis: where witness lines belong. */
+  readonly ends: { readonly from: number; readonly to: number };
   readonly checks: readonly TracerCheck[];
   /** Most the work comes out small because the stylus is too thick to ride its sharpest tops, mm; nothing when it follows. */
   readonly lost: number;
@@ -37,11 +44,13 @@ export interface TracerTemplate {
 
 const STEP = 0.1;
 const CHECKS = 5;
+/** Places looked at for the whole line: a second's work. */
+const MOST_LOOKS = 2e8;
 
 /**
  * The full-size line for copying by a stylus that rides with the tool: the path of the nose's centre, brought in by the
  * stylus's own radius so that stylus and nose keep company. With equal tips it is the profile itself; for a bore it is
- * mirrored. Errors: out-of-range.
+ * mirrored. Errors: out-of-range; inconsistent where the profile has a gap.
  */
 export function tracerTemplate({
   pieces,
@@ -54,33 +63,46 @@ export function tracerTemplate({
   notNegative(stylusRadius, 'stylusRadius', 'The stylus');
   positive(step, 'step', 'The step');
   const surface = surfaceOf(pieces, member);
-  const count = Math.max(2, Math.ceil((surface.to - surface.from) / step));
-  const fine = (surface.to - surface.from) / count;
-  const reach = Math.ceil(stylusRadius / fine);
+  const along = surface.to - surface.from;
+  const count = Math.max(2, listLength(along / step, 'step'));
+  const fine = along / count;
+  const reach = listLength(stylusRadius / fine, 'stylusRadius');
+  if ((count + 2 * reach) * reach > MOST_LOOKS)
+    throw new AnelloError(
+      'out-of-range',
+      'stylusRadius',
+      'So fine a line for so thick a stylus would take too long: check the stylus, and the length of the profile.',
+    );
   // The last place is the end itself, whatever the sum of the steps comes to.
   const zAt = (i: number): number => (i === count ? surface.to : surface.from + i * fine);
-  const centre = (i: number): number => surface.rest(zAt(i), noseRadius)?.r ?? Infinity;
-  const centres = Array.from({ length: count + 2 * reach + 1 }, (_, i) => centre(i - reach));
+  const carried = surfaceOf(carriedOn(pieces, 3 * (stylusRadius + noseRadius) + step), member);
+  const centre = (i: number): number => carried.rest(zAt(i), noseRadius)?.r ?? Infinity;
+  const centres = Array.from({ length: count + 4 * reach + 1 }, (_, i) => centre(i - 2 * reach));
   const line: CurvePoint[] = [];
-  for (let i = 0; i <= count; i++)
-    line.push({ z: zAt(i), r: broughtIn(centres, i + reach, reach, fine, stylusRadius) });
+  for (let i = -reach; i <= count + reach; i++)
+    line.push({ z: zAt(i), r: broughtIn(centres, i + 2 * reach, reach, fine, stylusRadius) });
   const sign = member === 'external' ? 1 : -1;
+  const onPart = centres.slice(2 * reach, 2 * reach + count + 1);
   return {
     line: line.map((p) => ({ z: p.z, r: sign * p.r })),
+    ends: { from: surface.from, to: surface.to },
     checks: Array.from({ length: CHECKS }, (_, k) => {
       const i = Math.round((k * count) / (CHECKS - 1));
       const z = zAt(i);
       return {
         z,
         diameter: 2 * Math.abs(surface.height(z) ?? 0),
-        tip: sign * ((centres[i + reach] ?? 0) - noseRadius),
-        slope: sign * slopeAt(centres.slice(reach, reach + count + 1), i, fine),
+        tip: sign * ((onPart[i] ?? 0) - noseRadius),
+        slope: sign * slopeAt(onPart, i, fine),
       };
     }),
-    lost: lostBy(line, centres, reach, fine, stylusRadius),
-    steepest: Math.max(...line.slice(1).map((p, i) => Math.abs(p.r - (line[i]?.r ?? p.r)) / fine)),
+    lost: lostBy(line, onPart, reach, fine, stylusRadius),
+    steepest: Math.max(...steepestOf(line, fine)),
   };
 }
+
+const steepestOf = (line: readonly CurvePoint[], fine: number): number[] =>
+  line.slice(1).map((p, i) => Math.abs(p.r - (line[i]?.r ?? p.r)) / fine);
 
 /** Through the neighbours on both sides, or the one there is at an end. */
 function slopeAt(heights: readonly number[], i: number, step: number): number {
@@ -115,14 +137,14 @@ function lostBy(
 ): number {
   if (radius === 0) return 0;
   let lost = 0;
-  for (let i = reach; i < line.length - reach; i++) {
+  centres.forEach((centre, i) => {
     let rides = -Infinity;
     for (let k = -reach; k <= reach; k++) {
       const aside = radius * radius - (k * step) ** 2;
-      if (aside >= 0) rides = Math.max(rides, (line[i + k]?.r ?? -Infinity) + Math.sqrt(aside));
+      if (aside >= 0) rides = Math.max(rides, (line[i + reach + k]?.r ?? -Infinity) + Math.sqrt(aside));
     }
-    lost = Math.max(lost, (centres[i + reach] ?? 0) - rides);
-  }
+    lost = Math.max(lost, centre - rides);
+  });
   // A line drawn through places loses the sagitta between them, whatever the stylus.
   return lost < (step * step) / Math.max(radius, step) ? 0 : lost;
 }

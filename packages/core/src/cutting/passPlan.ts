@@ -1,5 +1,5 @@
 import { AnelloError } from '../basics/error';
-import { notNegative, positive } from '../basics/check';
+import { listLength, notNegative, positive } from '../basics/check';
 import { dialOf, radialOf, type DialReads } from '../gauging/advanceFromInfeed';
 import { count, length } from '../phrase/figure';
 import { snapDown } from '../quantity/round';
@@ -65,7 +65,7 @@ export function passPlan(request: PassRequest): Pass[] {
     ]);
   }
   const targets = [
-    ...roughTargets(rough, request.roughDepth, step),
+    ...roughTargets(rough, request.roughDepth, step, dialOffset(dialNow, division, reads)),
     ...lastTargets(rough, last, lastStock / 2),
   ];
   const passes: Pass[] = [];
@@ -87,13 +87,32 @@ interface Target {
   readonly radial: number;
 }
 
-/** A division over the deepest cut is not worth another pass: rounding back leaves as much behind. */
-function roughTargets(radial: number, deepest: number, step: number): Target[] {
-  const cuts = radial > step ? Math.max(1, Math.ceil((radial - step) / deepest - 1e-9)) : 0;
-  return Array.from({ length: Math.max(0, cuts) }, (_, i) => ({
-    kind: 'rough',
-    radial: (radial * (i + 1)) / cuts,
-  }));
+/** How far the dial stands past its last mark, on radius: the first cut ends on a mark and is shorter by that. */
+const dialOffset = (dialNow: number, division: number, reads: DialReads): number =>
+  radialOf(dialNow - snapDown(dialNow, division), reads);
+
+/**
+ * Equal roughing cuts in whole divisions, none deeper than asked: rounding to the dial's marks makes a cut a division
+ * deeper than its even share, so the shares are taken that much under the deepest.
+ */
+function roughTargets(radial: number, deepest: number, step: number, past: number): Target[] {
+  if (radial <= step) return [];
+  const whole = Math.floor(deepest / step + 1e-9);
+  if (whole < 1)
+    throw new AnelloError('out-of-range', 'roughDepth', [
+      'A division of the dial is already ',
+      length(step, 0.001),
+      ' on radius: no cut can be set finer than that.',
+    ]);
+  const divisions = Math.floor((radial + past) / step + 1e-9);
+  const cuts = Math.max(1, listLength(divisions / whole, 'roughDepth'));
+  const each = Math.floor(divisions / cuts);
+  const more = divisions - each * cuts;
+  let sum = 0;
+  return Array.from({ length: cuts }, (_, i) => {
+    sum += each + (i < more ? 1 : 0);
+    return { kind: 'rough', radial: sum * step - past };
+  });
 }
 
 /** Three equal cuts for the whole last stock; planned again half-way, only those of the three still to come. */

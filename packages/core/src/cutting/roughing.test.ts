@@ -110,8 +110,8 @@ describe('the staircase under a cone', () => {
   it.each([
     [{ member: 'external', stock: 23 }, 'stock'],
     [{ member: 'internal', stock: 21 }, 'stock'],
-    [{ member: 'external', stock: 25, depth: 0 }, 'roughDepth'],
-    [{ member: 'external', stock: 400, depth: 0.1 }, 'roughDepth'],
+    [{ member: 'external', stock: 25, depth: 0 }, 'depth'],
+    [{ member: 'external', stock: 400, depth: 0.1 }, 'depth'],
   ] as const)('refuses %j at %s', (more, field) => {
     expect(() => staircase({ ...cone, depth: 0.5, allowance: 0.2, ...more })).toThrow(
       expect.objectContaining({ field }),

@@ -39,6 +39,8 @@ const SHORTEST = 1;
 export function staircase(request: StaircaseRequest): Shoulder[] {
   const { member, largeDiameter, smallDiameter, stock, allowance, reads } = request;
   const ratio = 2 * Math.tan(taperAngle(request.halfAngle));
+  positive(largeDiameter, 'largeDiameter', 'The large diameter');
+  positive(smallDiameter, 'smallDiameter', 'The small diameter');
   const out = member === 'external';
   notNegative(allowance, 'allowance', 'The allowance');
   const last = out ? smallDiameter + allowance : largeDiameter - allowance;
@@ -52,11 +54,11 @@ export function staircase(request: StaircaseRequest): Shoulder[] {
         ? 'The bar is already smaller than the large end.'
         : 'The hole is already larger than the small end.',
     );
-  const cuts = Math.ceil(total / positive(request.depth, 'roughDepth', 'The depth of a cut') - 1e-9);
+  const cuts = Math.ceil(total / positive(request.depth, 'depth', 'The depth of a cut') - 1e-9);
   if (cuts > MOST)
     throw new AnelloError(
       'out-of-range',
-      'roughDepth',
+      'depth',
       'That is more than sixty shoulders: check the depth of a cut and the stock.',
     );
   const steps: Shoulder[] = [];

@@ -20,8 +20,8 @@ export interface Balance {
   readonly heavy: number;
   /** kg mm. */
   readonly unbalance: number;
-  /** Spindle speed (rpm) at which it pulls with half its own weight. */
-  readonly topSpeed: number;
+  /** Spindle speed (rpm) at which it pulls with half its own weight; null when it is balanced and none does. */
+  readonly topSpeed: number | null;
 }
 
 const GRAVITY = 9.81;
@@ -71,8 +71,10 @@ export function pullAt({ unbalance, rpm }: { unbalance: number; rpm: number }): 
   return (notNegative(unbalance, 'unbalance', 'The unbalance') / 1000) * omega * omega;
 }
 
-const speedFor = (pull: number, unbalance: number): number =>
-  unbalance <= 0 ? Infinity : (30 / Math.PI) * Math.sqrt(pull / (unbalance / 1000));
+/** Less than this is balanced, kg mm: a hundredth of a gram at a tenth of a mm. */
+const BALANCED = 1e-6;
+const speedFor = (pull: number, unbalance: number): number | null =>
+  unbalance <= BALANCED ? null : (30 / Math.PI) * Math.sqrt(pull / (unbalance / 1000));
 
 /** Where a counterweight goes: opposite the heavy side, rad from 0 to a whole turn. */
 export const lightSide = ({ heavy }: Pick<Balance, 'heavy'>): number =>

@@ -1,5 +1,5 @@
 import { AnelloError } from '../basics/error';
-import { notNegative, positive } from '../basics/check';
+import { listLength, notNegative, positive } from '../basics/check';
 import { length, type Figure } from '../phrase/figure';
 import type { Phrase } from '../phrase/phrase';
 import type { EccentricGroove } from './part';
@@ -90,7 +90,7 @@ function grooveRow(
 function plunges(first: number, last: number, tool: number): number[] {
   const room = last - first;
   if (room < -1e-9) return [];
-  const cuts = Math.max(1, Math.ceil(room / (tool * (1 - OVERLAP)) - 1e-9) + (room > 1e-9 ? 1 : 0));
+  const cuts = Math.max(1, listLength(room / (tool * (1 - OVERLAP)) - 1e-9, 'tool') + (room > 1e-9 ? 1 : 0));
   return Array.from({ length: cuts }, (_, i) => (cuts === 1 ? last : first + (room * i) / (cuts - 1)));
 }
 

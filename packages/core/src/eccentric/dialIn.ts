@@ -1,6 +1,6 @@
 import { AnelloError } from '../basics/error';
 import { notNegative, positive } from '../basics/check';
-import { JAWS, roundFit, type RoundReading } from '../holding/circleFit';
+import { exactRoundFit, JAWS, roundFit, type RoundFit, type RoundReading } from '../holding/circleFit';
 import type { Across } from '../holding/tilt';
 import type { JawMove } from '../holding/trueUp';
 import { length } from '../phrase/figure';
@@ -13,6 +13,8 @@ export interface DialInRequest {
   readonly extremes?: boolean;
   /** Wanted, mm. */
   readonly throw: number;
+  /** Of the surface that is clocked, mm: with it three readings are enough; without it the fourth is asked for. */
+  readonly diameter?: number | undefined;
   /** The jaw the high side is to face, 1 to 4; null leaves it where it is. */
   readonly toward: number | null;
   /** Plus or minus allowed on the whole swing of the needle, mm. */
@@ -43,7 +45,7 @@ export interface DialIn {
 export function dialIn(request: DialInRequest): DialIn {
   const e = positive(request.throw, 'throw', 'The throw');
   positive(request.limit, 'limit', 'The limit');
-  const fit = request.extremes ? fromExtremes(request.readings) : roundFit(request.readings);
+  const fit = request.extremes ? fromExtremes(request.readings) : fitOf(request);
   const at = { x: fit.x, y: fit.y };
   const throwNow = Math.hypot(at.x ?? 0, at.y ?? 0);
   const complete = at.x !== null && at.y !== null;
@@ -65,6 +67,28 @@ export function dialIn(request: DialInRequest): DialIn {
     said: words(complete, inside, swingOff, throwNow),
   };
 }
+
+/**
+ * Three readings of work a throw off its axis leave e²/2R in their mean, and so in the offset, unless the diameter is
+ * known: without it only the line that two opposite ones lie along is told, and the fourth is asked for.
+ */
+function fitOf({ readings, diameter }: DialInRequest): RoundFit {
+  if (readings.length < 3) return roundFit(readings);
+  if (diameter !== undefined) return exactRoundFit(readings, diameter);
+  if (readings.length > 3) return roundFit(readings);
+  const pair = readings.filter((a) =>
+    readings.some((b) => Math.cos(a.direction - b.direction) < -OPPOSITE_COSINE),
+  );
+  if (pair.length === 2) return roundFit(pair);
+  roundFit(readings);
+  throw new AnelloError(
+    'underdetermined',
+    'readings',
+    'Three readings are enough only with the diameter of what is clocked: give it, or read a fourth place.',
+  );
+}
+/** Straight opposite, for all that a chuck's jaws are cut to. */
+const OPPOSITE_COSINE = 1 - 1e-6;
 
 /** A high side this far round from its jaw, as part of the throw, is on the jaw for all that a hand can clock. */
 const SIDEWAYS = 0.01;

@@ -125,7 +125,21 @@ const shown = (x: number, y: number, direction: number): number =>
 const at = (x: number, y: number, directions: readonly number[]) =>
   directions.map((direction) => ({ direction, reading: shown(x, y, direction) }));
 
+/** The same on round work of a diameter, whose side curves away from the needle. */
+const round = (x: number, y: number, diameter: number, directions: readonly number[]) =>
+  directions.map((direction) => {
+    const aside = x * Math.sin(direction) - y * Math.cos(direction);
+    const reading = shown(x, y, direction) + Math.sqrt((diameter / 2) ** 2 - aside * aside) - diameter / 2;
+    return { direction, reading };
+  });
+
 describe('dialled in from any of the readings', () => {
+  it('three readings of work exactly a throw off ask for no move once the diameter is known', () => {
+    const readings = round(8, 0, 40, [0, Math.PI / 2, Math.PI]);
+    const found = dialIn({ readings, diameter: 40, throw: 8, toward: 1, limit: 0.02 });
+    expect(found).toMatchObject({ inside: true, moves: [] });
+    expect(found.at.y).toBeCloseTo(0, 8);
+  });
   const e = 4.75;
   it('the moves bring it to the throw, toward the jaw asked for, from wherever it stood', () => {
     fc.assert(
@@ -151,10 +165,16 @@ describe('dialled in from any of the readings', () => {
   it('any three jaws say as much as four; two opposite ones the half of it, and which to read next', () => {
     for (const left of [0, 1, 2, 3]) {
       const three = JAWS.filter((_, i) => i !== left);
-      expect(dialIn({ readings: at(3, -2, three), throw: e, toward: 1, limit: 0.02 }).throwNow).toBeCloseTo(
+      const readings = round(3, -2, 40, three);
+      expect(dialIn({ readings, diameter: 40, throw: e, toward: 1, limit: 0.02 }).throwNow).toBeCloseTo(
         Math.hypot(3, 2),
         9,
       );
+      // Without the diameter only the two that face each other are believed, and the one left out is asked for.
+      const line = dialIn({ readings, throw: e, toward: 1, limit: 0.02 });
+      expect([line.inside, line.readNext]).toEqual([false, left + 1]);
+      const along = left % 2 === 0 ? line.at.y : line.at.x;
+      expect(along).toBeCloseTo(left % 2 === 0 ? -2 : 3, 9);
     }
     const two = dialIn({ readings: at(3, -2, [0, Math.PI]), throw: e, toward: 1, limit: 0.02 });
     expect(two.at).toEqual({ x: expect.closeTo(3, 9), y: null });
@@ -359,7 +379,7 @@ describe('before power', () => {
   });
   it('at the top speed it pulls with half its weight; a counterweight opposite makes it still', () => {
     const found = balance({ masses: [disc, hub, bore], spindle: { x: 0, y: 0 }, density: 7.2 });
-    expect(pullAt({ unbalance: found.unbalance, rpm: found.topSpeed })).toBeCloseTo(
+    expect(pullAt({ unbalance: found.unbalance, rpm: found.topSpeed! })).toBeCloseTo(
       (found.mass * 9.81) / 2,
       6,
     );
@@ -368,7 +388,7 @@ describe('before power', () => {
     expect(side >= 0 && side < 2 * Math.PI).toBe(true);
     expect(lightSide({ heavy: -3 * Math.PI })).toBeCloseTo(0, 12);
     expect(counterweight({ unbalance: found.unbalance, radius: 80 }) * 80).toBeCloseTo(found.unbalance, 9);
-    expect(balance({ masses: [hub], spindle: { x: 0, y: 0 }, density: 7.2 }).topSpeed).toBe(Infinity);
+    expect(balance({ masses: [hub], spindle: { x: 0, y: 0 }, density: 7.2 }).topSpeed).toBeNull();
   });
   it('holes larger than the work are refused', () => {
     expect(() =>
@@ -562,7 +582,9 @@ describe('set-screw, fit and what a change does', () => {
     expect(holeLimits({ diameter, fit }).most).toBeCloseTo(most, 9);
   });
   it('the table of fits has an end, and says so', () => {
-    expect(() => holeLimits({ diameter: 200, fit: 'H7' })).toThrow(
+    expect(holeLimits({ diameter: 200, fit: 'H7' }).most).toBeCloseTo(200.046, 9);
+    expect(holeLimits({ diameter: 500, fit: 'G7' })).toEqual({ least: 500.02, most: 500.083 });
+    expect(() => holeLimits({ diameter: 501, fit: 'H7' })).toThrow(
       expect.objectContaining({ field: 'diameter' }),
     );
   });
@@ -582,6 +604,10 @@ describe('set-screw, fit and what a change does', () => {
       screw: 'again',
       packing: 'keep',
     });
+    // The hole is made again; the part is not.
+    const said = plainText(invalidates(made, { ...basis, bore: 22 }).find((i) => i.what === 'screw')!.said);
+    expect(said).toContain('the part itself can be kept');
+    expect(said).not.toContain('made again');
   });
   it('a smaller shaft, or another throw, cannot be put back', () => {
     expect(verdicts({ bore: 19 })['bore']).toBe('again');

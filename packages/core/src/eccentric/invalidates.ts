@@ -81,6 +81,15 @@ function verdictOf(
     };
   if (what === 'outside' && now.diameter < basis.diameter)
     return { verdict: 'rework', said: [`${NAMES[what]} can be turned down: `, ...was, '.'] };
+  if (what === 'screw')
+    return {
+      verdict: 'again',
+      said: [
+        `${NAMES[what]} is drilled and tapped again, at another place round the hub; the part itself can be kept: `,
+        ...was,
+        '.',
+      ],
+    };
   if (what === 'throw')
     return { verdict: 'again', said: [`${NAMES[what]} must be set again: `, ...was, '.'] };
   if (what === 'packing')

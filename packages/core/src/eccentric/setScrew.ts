@@ -42,7 +42,7 @@ export function setScrew({
       'hub',
       'The hub is no larger than its bore: there is nothing to tap.',
     );
-  const turns = wall / thread.pitch;
+  const turns = wall / positive(thread.pitch, 'thread.pitch', 'The pitch');
   return {
     direction: phase + Math.PI / 2,
     wall,

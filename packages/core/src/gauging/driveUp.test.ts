@@ -55,6 +55,15 @@ describe('driving a hub up its taper', () => {
     expect(thin.hoop / thin.pressure).toBeGreaterThan(thick.hoop / thick.pressure);
     expect(driveUp({ ...hub, advance: 0 }).ofYield).toBe(0);
   });
+  it('hub and hollow shaft both are held to the largest difference of their stresses', () => {
+    const steel = { ...hub, hub: ELASTIC.steel, diameter: 40, hubDiameter: 80, advance: 1 };
+    expect(driveUp(steel).hubOfYield).toBeCloseTo(1.43, 2);
+    expect(driveUp(steel).ofYield).toBe(driveUp(steel).hubOfYield);
+    // A shaft bored nearly away gives before the hub does: twice the pressure over what wall is left.
+    const thin = driveUp({ ...steel, shaftBore: 34 });
+    expect(thin.shaftOfYield).toBeCloseTo((2 * thin.pressure * 1600) / (1600 - 34 ** 2) / 300, 9);
+    expect(thin.ofYield).toBe(thin.shaftOfYield);
+  });
   it.each([
     [{ hubDiameter: 30 }, 'hubDiameter'],
     [{ shaftBore: 40 }, 'shaftBore'],

@@ -37,13 +37,16 @@ export interface DriveUp {
   readonly pressure: number;
   /** At the hub's bore, MPa: where it would split. */
   readonly hoop: number;
-  /** Hoop stress as a part of the hub's yield. */
+  /** The worst of hub and shaft as a part of its own yield, by Tresca: at 1 it gives. */
   readonly ofYield: number;
+  readonly hubOfYield: number;
+  readonly shaftOfYield: number;
 }
 
 /**
  * What driving a hub up a taper does: interference 2 s tan a on diameter, the pressure it makes by Lamé's thick
- * cylinders, and the hoop stress at the hub's bore. Lengths mm, stresses MPa. Errors: out-of-range; impossible when
+ * cylinders, the hoop stress at the hub's bore, and how near hub and shaft come to giving: the largest difference of
+ * principal stresses (Tresca), at the hub's bore p (Ch + 1), in a hollow shaft's hole 2 p d²/(d² − b²), in a solid shaft p. Lengths mm, stresses MPa. Errors: out-of-range; impossible when
  * the hub is no larger than the cone or the shaft is all hole. Source: Lamé; p = δ/d / (Ch/Eh + Cs/Es).
  */
 export function driveUp(given: DriveUpCase): DriveUp {
@@ -63,7 +66,17 @@ export function driveUp(given: DriveUpCase): DriveUp {
     ((hubFactor + given.hub.poisson) / given.hub.modulus +
       (shaftFactor - given.shaft.poisson) / given.shaft.modulus);
   const hoop = pressure * hubFactor;
-  return { interference, pressure, hoop, ofYield: hoop / given.hub.yieldStress };
+  const hubOfYield = (hoop + pressure) / given.hub.yieldStress;
+  const inShaft = bore > 0 ? (2 * pressure * d ** 2) / (d ** 2 - bore ** 2) : pressure;
+  const shaftOfYield = inShaft / given.shaft.yieldStress;
+  return {
+    interference,
+    pressure,
+    hoop,
+    hubOfYield,
+    shaftOfYield,
+    ofYield: Math.max(hubOfYield, shaftOfYield),
+  };
 }
 
 /** Where a hub bears, taken as the middle of its cone, mm. */

@@ -1,5 +1,5 @@
 import { AnelloError } from '../basics/error';
-import { finite } from '../basics/check';
+import { finite, positive } from '../basics/check';
 import { normalEquations, solveLinear } from '../basics/linear';
 
 /** An indicator reading with the work turned so that this direction faces it; larger reads higher. */
@@ -40,6 +40,40 @@ export function roundFit(readings: readonly RoundReading[]): RoundFit {
   const along = Math.abs(Math.cos(a.direction)) > 0.5 ? 'x' : 'y';
   const sign = along === 'x' ? Math.sign(Math.cos(a.direction)) : Math.sign(Math.sin(a.direction));
   return { x: along === 'x' ? sign * half : null, y: along === 'y' ? sign * half : null, outOfRound: 0 };
+}
+
+/** Enough rounds for a throw of half the radius; each takes e/R of what was left. */
+const ROUNDS = 60;
+const SETTLED = 1e-10;
+
+/**
+ * As roundFit for three readings or more, of round work whose diameter is known: off its axis, round work does not read
+ * as a plain sine, r = x cos θ + y sin θ + √(R² − (x sin θ − y cos θ)²), and three readings would put the difference
+ * into the offset. Worked by fitting again what is left. Errors: as roundFit; impossible where the work is off by more
+ * than its radius.
+ */
+export function exactRoundFit(readings: readonly RoundReading[], diameter: number): RoundFit {
+  const radius = positive(diameter, 'diameter', 'The diameter') / 2;
+  let fit = roundFit(readings);
+  for (let round = 0; round < ROUNDS; round++) {
+    const { x, y } = fit;
+    if (x === null || y === null) return fit;
+    const next = roundFit(
+      readings.map((r) => ({ ...r, reading: r.reading - falls(x, y, r.direction, radius) })),
+    );
+    const moved = Math.hypot((next.x ?? 0) - x, (next.y ?? 0) - y);
+    fit = next;
+    if (moved < SETTLED) return fit;
+  }
+  throw new AnelloError('impossible', 'readings', 'No round work of that diameter reads so: check both.');
+}
+
+/** How far round work that is off reads below the sine of its offset, mm: nothing when it is true. */
+function falls(x: number, y: number, direction: number, radius: number): number {
+  const aside = x * Math.sin(direction) - y * Math.cos(direction);
+  if (Math.abs(aside) >= radius)
+    throw new AnelloError('impossible', 'readings', 'It stands off by more than its own radius.');
+  return Math.sqrt(radius * radius - aside * aside) - radius;
 }
 
 /** Least squares by the normal equations of three unknowns, solved by elimination. */

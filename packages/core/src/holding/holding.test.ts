@@ -144,7 +144,8 @@ describe('offset told from tilt', () => {
   it('rim and face', () => {
     fc.assert(
       fc.property(small, small, small, small, (x, y, tx, ty) => {
-        const face = JAWS.map((d) => 30 * (tx * Math.cos(d) + ty * Math.sin(d)));
+        // The axis leans toward (tx, ty) on its way out, so its face stands back on that side.
+        const face = JAWS.map((d) => -30 * (tx * Math.cos(d) + ty * Math.sin(d)));
         const found = rimAndFace({
           rim: JAWS.map((d) => x * Math.cos(d) + y * Math.sin(d)),
           face,
@@ -152,6 +153,9 @@ describe('offset told from tilt', () => {
         });
         expect(found.offset.x).toBeCloseTo(x, 9);
         expect(found.tilt.y).toBeCloseTo(ty, 9);
+        const far = JAWS.map((d) => (x + 100 * tx) * Math.cos(d) + (y + 100 * ty) * Math.sin(d));
+        const near = JAWS.map((d) => x * Math.cos(d) + y * Math.sin(d));
+        expect(nearAndFar({ near, far, apart: 100 }).tilt.x).toBeCloseTo(found.tilt.x, 9);
       }),
     );
   });

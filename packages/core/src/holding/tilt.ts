@@ -13,8 +13,9 @@ const four = (readings: readonly number[]): Across => {
 };
 
 /**
- * Rim and face read together, four each: the rim gives the offset (mm), the face the tilt (rad, how far the work's
- * axis leans), since a face at a radius R that leans by t reads R t higher on one side. Errors: as roundFit.
+ * Rim and face read together, four each: the rim gives the offset (mm), the face the tilt (rad: toward which jaw the
+ * work's axis leans on its way out of the chuck, as nearAndFar says it). A face at a radius R whose axis leans toward a
+ * jaw by t stands R t lower there. Errors: as roundFit.
  */
 export function rimAndFace({
   rim,
@@ -27,7 +28,7 @@ export function rimAndFace({
 }): { offset: Across; tilt: Across } {
   const r = positive(faceRadius, 'faceRadius', 'The radius the face is read at');
   const lean = four(face);
-  return { offset: four(rim), tilt: { x: lean.x / r, y: lean.y / r } };
+  return { offset: four(rim), tilt: { x: -lean.x / r, y: -lean.y / r } };
 }
 
 /**

@@ -7,12 +7,18 @@ export interface BlockStack {
   readonly total: number;
   /** total - target, mm. */
   readonly error: number;
+  /** With very many blocks and no exact stack the search stops, and this is only the nearest it met. */
+  readonly cutShort?: true;
 }
 
 /** Sizes are counted in whole nanometres, finer than any block is marked, so that sums are exact. */
 const GRAIN = 1e-6;
 /** Beyond this many the stack is no stack: every wring adds doubt. */
 const MOST = 8;
+/** Sets are no larger; pairs of all of them are held at once. */
+const MOST_BLOCKS = 400;
+/** Sums looked at before the search is given up: some seconds' worth would be no help at a bench. */
+const MOST_LOOKS = 60_000_000;
 
 /**
  * The fewest blocks of a set (mm, each used once) that make a target, or else the nearest total with no more
@@ -34,6 +40,8 @@ export function gaugeBlockStack({
   if (!Number.isInteger(maxCount) || maxCount < 1 || maxCount > MOST) {
     throw new AnelloError('out-of-range', 'maxCount', `A stack has 1 to ${MOST} blocks.`);
   }
+  if (blocks.length > MOST_BLOCKS)
+    throw new AnelloError('out-of-range', 'blocks', `No set has more than ${MOST_BLOCKS} blocks.`);
   const sizes = blocks.map((b, i) => grains(positive(b, `blocks.${i}`, 'A block')));
   const search = new Search(wanted, sizes);
   for (let count = 1; count <= Math.min(maxCount, sizes.length); count++) {
@@ -56,6 +64,7 @@ class Search {
   best: { off: number; picked: readonly number[] } = { off: Infinity, picked: [] };
   private readonly singles: readonly Part[];
   private pairs: readonly Part[] | null = null;
+  private looks = 0;
 
   constructor(
     private readonly wanted: number,
@@ -75,12 +84,17 @@ class Search {
   result(blocks: readonly number[], target: number): BlockStack {
     const chosen = this.best.picked.map((index) => blocks[index] as number).sort((a, b) => b - a);
     const total = this.best.picked.reduce((sum, index) => sum + (this.sizes[index] as number), 0);
-    return { blocks: chosen, total: clean(total), error: clean(total - grains(target)) };
+    return {
+      blocks: chosen,
+      total: clean(total),
+      error: clean(total - grains(target)),
+      ...(this.looks > MOST_LOOKS ? { cutShort: true as const } : {}),
+    };
   }
 
   /** Every choice of the blocks beyond four, each completed by two pairs. */
   private choose(rest: number, from: number, picked: readonly number[]): void {
-    if (this.best.off === 0) return;
+    if (this.best.off === 0 || this.looks > MOST_LOOKS) return;
     if (rest === 0) return this.closest(this.pairs as readonly Part[], this.pairs as readonly Part[], picked);
     for (let i = from; i < this.sizes.length; i++) this.choose(rest - 1, i + 1, [...picked, i]);
   }
@@ -89,6 +103,7 @@ class Search {
   private closest(left: readonly Part[], right: readonly Part[], picked: readonly number[]): void {
     const wanted = picked.reduce((rest, index) => rest - (this.sizes[index] as number), this.wanted);
     let j = right.length - 1;
+    this.looks += left.length;
     for (let i = 0; i < left.length && this.best.off > 0; i++) {
       const one = left[i] as Part;
       while (j > 0 && one.sum + (right[j] as Part).sum > wanted) j--;

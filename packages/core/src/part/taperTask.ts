@@ -3,7 +3,7 @@ import type { Grade } from '../taper/grade';
 import { taperTolerance } from '../taper/tolerance';
 import type { TaperTask } from '../way/way';
 import type { Feature, Taper } from './feature';
-import { layoutPart } from './layout';
+import { layoutPart, outsideDiameter } from './layout';
 import { solveTaperFeature, type PartTaper } from './solveTaperFeature';
 
 export interface TaperOfPart {
@@ -42,6 +42,7 @@ export function taperOfPart(
       halfAngle: solved.halfAngle,
       largeEnd: feature.largeEnd,
       workLength: layout.length,
+      workDiameter: outsideDiameter(layout) ?? undefined,
       tolerance: taperTolerance({ ...tolerance, length: solved.length }),
     },
   };

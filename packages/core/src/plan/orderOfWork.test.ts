@@ -97,6 +97,37 @@ describe('the order of work', () => {
       'drawbar',
     );
   });
+  it.each(['tailstock', 'attachment'] as const)('an outside thread waits until the %s is home', (way) => {
+    const features: Feature[] = [
+      ...shank,
+      {
+        id: 'nut',
+        name: 'Nut',
+        kind: 'thread',
+        side: 'external',
+        designation: 'M30',
+        diameter: 30,
+        pitch: 3.5,
+        length: 20,
+      },
+    ];
+    const order = plan({ features, way });
+    expect(ids(order).indexOf('thread')).toBeGreaterThan(ids(order).indexOf('home'));
+    const early = inOrder(order, [
+      'face',
+      'thread',
+      ...ids(order).filter((id) => id !== 'face' && id !== 'thread'),
+    ]);
+    expect(endangeredBy(early)).toContainEqual(expect.objectContaining({ id: 'thread', before: 'home' }));
+  });
+  it('between centres both ends are faced at the start and nothing is parted off; otherwise the second is faced last', () => {
+    const between = plan({ way: 'tailstock' });
+    expect(plainText(between[0]!.title)).toContain('both ends');
+    expect(ids(between)).not.toContain('part-off');
+    const chucked = plan({ way: 'compound' });
+    expect(plainText(chucked[0]!.title)).not.toContain('both ends');
+    expect(plainText(chucked.find((o) => o.id === 'part-off')!.title)).toContain('face that end to length');
+  });
   it('a tailstock set over is brought back before it is used again', () => {
     const order = ids(plan({ way: 'tailstock' }));
     expect(order).toContain('home');

@@ -19,10 +19,17 @@ interface Facts extends PlanRequest {
 
 type Maker = (facts: Facts) => Operation | null;
 
-const FACE: Maker = () => ({
+/** Between centres both ends are finished before anything else, and nothing is left to part off. */
+const betweenCentres = ({ way }: PlanRequest): boolean => way === 'tailstock';
+
+const FACE: Maker = (facts) => ({
   id: 'face',
-  title: ['Face both ends to length and centre them'],
-  why: ['Every length and both centres are measured from these faces.'],
+  title: betweenCentres(facts)
+    ? ['Cut off, face both ends to length and centre them']
+    : ['Face the outer end clean, and centre it'],
+  why: betweenCentres(facts)
+    ? ['Every blank must be as long as the others and as deep in its centres, or the set-over is another.']
+    : ['Every length is measured from this face; the other end is faced when it has been parted off.'],
   after: [],
   caution: 'Chuck key out before the spindle turns.',
 });
@@ -174,7 +181,13 @@ const TRY: Maker = ({ task }) =>
       }
     : null;
 
-const THREAD: Maker = ({ has }) =>
+/** Why a thread must wait until the device the taper was cut by has let go again. */
+const THREADS_TAPERED: Partial<Record<WayId, string>> = {
+  tailstock: 'With the tailstock still over, the thread would be cut tapered.',
+  attachment: 'With the attachment still in, it pulls the tool along the taper while it threads.',
+};
+
+const THREAD: Maker = ({ has, way }) =>
   has((f) => f.kind === 'thread' && f.side === 'external')
     ? {
         id: 'thread',
@@ -182,21 +195,37 @@ const THREAD: Maker = ({ has }) =>
         why: [
           'From the same chucking as the seat beside it, or from the reference ring, so that the nut pulls square.',
         ],
-        after: has((f) => f.kind === 'groove')
-          ? [{ id: 'grooves', danger: 'The threading tool has no relief to run out into.' }]
-          : [],
+        after: [
+          ...(has((f) => f.kind === 'groove')
+            ? [{ id: 'grooves' as const, danger: 'The threading tool has no relief to run out into.' }]
+            : []),
+          ...(way && THREADS_TAPERED[way] ? [{ id: 'home' as const, danger: THREADS_TAPERED[way] }] : []),
+        ],
       }
     : null;
 
-const HOME: Maker = ({ way }) =>
-  way === 'tailstock'
+const HOMES: Partial<Record<WayId, { readonly title: string; readonly why: string }>> = {
+  tailstock: {
+    title: 'Bring the tailstock back and prove it with a test bar',
+    why: 'Whatever is turned, threaded or drilled next would be tapered too.',
+  },
+  attachment: {
+    title: 'Let the attachment go and lock the cross-slide’s screw again; leave the bar set',
+    why: 'Parallel turning and threading need the plain feed; the bar keeps its angle for the next piece.',
+  },
+};
+
+const HOME: Maker = ({ way }) => {
+  const home = way && HOMES[way];
+  return home
     ? {
         id: 'home',
-        title: ['Bring the tailstock back and prove it with a test bar'],
-        why: ['Whatever is turned or drilled next would be tapered too.'],
+        title: [home.title],
+        why: [home.why],
         after: [{ id: 'try', danger: 'The setting is gone while the cone may still need a cut.' }],
       }
     : null;
+};
 
 const OWN_TAPER: Maker = ({ cone, has, features }) =>
   cone === 'shank' && features.length > 1
@@ -236,18 +265,21 @@ const PROFILE: Maker = ({ has }) =>
       }
     : null;
 
-const PART_OFF: Maker = () => ({
-  id: 'part-off',
-  title: ['Part off last, the tool’s own width in the sum'],
-  why: ['Until then there is length to hold by.'],
-  after: [],
-});
+const PART_OFF: Maker = (facts) =>
+  betweenCentres(facts)
+    ? null
+    : {
+        id: 'part-off',
+        title: ['Part off last, the tool’s own width in the sum; turn it round and face that end to length'],
+        why: ['Until then there is length to hold by.'],
+        after: [],
+      };
 
-const DEBURR: Maker = () => ({
+const DEBURR: Maker = (facts) => ({
   id: 'deburr',
   title: ['Break the edges, clean, and record it'],
   why: ['A burr holds a taper off its seat.'],
-  after: [{ id: 'part-off', danger: 'The parted face still carries its burr.' }],
+  after: betweenCentres(facts) ? [] : [{ id: 'part-off', danger: 'The parted face still carries its burr.' }],
 });
 
 const MAKERS: readonly Maker[] = [
@@ -262,8 +294,8 @@ const MAKERS: readonly Maker[] = [
   SET,
   TAPER,
   TRY,
-  THREAD,
   HOME,
+  THREAD,
   OWN_TAPER,
   PROFILE,
   PART_OFF,

@@ -48,7 +48,13 @@ function decimalDigits(raw: string): string {
   if (commas === 0 && points <= 1) return raw;
   if (commas === 1 && points === 0) return decimalComma(raw);
   if (/^\d{1,3}(,\d{3})+(\.\d*)?$/.test(raw)) return raw.replaceAll(',', '');
-  if (/^\d{1,3}(\.\d{3})+(,\d*)?$/.test(raw)) return raw.replaceAll('.', '').replace(',', '.');
+  if (/^\d{1,3}(\.\d{3})+,\d*$/.test(raw)) return raw.replaceAll('.', '').replace(',', '.');
+  if (/^\d{1,3}(\.\d{3})+$/.test(raw))
+    throw new AnelloError(
+      'ambiguous',
+      null,
+      `“${raw}” could be thousands or a slip: write it with one point, for the decimals, or with none.`,
+    );
   throw new AnelloError('unreadable', null, `Could not read “${raw}” as a number.`);
 }
 

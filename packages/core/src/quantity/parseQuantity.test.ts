@@ -56,6 +56,10 @@ describe('angles and tapers', () => {
     ['3.5 in/ft', 'taper', 'ratio', 7 / 24],
     ['7/24', 'taper', 'ratio', 7 / 24],
     ['7/24', 'taper', 'in/ft', 7 / 24],
+    ['5/8', 'taper', 'in/ft', 5 / 8 / 12],
+    ['5/8', 'taper', 'ratio', 5 / 8],
+    ['½', 'taper', 'in/ft', 0.5 / 12],
+    ['0.6"/ft', 'taper', 'ratio', 0.05],
     ['.602', 'taper', 'in/ft', 0.602 / 12],
     ['1:19.922', 'taper', 'ratio', 1 / 19.922],
     ['5 %', 'taper', 'ratio', 0.05],
@@ -87,6 +91,10 @@ describe('what is doubtful is refused, and says why', () => {
     ['3 + ', 'length', 'unreadable'],
     ['12mm ?', 'length', 'unreadable'],
     ['1.2.3', 'length', 'unreadable'],
+    ['12.345.678', 'length', 'ambiguous'],
+    ['0x10', 'length', 'unreadable'],
+    ['12 M', 'length', 'unknown-unit'],
+    ['1 - 3-½', 'length', 'ambiguous'],
     [`5" 3'`, 'length', 'unreadable'],
     ['9e999', 'length', 'not-finite'],
     ['1'.repeat(300), 'length', 'unreadable'],
@@ -170,4 +178,18 @@ describe('the reading back', () => {
 
 it('the checked-in parser is the one its grammar generates', () => {
   expect(readFileSync(new URL('parser.generated.js', import.meta.url), 'utf8')).toBe(generateParser());
+});
+
+describe('vulgar fractions after a hyphen', () => {
+  it.each([
+    ['1-½', 1.5],
+    ['3-¾', 3.75],
+    ['12-⅝', 12.625],
+    ['2-½ in', 2.5],
+  ])('%s is a mixed number', (text, inches) => {
+    expect(parseQuantity({ text, dimension: 'length', defaultUnit: 'in' }).value).toBeCloseTo(
+      inches * 25.4,
+      12,
+    );
+  });
 });

@@ -34,6 +34,7 @@ export function parseQuantity(request: QuantityRequest): ParsedQuantity {
   const text = normalise(request.text);
   if (text.trim() === '') throw new AnelloError('empty', null, 'Nothing typed yet.');
   if (text.length > LONGEST_TEXT) throw new AnelloError('unreadable', null, 'Too long to be one figure.');
+  refuseHex(text);
   const tree = readTree(text);
   const found = evaluate(tree, request.dimension);
   const { value, unit } = settle(found, request);
@@ -45,6 +46,17 @@ export function parseQuantity(request: QuantityRequest): ParsedQuantity {
     canonical: canonicalText(value, unit),
     explicit: found.unit !== null || found.kind !== 'bare',
   };
+}
+
+/** 0x10 is how machines write sixteen; here x is a times sign, and nothing times ten is nobody's figure. */
+function refuseHex(text: string): void {
+  const hex = /(?:^|[^\d.,])(0x[0-9a-f]+)/i.exec(text);
+  if (hex)
+    throw new AnelloError(
+      'unreadable',
+      null,
+      `Could not read “${hex[1]}”: write a product with spaces, 0 x 10.`,
+    );
 }
 
 function readTree(text: string): ReturnType<typeof parse> {
@@ -91,7 +103,7 @@ function settle(
 ): { value: number; unit: UnitMeaning } {
   const wanted = WANTED[dimension];
   if (found.kind === 'bare' && found.unit === null) {
-    const meaning = dimension === 'taper' && found.fraction ? RATIO : defaultMeaning(defaultUnit);
+    const meaning = fractionMeans(found, dimension, defaultUnit);
     if (meaning.kind !== wanted) throw wrong(found.kind, dimension);
     return { value: found.value * meaning.factor, unit: meaning };
   }
@@ -99,6 +111,20 @@ function settle(
   const number = dimension === 'number' && found.kind === 'taper' && found.unit === null;
   if (found.kind !== wanted && !number) throw wrong(found.kind, dimension);
   return { value: found.value, unit: found.unit ?? (number ? defaultMeaning('1') : RATIO) };
+}
+
+/** The steep taper's own name, whatever the box. */
+const STEEP = 7 / 24;
+
+/**
+ * A plain a/b in a taper box is a ratio, unless the box asks for inches per foot or mm per metre: there 5/8 is five
+ * eighths of an inch. 7/24 is a name, and stays one.
+ */
+function fractionMeans(found: Evaluated, dimension: Dimension, defaultUnit: DefaultUnit): UnitMeaning {
+  const own = defaultMeaning(defaultUnit);
+  if (dimension !== 'taper' || !found.fraction) return own;
+  if (defaultUnit !== 'in/ft' && defaultUnit !== 'mm/m') return RATIO;
+  return found.value === STEEP ? RATIO : own;
 }
 
 function wrong(kind: Kind, dimension: Dimension): AnelloError {

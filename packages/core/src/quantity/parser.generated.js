@@ -4,6 +4,13 @@
 // https://peggyjs.org/
 
 
+
+  const VULGAR_PARTS = {
+    '½': ['1', '2'], '¼': ['1', '4'], '¾': ['3', '4'], '⅛': ['1', '8'], '⅜': ['3', '8'], '⅝': ['5', '8'],
+    '⅞': ['7', '8'], '⅓': ['1', '3'], '⅔': ['2', '3'], '⅙': ['1', '6'], '⅚': ['5', '6'], '⅕': ['1', '5'],
+    '⅖': ['2', '5'], '⅗': ['3', '5'], '⅘': ['4', '5'],
+  };
+
 class peg$SyntaxError extends SyntaxError {
   constructor(message, expected, found, location) {
     super(message);
@@ -172,7 +179,8 @@ function peg$parse(input, options) {
   const peg$c4 = "(";
   const peg$c5 = ")";
   const peg$c6 = "/";
-  const peg$c7 = "min";
+  const peg$c7 = "\"/";
+  const peg$c8 = "min";
 
   const peg$r0 = /^[+\-]/;
   const peg$r1 = /^[*\xD7\xB7]/;
@@ -205,11 +213,12 @@ function peg$parse(input, options) {
   const peg$e15 = peg$classExpectation([["0", "9"], ".", ","], false, false, false);
   const peg$e16 = peg$classExpectation(["e", "E"], false, false, false);
   const peg$e17 = peg$otherExpectation("a unit");
-  const peg$e18 = peg$literalExpectation("min", false);
-  const peg$e19 = peg$classExpectation(["\xB0", "'", "\"", "%"], false, false, false);
-  const peg$e20 = peg$classExpectation([["a", "z"], ["A", "Z"], "\xB5"], false, false, false);
-  const peg$e21 = peg$classExpectation([" ", "\t", "\n", "\r"], false, false, false);
-  const peg$e22 = peg$otherExpectation("a space");
+  const peg$e18 = peg$literalExpectation("\"/", false);
+  const peg$e19 = peg$literalExpectation("min", false);
+  const peg$e20 = peg$classExpectation(["\xB0", "'", "\"", "%"], false, false, false);
+  const peg$e21 = peg$classExpectation([["a", "z"], ["A", "Z"], "\xB5"], false, false, false);
+  const peg$e22 = peg$classExpectation([" ", "\t", "\n", "\r"], false, false, false);
+  const peg$e23 = peg$otherExpectation("a space");
 
   function peg$f0(e) {    return e;  }
   function peg$f1(head, tail) {
@@ -237,22 +246,26 @@ function peg$parse(input, options) {
   }
   function peg$f14(over, under) {    return { kind: 'ratio', over, under };  }
   function peg$f15(e) {    return { kind: 'group', value: e };  }
-  function peg$f16(whole, over, under) {    return Number(over) < Number(under);  }
-  function peg$f17(whole, over, under) {
+  function peg$f16(whole, sign) {
+    const [over, under] = VULGAR_PARTS[sign];
     return { kind: 'mixed', whole, over, under, hyphen: true, text: text() };
   }
-  function peg$f18(whole, over, under) {    return Number(over) < Number(under);  }
-  function peg$f19(whole, over, under) {
+  function peg$f17(whole, over, under) {    return Number(over) < Number(under);  }
+  function peg$f18(whole, over, under) {
+    return { kind: 'mixed', whole, over, under, hyphen: true, text: text() };
+  }
+  function peg$f19(whole, over, under) {    return Number(over) < Number(under);  }
+  function peg$f20(whole, over, under) {
     return { kind: 'mixed', whole, over, under, hyphen: false, text: text() };
   }
-  function peg$f20(over, under) {    return { kind: 'fraction', over, under };  }
-  function peg$f21(whole, sign) {    return { kind: 'vulgar', whole, sign };  }
-  function peg$f22(digits) {    return digits;  }
-  function peg$f23(raw, exponent) {    return /[0-9]/.test(raw);  }
-  function peg$f24(raw, exponent) {
+  function peg$f21(over, under) {    return { kind: 'fraction', over, under };  }
+  function peg$f22(whole, sign) {    return { kind: 'vulgar', whole, sign };  }
+  function peg$f23(digits) {    return digits;  }
+  function peg$f24(raw, exponent) {    return /[0-9]/.test(raw);  }
+  function peg$f25(raw, exponent) {
     return { kind: 'decimal', raw, exponent: exponent ?? '', at: location().start.offset };
   }
-  function peg$f25(text) {
+  function peg$f26(text) {
     return { text, at: location().start.offset };
   }
   let peg$currPos = options.peg$currPos | 0;
@@ -865,40 +878,10 @@ function peg$parse(input, options) {
         if (peg$silentFails === 0) { peg$fail(peg$e5); }
       }
       if (s2 !== peg$FAILED) {
-        s3 = peg$parseInt();
+        s3 = peg$parseVulgarSign();
         if (s3 !== peg$FAILED) {
-          if (input.charCodeAt(peg$currPos) === 47) {
-            s4 = peg$c6;
-            peg$currPos++;
-          } else {
-            s4 = peg$FAILED;
-            if (peg$silentFails === 0) { peg$fail(peg$e10); }
-          }
-          if (s4 !== peg$FAILED) {
-            s5 = peg$parseInt();
-            if (s5 !== peg$FAILED) {
-              peg$savedPos = peg$currPos;
-              s6 = peg$f16(s1, s3, s5);
-              if (s6) {
-                s6 = undefined;
-              } else {
-                s6 = peg$FAILED;
-              }
-              if (s6 !== peg$FAILED) {
-                peg$savedPos = s0;
-                s0 = peg$f17(s1, s3, s5);
-              } else {
-                peg$currPos = s0;
-                s0 = peg$FAILED;
-              }
-            } else {
-              peg$currPos = s0;
-              s0 = peg$FAILED;
-            }
-          } else {
-            peg$currPos = s0;
-            s0 = peg$FAILED;
-          }
+          peg$savedPos = s0;
+          s0 = peg$f16(s1, s3);
         } else {
           peg$currPos = s0;
           s0 = peg$FAILED;
@@ -915,32 +898,36 @@ function peg$parse(input, options) {
       s0 = peg$currPos;
       s1 = peg$parseInt();
       if (s1 !== peg$FAILED) {
-        s2 = peg$parse__();
+        if (input.charCodeAt(peg$currPos) === 45) {
+          s2 = peg$c1;
+          peg$currPos++;
+        } else {
+          s2 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e5); }
+        }
         if (s2 !== peg$FAILED) {
           s3 = peg$parseInt();
           if (s3 !== peg$FAILED) {
-            s4 = peg$parse_();
             if (input.charCodeAt(peg$currPos) === 47) {
-              s5 = peg$c6;
+              s4 = peg$c6;
               peg$currPos++;
             } else {
-              s5 = peg$FAILED;
+              s4 = peg$FAILED;
               if (peg$silentFails === 0) { peg$fail(peg$e10); }
             }
-            if (s5 !== peg$FAILED) {
-              s6 = peg$parse_();
-              s7 = peg$parseInt();
-              if (s7 !== peg$FAILED) {
+            if (s4 !== peg$FAILED) {
+              s5 = peg$parseInt();
+              if (s5 !== peg$FAILED) {
                 peg$savedPos = peg$currPos;
-                s8 = peg$f18(s1, s3, s7);
-                if (s8) {
-                  s8 = undefined;
+                s6 = peg$f17(s1, s3, s5);
+                if (s6) {
+                  s6 = undefined;
                 } else {
-                  s8 = peg$FAILED;
+                  s6 = peg$FAILED;
                 }
-                if (s8 !== peg$FAILED) {
+                if (s6 !== peg$FAILED) {
                   peg$savedPos = s0;
-                  s0 = peg$f19(s1, s3, s7);
+                  s0 = peg$f18(s1, s3, s5);
                 } else {
                   peg$currPos = s0;
                   s0 = peg$FAILED;
@@ -964,6 +951,61 @@ function peg$parse(input, options) {
       } else {
         peg$currPos = s0;
         s0 = peg$FAILED;
+      }
+      if (s0 === peg$FAILED) {
+        s0 = peg$currPos;
+        s1 = peg$parseInt();
+        if (s1 !== peg$FAILED) {
+          s2 = peg$parse__();
+          if (s2 !== peg$FAILED) {
+            s3 = peg$parseInt();
+            if (s3 !== peg$FAILED) {
+              s4 = peg$parse_();
+              if (input.charCodeAt(peg$currPos) === 47) {
+                s5 = peg$c6;
+                peg$currPos++;
+              } else {
+                s5 = peg$FAILED;
+                if (peg$silentFails === 0) { peg$fail(peg$e10); }
+              }
+              if (s5 !== peg$FAILED) {
+                s6 = peg$parse_();
+                s7 = peg$parseInt();
+                if (s7 !== peg$FAILED) {
+                  peg$savedPos = peg$currPos;
+                  s8 = peg$f19(s1, s3, s7);
+                  if (s8) {
+                    s8 = undefined;
+                  } else {
+                    s8 = peg$FAILED;
+                  }
+                  if (s8 !== peg$FAILED) {
+                    peg$savedPos = s0;
+                    s0 = peg$f20(s1, s3, s7);
+                  } else {
+                    peg$currPos = s0;
+                    s0 = peg$FAILED;
+                  }
+                } else {
+                  peg$currPos = s0;
+                  s0 = peg$FAILED;
+                }
+              } else {
+                peg$currPos = s0;
+                s0 = peg$FAILED;
+              }
+            } else {
+              peg$currPos = s0;
+              s0 = peg$FAILED;
+            }
+          } else {
+            peg$currPos = s0;
+            s0 = peg$FAILED;
+          }
+        } else {
+          peg$currPos = s0;
+          s0 = peg$FAILED;
+        }
       }
     }
 
@@ -989,7 +1031,7 @@ function peg$parse(input, options) {
         s5 = peg$parseInt();
         if (s5 !== peg$FAILED) {
           peg$savedPos = s0;
-          s0 = peg$f20(s1, s5);
+          s0 = peg$f21(s1, s5);
         } else {
           peg$currPos = s0;
           s0 = peg$FAILED;
@@ -1031,19 +1073,27 @@ function peg$parse(input, options) {
     }
     s1 = input.substring(s1, peg$currPos);
     s2 = peg$parse_();
-    s3 = input.charAt(peg$currPos);
-    if (peg$r5.test(s3)) {
-      peg$currPos++;
-    } else {
-      s3 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e12); }
-    }
+    s3 = peg$parseVulgarSign();
     if (s3 !== peg$FAILED) {
       peg$savedPos = s0;
-      s0 = peg$f21(s1, s3);
+      s0 = peg$f22(s1, s3);
     } else {
       peg$currPos = s0;
       s0 = peg$FAILED;
+    }
+
+    return s0;
+  }
+
+  function peg$parseVulgarSign() {
+    let s0;
+
+    s0 = input.charAt(peg$currPos);
+    if (peg$r5.test(s0)) {
+      peg$currPos++;
+    } else {
+      s0 = peg$FAILED;
+      if (peg$silentFails === 0) { peg$fail(peg$e12); }
     }
 
     return s0;
@@ -1100,7 +1150,7 @@ function peg$parse(input, options) {
       }
       if (s2 !== peg$FAILED) {
         peg$savedPos = s0;
-        s0 = peg$f22(s1);
+        s0 = peg$f23(s1);
       } else {
         peg$currPos = s0;
         s0 = peg$FAILED;
@@ -1205,7 +1255,7 @@ function peg$parse(input, options) {
       }
       s2 = input.substring(s2, peg$currPos);
       peg$savedPos = peg$currPos;
-      s3 = peg$f23(s1, s2);
+      s3 = peg$f24(s1, s2);
       if (s3) {
         s3 = undefined;
       } else {
@@ -1213,7 +1263,7 @@ function peg$parse(input, options) {
       }
       if (s3 !== peg$FAILED) {
         peg$savedPos = s0;
-        s0 = peg$f24(s1, s2);
+        s0 = peg$f25(s1, s2);
       } else {
         peg$currPos = s0;
         s0 = peg$FAILED;
@@ -1312,21 +1362,15 @@ function peg$parse(input, options) {
       }
       if (s3 === peg$FAILED) {
         s3 = peg$currPos;
-        if (input.charCodeAt(peg$currPos) === 47) {
-          s4 = peg$c6;
-          peg$currPos++;
+        if (input.substr(peg$currPos, 2) === peg$c7) {
+          s4 = peg$c7;
+          peg$currPos += 2;
         } else {
           s4 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e10); }
+          if (peg$silentFails === 0) { peg$fail(peg$e18); }
         }
         if (s4 !== peg$FAILED) {
-          if (input.substr(peg$currPos, 3) === peg$c7) {
-            s5 = peg$c7;
-            peg$currPos += 3;
-          } else {
-            s5 = peg$FAILED;
-            if (peg$silentFails === 0) { peg$fail(peg$e18); }
-          }
+          s5 = peg$parseWord();
           if (s5 !== peg$FAILED) {
             s4 = [s4, s5];
             s3 = s4;
@@ -1339,14 +1383,43 @@ function peg$parse(input, options) {
           s3 = peg$FAILED;
         }
         if (s3 === peg$FAILED) {
-          s3 = peg$parseWord();
-          if (s3 === peg$FAILED) {
-            s3 = input.charAt(peg$currPos);
-            if (peg$r9.test(s3)) {
-              peg$currPos++;
+          s3 = peg$currPos;
+          if (input.charCodeAt(peg$currPos) === 47) {
+            s4 = peg$c6;
+            peg$currPos++;
+          } else {
+            s4 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e10); }
+          }
+          if (s4 !== peg$FAILED) {
+            if (input.substr(peg$currPos, 3) === peg$c8) {
+              s5 = peg$c8;
+              peg$currPos += 3;
             } else {
-              s3 = peg$FAILED;
+              s5 = peg$FAILED;
               if (peg$silentFails === 0) { peg$fail(peg$e19); }
+            }
+            if (s5 !== peg$FAILED) {
+              s4 = [s4, s5];
+              s3 = s4;
+            } else {
+              peg$currPos = s3;
+              s3 = peg$FAILED;
+            }
+          } else {
+            peg$currPos = s3;
+            s3 = peg$FAILED;
+          }
+          if (s3 === peg$FAILED) {
+            s3 = peg$parseWord();
+            if (s3 === peg$FAILED) {
+              s3 = input.charAt(peg$currPos);
+              if (peg$r9.test(s3)) {
+                peg$currPos++;
+              } else {
+                s3 = peg$FAILED;
+                if (peg$silentFails === 0) { peg$fail(peg$e20); }
+              }
             }
           }
         }
@@ -1358,7 +1431,7 @@ function peg$parse(input, options) {
       }
       if (s2 !== peg$FAILED) {
         peg$savedPos = s0;
-        s0 = peg$f25(s2);
+        s0 = peg$f26(s2);
       } else {
         peg$currPos = s0;
         s0 = peg$FAILED;
@@ -1386,7 +1459,7 @@ function peg$parse(input, options) {
       peg$currPos++;
     } else {
       s2 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e20); }
+      if (peg$silentFails === 0) { peg$fail(peg$e21); }
     }
     if (s2 !== peg$FAILED) {
       while (s2 !== peg$FAILED) {
@@ -1396,7 +1469,7 @@ function peg$parse(input, options) {
           peg$currPos++;
         } else {
           s2 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e20); }
+          if (peg$silentFails === 0) { peg$fail(peg$e21); }
         }
       }
     } else {
@@ -1422,7 +1495,7 @@ function peg$parse(input, options) {
       peg$currPos++;
     } else {
       s2 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e21); }
+      if (peg$silentFails === 0) { peg$fail(peg$e22); }
     }
     while (s2 !== peg$FAILED) {
       s1.push(s2);
@@ -1431,7 +1504,7 @@ function peg$parse(input, options) {
         peg$currPos++;
       } else {
         s2 = peg$FAILED;
-        if (peg$silentFails === 0) { peg$fail(peg$e21); }
+        if (peg$silentFails === 0) { peg$fail(peg$e22); }
       }
     }
     s0 = input.substring(s0, peg$currPos);
@@ -1451,7 +1524,7 @@ function peg$parse(input, options) {
       peg$currPos++;
     } else {
       s2 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e21); }
+      if (peg$silentFails === 0) { peg$fail(peg$e22); }
     }
     if (s2 !== peg$FAILED) {
       while (s2 !== peg$FAILED) {
@@ -1461,7 +1534,7 @@ function peg$parse(input, options) {
           peg$currPos++;
         } else {
           s2 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e21); }
+          if (peg$silentFails === 0) { peg$fail(peg$e22); }
         }
       }
     } else {
@@ -1475,7 +1548,7 @@ function peg$parse(input, options) {
     peg$silentFails--;
     if (s0 === peg$FAILED) {
       s1 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e22); }
+      if (peg$silentFails === 0) { peg$fail(peg$e23); }
     }
 
     return s0;

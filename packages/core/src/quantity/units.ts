@@ -62,6 +62,7 @@ const COMMON: Readonly<Record<string, UnitMeaning>> = {
   arcsec: SECOND,
   sec: SECOND,
   'in/ft': INCH_PER_FOOT,
+  '"/ft': INCH_PER_FOOT,
   tpf: INCH_PER_FOOT,
   'mm/m': MM_PER_M,
   'in/in': unit('taper', 1, 'in/in'),
@@ -95,6 +96,8 @@ export function unitMeaning(word: string, dimension: Dimension): UnitMeaning | n
   if (word === '%') return PERCENT[dimension] ?? null;
   const special = dimension === 'angle' ? IN_ANGLES : ELSEWHERE;
   const lower = word.toLowerCase();
+  // A capital M is a metric thread's, not a metre.
+  if (word === 'M' && dimension !== 'angle') return null;
   return special[word] ?? COMMON[word] ?? special[lower] ?? COMMON[lower] ?? null;
 }
 

@@ -1,3 +1,4 @@
+import { listLength } from '../basics/check';
 import type { UnitSystem } from '../quantity/format';
 import { MM_PER_INCH } from '../quantity/format';
 import type { TravelAlong } from '../way/halfAngleFromIndicator';
@@ -27,7 +28,7 @@ export function stationsAlong(
   reads: SweepReads = 'climb',
 ): Station[] {
   const { halfAngle, tolerance } = task;
-  return Array.from({ length: stations }, (_, index) => {
+  return Array.from({ length: listLength(stations, 'stations') }, (_, index) => {
     const at = (travel * (index + 1)) / stations;
     return {
       at,

@@ -2,14 +2,15 @@ import { angle, length } from '../phrase/figure';
 import { toolHeightLimit, toolHeightProfile } from '../way/toolHeightError';
 import type { SettingContext, SettingStep } from './setting';
 
-const HALF_OF_ZONE = 2;
+/** The cone's zone is one sum for all that puts its angle out: the tool's height is given this part, the rest is the setting's, the slide's and the bar's. */
+const HEIGHT_SHARE = 1 / 4;
 /** A cone run to a point is judged from this part of its large end: no tool cuts at nothing. */
 const NOT_A_POINT = 0.05;
 
 /** Every way ends with the tool exactly at centre height; how exactly is worked for this cone. */
 export function toolHeightStep({ task }: SettingContext): SettingStep {
   const smallDiameter = Math.max(task.smallDiameter, task.largeDiameter * NOT_A_POINT);
-  const allowed = task.tolerance.overLength / HALF_OF_ZONE;
+  const allowed = task.tolerance.overLength * HEIGHT_SHARE;
   const cone = { smallDiameter, length: task.length, halfAngle: task.halfAngle };
   const limit = toolHeightLimit({ ...cone, allowed });
   return {
@@ -19,7 +20,14 @@ export function toolHeightStep({ task }: SettingContext): SettingStep {
     detail: [
       'Off centre it cuts a hollow cone at the wrong angle. Touch the tailstock centre’s point, or a scribed rule held by the tool.',
     ],
-    figures: [{ label: 'No further off than', figure: length(limit, 0.01), after: 'above or below' }],
+    figures: [
+      { label: 'No further off than', figure: length(limit, 0.01), after: 'above or below' },
+      {
+        label: 'Its share of the zone',
+        figure: length(allowed, 0.001),
+        after: 'on diameter: a quarter, so that three are left for setting, slide and bar',
+      },
+    ],
     caution: 'Chuck key out, drawbar or dog tight, and the tool clear of the work before the spindle turns.',
     drawing: {
       kind: 'height',

@@ -1,3 +1,4 @@
+import { positive } from '../basics/check';
 import { coneAngleTolerance, type Grade } from './grade';
 
 /** What a taper may be out by, worked into the forms the settings need. */
@@ -17,9 +18,11 @@ export interface ToleranceGivens {
 
 /**
  * Zone and half-angle band of a cone. The zone is the whole spread of the included angle, so the half
- * angle may be a quarter of it either way: ± AT/4.
+ * angle may be a quarter of it either way: ± AT/4. Errors: out-of-range, not-finite.
  */
 export function taperTolerance({ grade, length, coneZone }: ToleranceGivens): TaperTolerance {
+  positive(length, 'length', 'The length');
+  if (coneZone !== undefined) positive(coneZone, 'coneZone', 'The zone');
   const clamped = Math.min(630, Math.max(6, length));
   const included =
     coneZone === undefined ? coneAngleTolerance({ grade, length: clamped }) : coneZone / length;

@@ -1,6 +1,6 @@
 import { firstNotUnder } from '../basics/search';
 import { AnelloError } from '../basics/error';
-import { positive } from '../basics/check';
+import { finite, positive } from '../basics/check';
 
 /** Wheels from the spindle to the lead screw: each driver turns the driven beside it; two pairs are a compound train. */
 export interface GearTrain {
@@ -27,6 +27,9 @@ interface Pair {
   readonly product: number;
 }
 
+/** Fewer teeth do not roll, and no quadrant takes more. */
+const FEWEST = 8;
+const MOST_TEETH = 400;
 const SHOWN = 3;
 /** Near products looked at on each side of the wanted one: enough to step over those that use a wheel twice. */
 const NEIGHBOURS = 12;
@@ -34,7 +37,7 @@ const NEIGHBOURS = 12;
 /**
  * Change gears from those owned for a pitch on a lead screw (mm): drivers over driven is pitch over lead. One pair
  * where it does it, otherwise two; the truest first, and of equals the simplest with the smallest wheels. Each wheel is
- * used no oftener than it is owned. Errors: out-of-range; underdetermined with fewer than two wheels.
+ * used no oftener than it is owned. Errors: out-of-range, not-finite; underdetermined with fewer than two wheels.
  */
 export function changeGears({
   gears,
@@ -52,9 +55,13 @@ export function changeGears({
       'gears',
       'Put the change gears owned on the lathe’s record: two at least.',
     );
+  gears.forEach((teethOf, i) => {
+    if (!(Number.isInteger(finite(teethOf, `gears.${i}`)) && teethOf >= FEWEST && teethOf <= MOST_TEETH))
+      throw new AnelloError('out-of-range', `gears.${i}`, 'A wheel has whole teeth: from 8 to 400 of them.');
+  });
   const owned = new Map<number, number>();
   for (const gear of gears) owned.set(gear, (owned.get(gear) ?? 0) + 1);
-  const found = [...simple([...owned.keys()], wanted), ...compound(owned, wanted)];
+  const found = [...simple(owned, wanted), ...compound(owned, wanted)];
   return found
     .map(({ drivers, driven }) => {
       const cut = (leadScrew * product(drivers)) / product(driven);
@@ -70,10 +77,11 @@ const teeth = ({ drivers, driven }: Wheels): number => [...drivers, ...driven].r
 /** A hundredth of a micrometre a thread is the dust of division. */
 const rank = ({ error }: GearTrain): number => Math.round(Math.abs(error) * 1e5);
 
-function simple(sizes: readonly number[], wanted: number): Wheels[] {
+function simple(owned: ReadonlyMap<number, number>, wanted: number): Wheels[] {
+  const sizes = [...owned.keys()];
   return sizes.flatMap((driver) => {
     const driven = nearest(
-      sizes.filter((s) => s !== driver),
+      sizes.filter((s) => s !== driver || (owned.get(s) ?? 0) > 1),
       driver / wanted,
     );
     return driven === null ? [] : [{ drivers: [driver], driven: [driven] }];

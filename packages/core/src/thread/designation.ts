@@ -1,43 +1,96 @@
 import { AnelloError } from '../basics/error';
 import { parseQuantity } from '../quantity/parseQuantity';
 import type { ThreadForm, VeeThread } from './form';
+import { THREAD_CLASSES, type ThreadClass } from './limits';
 import { METRIC_COARSE, PER_INCH } from './series';
 
 export interface NamedThread extends VeeThread {
-  /** As it is written in full: "M12 × 1.75", "1/2-13 UNC". */
+  /** As it is written in full: "M12 × 1.75", "1/2-13 UNC", "M8 × 1.25 LH, 6g". */
   readonly name: string;
+  readonly hand: 'right' | 'left';
+  /** The class its limits follow, where one was written. */
+  readonly class: ThreadClass | null;
 }
 
 const INCH = 25.4;
 type InchSeries = keyof typeof PER_INCH;
-const OTHER_NAMES: Readonly<Record<string, InchSeries>> = { WHITWORTH: 'BSW', WHIT: 'BSW', W: 'BSW' };
+const OTHER_NAMES: Readonly<Record<string, string>> = { WHITWORTH: 'BSW', WHIT: 'BSW', W: 'BSW' };
+const UNIFIED = ['UNC', 'UNF'] as const;
 
 /**
- * A thread from what it is called: M12, M32x1.5, 1/2-13 UNC, #10-24 UNC, 3/8 UNF, 5/8 BSW, 1/2-16 BSF. Lengths mm.
- * Errors: unreadable; unknown-size for a size its series does not have and no pitch was said for.
+ * A thread from what it is called: M12, M32x1.5, M8 LH 6g, 1/2-13 UNC, 10-32, #10-24 UNC-2A, 3/8 UNF, 5/8 BSW,
+ * 1/2-16 BSF. A whole number up to 12 with the pitch that number's size has is the numbered size. Lengths mm.
+ * Errors: unreadable; unknown-size for a size its series does not have and no pitch was said for; inconsistent where
+ * series and threads to the inch contradict each other, or a class belongs to another family.
  */
 export function threadNamed(text: string): NamedThread {
-  const tidy = text.trim().replace(/\s+/g, ' ').toUpperCase().replace(',', '.');
-  const found = metric(tidy) ?? inch(tidy);
-  if (found) return found;
-  throw new AnelloError(
-    'unreadable',
-    'designation',
-    `“${text}” is no thread that is known here: M12, M32x1.5, 1/2-13 UNC and 5/8 BSW are.`,
-  );
+  const tidy = text.trim().replace(/\s+/g, ' ').replace(',', '.');
+  const { rest, hand, said } = extras(tidy);
+  const found = metric(rest.toUpperCase()) ?? inch(rest.toUpperCase());
+  if (!found)
+    throw new AnelloError(
+      'unreadable',
+      'designation',
+      `“${text}” is no thread that is known here: M12, M32x1.5, 1/2-13 UNC, 10-32 and 5/8 BSW are.`,
+    );
+  return { ...found, name: fullName(found.name, hand, said), hand, class: classOf(said, found) };
 }
 
-function metric(text: string): NamedThread | null {
+const LEFT = /[ -](LH|L\.H\.|LEFT)(?=$|[ -])/i;
+const CLASS = /[ -]([4-8][egGhH]|[123][ABab])$/;
+
+/** What stands after the size and its pitch: the hand, and the class of its limits. */
+function extras(text: string): { rest: string; hand: NamedThread['hand']; said: string | null } {
+  const left = LEFT.exec(text);
+  const handed = left ? text.replace(LEFT, '') : text;
+  const cls = CLASS.exec(handed);
+  const rest = (cls ? handed.slice(0, cls.index) : handed).trim();
+  return { rest, hand: left ? 'left' : 'right', said: cls?.[1] ?? null };
+}
+
+const fullName = (name: string, hand: NamedThread['hand'], said: string | null): string =>
+  [name, hand === 'left' ? ' LH' : '', said ? `, ${writtenClass(said)}` : ''].join('');
+const writtenClass = (said: string): string => (/[ab]$/.test(said) ? said.toUpperCase() : said);
+
+function classOf(said: string | null, { form, name }: VeeThread & { name: string }): ThreadClass | null {
+  if (said === null) return null;
+  const wanted = writtenClass(said);
+  const found = THREAD_CLASSES.find((c) => c === wanted);
+  if (!found)
+    throw new AnelloError(
+      'unknown-size',
+      'designation',
+      `Class ${wanted} is not in the tables here: ${THREAD_CLASSES.join(', ')} are.`,
+    );
+  const family = /[AB]$/.test(found) ? 'unified' : 'metric';
+  if (family !== form)
+    throw new AnelloError('inconsistent', 'designation', `Class ${found} does not belong to ${name}.`);
+  return found;
+}
+
+type Plain = VeeThread & { readonly name: string };
+
+function metric(text: string): Plain | null {
   const parts = /^M ?(\d+(?:\.\d+)?)(?: ?[X×*] ?(\d+(?:\.\d+)?))?$/.exec(text);
   if (!parts) return null;
   const size = String(Number(parts[1]));
   const pitch = parts[2] ? Number(parts[2]) : METRIC_COARSE[size];
   if (pitch === undefined)
-    throw unknown(`M${size} has no coarse pitch here: write it with its pitch, as M${size}x1.5.`);
+    throw unknown(
+      `M${size} has no coarse pitch here: write it with its pitch, as ${finePitchExample(size)}.`,
+    );
   return made('metric', Number(size), pitch, `M${size} × ${pitch}`);
 }
 
-function inch(text: string): NamedThread | null {
+/** A pitch that such a size is really made with: a quarter of what would go, from the usual fine ones. */
+const FINE = [0.2, 0.25, 0.35, 0.5, 0.75, 1, 1.5, 2, 3, 4];
+const FINE_PART = 0.1;
+const finePitchExample = (size: string): string => {
+  const fitting = FINE.filter((p) => p <= Math.max(0.2, Number(size) * FINE_PART));
+  return `M${size}x${fitting.at(-1) ?? 0.2}`;
+};
+
+function inch(text: string): Plain | null {
   const parts =
     /^(#\d+|\d+-\d+\/\d+|\d+ \d+\/\d+|\d+\/\d+|\d*\.?\d+)(?: ?IN| ?")?(?:(?: ?[-×X] ?| )(\d+(?:\.\d+)?)(?: ?TPI)?)? ?([A-Z]+)?$/.exec(
       text,
@@ -47,15 +100,50 @@ function inch(text: string): NamedThread | null {
   const series = OTHER_NAMES[seriesSaid] ?? seriesSaid;
   const known = series in PER_INCH ? (series as InchSeries) : null;
   if (!known && series !== 'UN' && series !== 'UNS' && !(series === '' && perInch)) return null;
-  const size = said.replace(' ', '-');
-  const turns = perInch ? Number(perInch) : known ? PER_INCH[known][size] : undefined;
-  if (!turns)
-    throw unknown(
-      `${size} ${series} is not in the table: write it with its threads to the inch, as ${size}-20.`,
+  const size = numbered(said.replace(' ', '-'), perInch, known);
+  const inTable = known ? PER_INCH[known][size] : undefined;
+  const turns = perInch ? Number(perInch) : inTable;
+  if (!turns) throw unknown(`${size} ${series} is not in the table: write it with its threads to the inch.`);
+  if (known && inTable !== undefined && inTable !== turns)
+    throw new AnelloError(
+      'inconsistent',
+      'designation',
+      `${size} ${known} has ${inTable} threads to the inch, not ${turns}: one of the two is a slip.`,
     );
   const form: ThreadForm = known === 'BSW' || known === 'BSF' ? 'whitworth' : 'unified';
-  return made(form, inchSize(size), INCH / turns, `${size}-${turns} ${series || 'UN'}`);
+  const named = known ?? (series || seriesWith(size, turns));
+  return made(form, inchSize(size), INCH / turns, `${size}-${turns} ${named}`);
 }
+
+/** The unified series a size has with this pitch, or just UN. */
+const seriesWith = (size: string, turns: number): string =>
+  UNIFIED.find((s) => PER_INCH[s][size] === turns) ?? 'UN';
+
+/** 10-32 is the numbered size, 1-8 is one inch: the pitch tells, and where both would do the number is written with #. */
+function numbered(size: string, perInch: string | undefined, known: InchSeries | null): string {
+  if (!/^\d+$/.test(size) || Number(size) > 12) return size;
+  const sign = `#${size}`;
+  const fits = (key: string, turns: number | undefined): boolean =>
+    UNIFIED.some(
+      (s) =>
+        (known === null || known === s) &&
+        PER_INCH[s][key] !== undefined &&
+        (turns === undefined || PER_INCH[s][key] === turns),
+    );
+  const turns = perInch === undefined ? undefined : Number(perInch);
+  if (known === 'BSW' || known === 'BSF' || fits(size, turns)) return size;
+  if (fits(sign, turns) || (known && PER_INCH[known][sign] !== undefined && !PER_INCH[known][size]))
+    return sign;
+  // No shop cuts whole inches that large and that fine: a slip for a numbered size.
+  if (turns !== undefined && turns > FINEST_ON_INCHES)
+    throw unknown(
+      `${size}-${perInch} is neither a numbered size (${sign} has ${numberedPitches(sign)}) nor a whole inch: write it in full.`,
+    );
+  return size;
+}
+const FINEST_ON_INCHES = 20;
+const numberedPitches = (sign: string): string =>
+  UNIFIED.flatMap((s) => PER_INCH[s][sign] ?? []).join(' or ') || 'none';
 
 /** Number sizes start at 0.060 in and go up by 0.013. */
 const inchSize = (size: string): number =>
@@ -63,7 +151,7 @@ const inchSize = (size: string): number =>
     ? (0.06 + 0.013 * Number(size.slice(1))) * INCH
     : parseQuantity({ text: size, dimension: 'length', defaultUnit: 'in' }).value;
 
-function made(form: ThreadForm, diameter: number, pitch: number, name: string): NamedThread {
+function made(form: ThreadForm, diameter: number, pitch: number, name: string): Plain {
   if (!(pitch > 0) || pitch > diameter / 2)
     throw new AnelloError(
       'impossible',

@@ -1,14 +1,22 @@
 /** Coarse pitch by diameter, mm. Source: ISO 261. */
 export const METRIC_COARSE: Readonly<Record<string, number>> = {
+  '1': 0.25,
+  '1.2': 0.25,
+  '1.4': 0.3,
   '1.6': 0.35,
+  '1.8': 0.35,
   '2': 0.4,
   '2.5': 0.45,
   '3': 0.5,
+  '3.5': 0.6,
   '4': 0.7,
   '5': 0.8,
   '6': 1,
+  '7': 1,
   '8': 1.25,
+  '9': 1.25,
   '10': 1.5,
+  '11': 1.5,
   '12': 1.75,
   '14': 2,
   '16': 2,
@@ -33,6 +41,9 @@ export const METRIC_COARSE: Readonly<Record<string, number>> = {
 /** Threads to the inch by nominal size, as each series is written. */
 export const PER_INCH: Readonly<Record<'UNC' | 'UNF' | 'BSW' | 'BSF', Readonly<Record<string, number>>>> = {
   UNC: {
+    '#1': 64,
+    '#2': 56,
+    '#3': 48,
     '#4': 40,
     '#5': 40,
     '#6': 32,
@@ -55,6 +66,10 @@ export const PER_INCH: Readonly<Record<'UNC' | 'UNF' | 'BSW' | 'BSF', Readonly<R
     '1-1/2': 6,
   },
   UNF: {
+    '#0': 80,
+    '#1': 72,
+    '#2': 64,
+    '#3': 56,
     '#4': 48,
     '#5': 44,
     '#6': 40,

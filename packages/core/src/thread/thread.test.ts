@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { changeGears, driftOver } from './changeGears';
 import { threadNamed } from './designation';
+import { threadLimits } from './limits';
 import { PROFILES, THREAD_FORMS, type VeeThread } from './form';
 import { outsideThread } from './outside';
 import { tapDrill, tappedHole, usualThreadLength } from './tapDrill';
@@ -203,6 +204,120 @@ describe('change gears', () => {
   it('asks for the gears when there are none', () => {
     expect(() => changeGears({ gears: [40], leadScrew: 6, pitch: 1 })).toThrow(
       expect.objectContaining({ code: 'underdetermined', field: 'gears' }),
+    );
+  });
+});
+
+describe('names that are easily misread', () => {
+  it.each([
+    ['10-32', 0.19, 32, '#10-32 UNF'],
+    ['10-24 UNC', 0.19, 24, '#10-24 UNC'],
+    ['4-40', 0.112, 40, '#4-40 UNC'],
+    ['6-32', 0.138, 32, '#6-32 UNC'],
+    ['8-32', 0.164, 32, '#8-32 UNC'],
+    ['12-24', 0.216, 24, '#12-24 UNC'],
+    ['2-56', 0.086, 56, '#2-56 UNC'],
+    ['1-8', 1, 8, '1-8 UNC'],
+    ['1-12 UNF', 1, 12, '1-12 UNF'],
+    ['1/2-20', 0.5, 20, '1/2-20 UNF'],
+  ])('%s', (text, inches, turns, name) => {
+    const { diameter, pitch, name: said } = threadNamed(text);
+    expect(diameter).toBeCloseTo(inches * 25.4, 6);
+    expect(pitch).toBeCloseTo(25.4 / turns, 9);
+    expect(said).toBe(name);
+  });
+  it.each(['1/2-13 UNF', '1/2-20 UNC', '10-32 UNC', '5/8-12 BSW'])('%s contradicts itself', (text) => {
+    expect(() => threadNamed(text)).toThrow(expect.objectContaining({ code: 'inconsistent' }));
+  });
+  it('a whole inch that fine is asked about, not cut', () => {
+    expect(() => threadNamed('10-30')).toThrow(/#10 has 24 or 32/);
+  });
+  it.each([
+    ['M3.5', 0.6],
+    ['M7', 1],
+    ['M9', 1.25],
+    ['M11', 1.5],
+  ])('%s has a coarse pitch of %d', (text, pitch) => {
+    expect(threadNamed(text).pitch).toBe(pitch);
+  });
+  it('a hint offers a pitch that is made', () => {
+    expect(() => threadNamed('M13')).toThrow(/M13x1\b/);
+    expect(() => threadNamed('M5.5')).toThrow(/M5.5x0.5/);
+  });
+  it('hand and class are read and kept', () => {
+    expect(threadNamed('M12x1.5 LH 6g')).toMatchObject({ hand: 'left', class: '6g', pitch: 1.5 });
+    expect(threadNamed('1/2-13 UNC-2a')).toMatchObject({ hand: 'right', class: '2A' });
+    expect(threadNamed('1/2-13 UNC-2A LH').name).toBe('1/2-13 UNC LH, 2A');
+    expect(() => threadNamed('M12-2A')).toThrow(expect.objectContaining({ code: 'inconsistent' }));
+    expect(() => threadNamed('M12 8H')).toThrow(expect.objectContaining({ code: 'unknown-size' }));
+  });
+});
+
+describe('limits of a class', () => {
+  // From the tables of the standards, mm and inches.
+  it.each([
+    ['M12', '6g', 10.679, 10.829, 11.701, 11.966],
+    ['M12', '6H', 10.863, 11.063, 10.106, 10.441],
+    ['M6', '6g', 5.212, 5.324, 5.794, 5.974],
+    ['M20', '6H', 18.376, 18.6, 17.294, 17.744],
+    ['M4', '6g', 3.433, 3.523, 3.838, 3.978],
+  ] as const)('%s %s', (name, cls, least, most, crestLeast, crestMost) => {
+    const found = threadLimits(threadNamed(name), cls);
+    expect(found.pitchDiameter.least).toBeCloseTo(least, 3);
+    expect(found.pitchDiameter.most).toBeCloseTo(most, 3);
+    expect(found.crest.least).toBeCloseTo(crestLeast, 3);
+    expect(found.crest.most).toBeCloseTo(crestMost, 3);
+  });
+  it.each([
+    ['1/2-13 UNC', '2A', 0.4435, 0.4485, 0.4876, 0.4985],
+    ['1/2-13 UNC', '2B', 0.45, 0.4565, 0.417, 0.434],
+    ['1/4-20 UNC', '2A', 0.2127, 0.2164, 0.2408, 0.2489],
+  ] as const)('%s %s', (name, cls, least, most, crestLeast, crestMost) => {
+    const found = threadLimits(threadNamed(name), cls);
+    const inches = [found.pitchDiameter.least, found.pitchDiameter.most, found.crest.least, found.crest.most];
+    [least, most, crestLeast, crestMost].forEach((wanted, i) =>
+      // The inside crest is rounded to thousandths in the table, the rest to tenths of one.
+      expect(Math.abs(inches[i]! / 25.4 - wanted)).toBeLessThan(cls === '2B' && i > 1 ? 5.1e-4 : 2e-4),
+    );
+  });
+});
+
+describe('wires stand above the crests, or they say nothing', () => {
+  it('a wire that sinks below them is refused, and so is a size under them', () => {
+    const thread = threadNamed('M12');
+    expect(() => pitchFromWires({ thread, wire: 0.5, measured: 12 })).toThrow(
+      expect.objectContaining({ field: 'wire' }),
+    );
+    expect(() => pitchFromWires({ thread, wire: bestWire(thread), measured: 12 })).toThrow(
+      expect.objectContaining({ field: 'measured' }),
+    );
+  });
+  it('every wire allowed stands proud of a thread of basic size', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom('M12', 'M6', '1/2-13 UNC', '5/8 BSW', 'M30x2'),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        (name, part) => {
+          const thread = threadNamed(name);
+          const { thinnest, thickest } = wireRange(thread);
+          const { over } = overWires({ thread, wire: thinnest + part * (thickest - thinnest) });
+          expect(over).toBeGreaterThan(thread.diameter - 1e-9);
+        },
+      ),
+      { seed: 3 },
+    );
+  });
+});
+
+describe('change gears', () => {
+  it('two equal wheels cut the lead screw’s own pitch', () => {
+    const [best] = changeGears({ gears: [40, 40, 50, 60], leadScrew: 4, pitch: 4 });
+    expect(best).toMatchObject({ drivers: [40], driven: [40], error: 0 });
+    expect(changeGears({ gears: [40, 50, 60], leadScrew: 4, pitch: 4 })[0]!.driven).not.toEqual([40]);
+  });
+  it.each([[-20], [0], [30.5], [5], [4000]])('no wheel has %d teeth', (wheel) => {
+    expect(() => changeGears({ gears: [40, wheel], leadScrew: 4, pitch: 2 })).toThrow(
+      expect.objectContaining({ field: 'gears.1', code: 'out-of-range' }),
     );
   });
 });

@@ -9,11 +9,20 @@ const FLANK_REACH = 0.24;
 /** The wire that touches at the pitch line: P / (2 cos α). mm. */
 export const bestWire = ({ form, pitch }: VeeThread): number => pitch / (2 * Math.cos(PROFILES[form].flank));
 
-/** Wires that touch the flank at all, thinnest and thickest, mm. */
+/** Thinnest wire that still stands above the crests of a thread of basic size: below it the crests are measured. mm. */
+function proudWire({ form, pitch }: VeeThread): number {
+  const { flank, toPitchLine } = PROFILES[form];
+  return ((toPitchLine + 1 / (2 * Math.tan(flank))) * pitch) / (1 + 1 / Math.sin(flank));
+}
+
+/** Wires that touch the flank and stand above the crests, thinnest and thickest, mm. */
 export function wireRange(thread: VeeThread): { thinnest: number; thickest: number } {
   const cos = Math.cos(PROFILES[thread.form].flank);
   const reach = (2 * FLANK_REACH * thread.pitch * Math.tan(PROFILES[thread.form].flank)) / cos;
-  return { thinnest: bestWire(thread) - reach, thickest: bestWire(thread) + reach };
+  return {
+    thinnest: Math.max(bestWire(thread) - reach, proudWire(thread)),
+    thickest: bestWire(thread) + reach,
+  };
 }
 
 /**
@@ -34,7 +43,10 @@ export function overWires({
   return { over: at + wireAdds(thread, wire), pitchDiameter: at };
 }
 
-/** The pitch diameter that a size over wires means, and what is still on it on diameter: less than nothing is under. */
+/**
+ * The pitch diameter that a size over wires means, and what is still on it on diameter: less than nothing is under.
+ * Errors: out-of-range when the wire does not touch the flanks or the size is not over the crests.
+ */
 export function pitchFromWires({
   thread,
   wire,
@@ -44,7 +56,14 @@ export function pitchFromWires({
   wire: number;
   measured: number;
 }): { pitchDiameter: number; left: number } {
-  const pitchDiameter = positive(measured, 'measured', 'The size over the wires') - wireAdds(thread, wire);
+  const adds = wireAdds(thread, wire);
+  if (!(positive(measured, 'measured', 'The size over the wires') > thread.diameter))
+    throw new AnelloError('out-of-range', 'measured', [
+      'That is not over the crests, which stand at ',
+      length(thread.diameter, 0.01),
+      ': the wires were not between the anvils, or the figure is another.',
+    ]);
+  const pitchDiameter = measured - adds;
   return {
     pitchDiameter,
     left: pitchDiameter - (thread.diameter - PROFILES[thread.form].toPitchLine * thread.pitch),
@@ -56,7 +75,7 @@ function wireAdds(thread: VeeThread, wire: number): number {
   const { thinnest, thickest } = wireRange(thread);
   if (!(positive(wire, 'wire', 'The wire') >= thinnest && wire <= thickest)) {
     throw new AnelloError('out-of-range', 'wire', [
-      'That wire does not touch the flanks: take one between ',
+      'That wire does not touch the flanks above the crests: take one between ',
       length(thinnest, 0.01),
       ' and ',
       length(thickest, 0.01),

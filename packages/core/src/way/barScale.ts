@@ -1,3 +1,4 @@
+import { angleOfSide, positive } from '../basics/check';
 import type { BarScale } from '../lathe/lathe';
 import { angle, perFoot, perMetre, type Figure } from '../phrase/figure';
 import { snap } from '../quantity/round';
@@ -38,10 +39,12 @@ export interface BarReading {
 
 /**
  * What an attachment's scale should read for a half angle (rad), in the unit it is graduated in, and what the
- * nearest division leaves over. Example: 1:20 on a per-foot scale → 0.6.
+ * nearest division leaves over. Errors: out-of-range, not-finite. Example: 1:20 on a per-foot scale → 0.6.
  */
 export function barReading(scale: BarScale, halfAngle: number): BarReading {
   const { of, back, figure } = UNITS[scale.unit];
+  positive(scale.division, 'scale.division', 'A division of the bar’s scale');
+  angleOfSide(halfAngle);
   const exact = of(halfAngle);
   const nearest = snap(exact, scale.division);
   return {

@@ -46,6 +46,26 @@ describe('the ways on a long Morse shank', () => {
     expect(divisionError({ length: 86, halfAngle: 0.025, division: 0 })).toBe(0);
   });
 
+  it('nothing is recommended for what does not swing, nor for what is longer than the bed', () => {
+    const lathe = { ...LONG, swing: 200, swingOverSlide: 110 };
+    const large = { ...SHANK, largeDiameter: 249, smallDiameter: 245 };
+    expect(compareWays({ task: large, lathe, stillSet: [] }).recommended).toBeNull();
+    const inside = compareWays({
+      task: { ...SHANK, member: 'internal', workDiameter: 249 },
+      lathe,
+      stillSet: [],
+    });
+    expect(plainText(inside.assessments[0]!.blockers[0]!)).toMatch(/249.*does not swing over the bed/);
+    const overSlide = { ...SHANK, workDiameter: 150 };
+    expect(
+      plainText(compareWays({ task: overSlide, lathe, stillSet: [] }).assessments[0]!.blockers[0]!),
+    ).toContain('cross-slide');
+    const long = { ...SHANK, workLength: 1001 };
+    for (const { blockers } of compareWays({ task: long, lathe: LONG, stillSet: [] }).assessments)
+      expect(blockers.map((b) => plainText(b)).join()).toContain('between centres');
+    expect(compareWays({ task: SHANK, lathe, stillSet: [] }).recommended).not.toBeNull();
+  });
+
   it('never sends a bore between centres', () => {
     const choice = compareWays({
       task: { ...SHANK, member: 'internal', length: 30 },

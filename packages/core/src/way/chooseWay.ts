@@ -1,5 +1,6 @@
 import { angle, count, length } from '../phrase/figure';
 import type { Phrase } from '../phrase/phrase';
+import { bedBlockers } from './bedLimits';
 import { attachmentWay } from './ways/attachment';
 import { compoundWay } from './ways/compound';
 import { copyMasterWay } from './ways/copyMaster';
@@ -31,7 +32,11 @@ const SHORT_CONE = 35;
 
 /** Weighs every way for this part on this lathe and recommends one with the reason that decides. */
 export function compareWays(context: WayContext): WayChoice {
-  const assessments = WAYS.map((way) => way.assess(context));
+  const common = bedBlockers(context);
+  const assessments = WAYS.map((way) => {
+    const assessed = way.assess(context);
+    return { ...assessed, blockers: [...common, ...assessed.blockers] };
+  });
   const can = new Set(assessments.filter((a) => a.blockers.length === 0).map((a) => a.id));
   return { assessments, ...recommend(context, can) };
 }

@@ -19,6 +19,8 @@ export interface TaperTask {
   readonly largeEnd: End;
   /** Length of the whole part, between centre contacts when it is held so. */
   readonly workLength: number;
+  /** Largest diameter of the whole part; the cone's own where it is not said. */
+  readonly workDiameter?: number | undefined;
   readonly tolerance: TaperTolerance;
 }
 

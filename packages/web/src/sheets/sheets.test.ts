@@ -145,6 +145,16 @@ describe('the line for a stylus, on paper', () => {
   const drawnOn = (sheet: Sheet) =>
     sheet.marks.flatMap((m) => (m.kind === 'line' && m.pen === 'part' ? [m] : []));
 
+  /** The template's own height between its places. */
+  const heightAt = (z: number): number => {
+    const i = Math.max(
+      1,
+      template.line.findIndex((p) => p.z >= z - 1e-9),
+    );
+    const [a, b] = [template.line[i - 1]!, template.line[i]!];
+    return a.r + ((b.r - a.r) * (z - a.z)) / (b.z - a.z);
+  };
+
   it('is full size on every sheet, and neighbouring sheets show the same stretch', () => {
     const sheets = sheetsAt(50);
     expect(sheets.length).toBe(2);
@@ -164,9 +174,8 @@ describe('the line for a stylus, on paper', () => {
     const [sheet] = sheetsAt(50);
     const base = Math.min(...template.line.map((p) => p.r)) - 8;
     for (const m of drawnOn(sheet!)) {
-      const at = { z: m.x1 - 12, r: m.y1 - 44 + base };
-      const near = template.line.reduce((a, b) => (Math.abs(b.z - at.z) < Math.abs(a.z - at.z) ? b : a));
-      expect(near.r).toBeCloseTo(at.r, 3);
+      const at = { z: m.x1 - 12 + template.line[0]!.z, r: m.y1 - 44 + base };
+      expect(heightAt(at.z)).toBeCloseTo(at.r, 3);
     }
   });
   it('a printer that prints 50 mm as 49 gets it drawn larger by as much', () => {
@@ -197,7 +206,7 @@ describe('the line for a stylus, on paper', () => {
       const shrink = bar / 50;
       const base = Math.min(...template.line.map((p) => p.r)) - 8;
       for (const { x1, y1 } of lines) {
-        const at = { z: (x1 - 12) * shrink, r: (y1 - 44) * shrink + base };
+        const at = { z: (x1 - 12) * shrink + template.line[0]!.z, r: (y1 - 44) * shrink + base };
         const after = template.line.findIndex((p) => p.z >= at.z - 1e-6);
         const near = template.line[after]!;
         expect(near.z).toBeCloseTo(at.z, 3);

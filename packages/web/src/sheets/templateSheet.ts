@@ -49,7 +49,7 @@ export function templateSheets(wish: TemplateWish): Sheet[] {
   const { title, printedBar, paper, datum, dial, member, turnedOver = false } = wish;
   const template = turnedOver ? over(wish.template) : wish.template;
   const grow = printerScale(printedBar);
-  const { line: points, checks } = template;
+  const { line: points, checks, ends } = template;
   const [from, to] = [Math.min(...points.map((p) => p.z)), Math.max(...points.map((p) => p.z))];
   const lowest = Math.min(...points.map((p) => p.r)) - UNDER;
   // Where the line is turned over, so is its datum.
@@ -83,7 +83,7 @@ export function templateSheets(wish: TemplateWish): Sheet[] {
         place({ z: left, r: level }).y - 4,
         `this line is ${written(Math.abs(level), 0.01)} from the axis`,
       ),
-      ...[from, to].filter(inside).flatMap((z) => witness(place, points, z)),
+      ...[ends.from, ends.to].filter(inside).flatMap((z) => witness(place, points, z)),
       ...checks.flatMap((c, k) => (inside(c.z) ? check(place, points, c.z, k + 1) : [])),
       ...checks.map((c, k) =>
         words(

@@ -40,6 +40,8 @@ const own = computed<Shown[]>(() =>
             diameter: f.diameter.value,
             pitch: f.pitch.value,
             name: f.designation,
+            hand: read.thread?.hand ?? 'right',
+            class: read.thread?.class ?? null,
           }
         : null;
     return [

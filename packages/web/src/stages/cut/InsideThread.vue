@@ -7,6 +7,7 @@ import FigureText from '../../parts/FigureText.vue';
 import NoticeText from '../../parts/NoticeText.vue';
 import QuantityField from '../../parts/QuantityField.vue';
 import { useKit } from '../../stores/kit';
+import ThreadLimitsLine from './ThreadLimitsLine.vue';
 
 /** A tapped hole, as for a drawbar: which drill, how deep, and the counterbore that keeps bruises off its first thread. */
 const props = defineProps<{ title: string; thread: VeeThread; threaded: number | null }>();
@@ -69,6 +70,7 @@ const hole = computed(() =>
       :error="sensible ? undefined : 'More than nothing, and no more than 100.'"
       @update:model-value="(next) => next && (wanted = next)"
     />
+    <ThreadLimitsLine :thread="thread" side="internal" />
     <NoticeText v-if="hole && !hole.strongEnough" tone="warn"
       >Engaged by less than one diameter the hole may strip before the screw gives.</NoticeText
     >

@@ -20,6 +20,7 @@ import FigureText from '../../parts/FigureText.vue';
 import KeptBox from '../../parts/KeptBox.vue';
 import NoticeText from '../../parts/NoticeText.vue';
 import { usePreferences } from '../../stores/preferences';
+import ThreadLimitsLine from './ThreadLimitsLine.vue';
 
 /** An outside thread cut on the lathe: depth by the dial, its relief, the gears to put on, and the size over wires. */
 const props = defineProps<{ title: string; thread: VeeThread; threaded: number | null }>();
@@ -93,6 +94,7 @@ const drift = (train: GearTrain): number =>
       <strong><FigureText :figure="length(Math.abs(measured.found.left), 0.001)" /></strong>
       {{ measured.found.left >= 0 ? 'still on the pitch diameter.' : 'under the basic pitch diameter.' }}
     </p>
+    <ThreadLimitsLine :thread="thread" side="external" />
     <p class="quiet">Best wire <FigureText :figure="length(best, 0.001)" />: it touches at the pitch line.</p>
     <template v-if="trains.found">
       <p class="label">Change gears owned that cut it, spindle to lead screw</p>

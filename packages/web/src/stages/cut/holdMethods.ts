@@ -78,9 +78,9 @@ export const HOLD_METHODS: readonly HoldMethod[] = [
       return [
         ['Off centre by ', ...towardJaws(offset, resolution), ': the jaws.'],
         [
-          'Tilted ',
-          ...towardJaws(tilt, resolution / faceRadius, 'angle'),
-          ' at the face: tap that side home, then read the rim again.',
+          'Tilted: the face stands out ',
+          ...towardJaws({ x: -tilt.x, y: -tilt.y }, resolution / faceRadius, 'angle'),
+          ': tap that side home, then read the rim again.',
         ],
       ];
     },

@@ -64,6 +64,7 @@ const found = computed(() =>
             extremes: extremes.value,
             throw: props.part.throw,
             toward: toward.value,
+            diameter: props.part.diameter,
             limit: limit.value,
           }),
         preferences.units,

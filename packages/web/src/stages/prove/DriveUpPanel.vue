@@ -88,8 +88,10 @@ const FIELDS = [
         them, <FigureText :figure="count(answer.found.hoop)" /> MPa round the bore of the hub
       </p>
       <NoticeText :tone="answer.found.ofYield > WARN ? 'bad' : 'warn'"
-        >That is about <FigureText :figure="{ quantity: 'percent', value: answer.found.ofYield }" /> of what
-        usual {{ hubOf }} yields at, keyways and notches not counted. A check by thick-cylinder theory only: a
+        >{{ answer.found.shaftOfYield > answer.found.hubOfYield ? 'The shaft' : 'The hub' }} is at about
+        <FigureText :figure="{ quantity: 'percent', value: answer.found.ofYield }" /> of what usual
+        {{ answer.found.shaftOfYield > answer.found.hubOfYield ? 'steel' : hubOf }} yields at, by the largest
+        difference of stresses, keyways and notches not counted. A check by thick-cylinder theory only: a
         qualified person decides, and the drawing comes first.</NoticeText
       >
     </template>
