@@ -19,7 +19,7 @@ export interface Propagation {
   readonly uncertainty: number;
 }
 
-/** What an old part's taper comes to, with plus or minus; one diameter and where it lies, where the method gives it. */
+/** What an old part's taper comes to, with plus or minus (k = 2); one diameter and where it lies, where the method gives it. */
 export interface CopiedTaper {
   readonly ratio: Propagation;
   readonly halfAngle: Propagation;

@@ -1,6 +1,7 @@
 import { AnelloError } from '../basics/error';
 import { finite } from '../basics/check';
 import { leastSquares } from '../basics/linear';
+import { coverageFor } from '../basics/student';
 import { nearestOn } from './nearestOn';
 import type { CurvePoint, Piece } from './piece';
 
@@ -18,6 +19,8 @@ export interface Deviation {
 export interface BestFit {
   /** What the measured points were moved by to lie best, mm. */
   readonly shift: CurvePoint;
+  /** Plus or minus (k = 2) of the shift each way, mm, from how the places scatter; null where they do not tell that way. */
+  readonly shiftUncertainty: { readonly z: number | null; readonly r: number | null };
   /** What they were multiplied by, where that was asked for. */
   readonly scale: number;
   readonly deviations: readonly Deviation[];
@@ -65,12 +68,35 @@ export function bestFit({
     const { foot, off } = nearestOn(pieces, { z: scale * p.z + dz, r: scale * p.r + dr });
     return { at: p, foot, off };
   });
+  const normals = measured.map((p) => nearestOn(pieces, { z: scale * p.z + dz, r: scale * p.r + dr }).normal);
   const worst = deviations.reduce((a, b) => (Math.abs(b.off) > Math.abs(a.off) ? b : a));
   return {
     shift: { z: dz, r: dr },
+    shiftUncertainty: uncertaintyOf(normals, deviations),
     scale,
     deviations,
     worst,
     rms: Math.sqrt(deviations.reduce((sum, d) => sum + d.off * d.off, 0) / deviations.length),
+  };
+}
+
+/** A way the places' normals hardly lie along is not told by them. */
+const UNTOLD = 1e-4;
+
+/** From the scatter of what is left and the ways the places look: the inverse of the normal equations of a plain shift. */
+function uncertaintyOf(
+  normals: readonly CurvePoint[],
+  deviations: readonly Deviation[],
+): BestFit['shiftUncertainty'] {
+  const sum = (of: (n: CurvePoint) => number): number => normals.reduce((total, n) => total + of(n), 0);
+  const [zz, zr, rr] = [sum((n) => n.z * n.z), sum((n) => n.z * n.r), sum((n) => n.r * n.r)];
+  const freedom = Math.max(1, deviations.length - 2);
+  const sigma = Math.sqrt(deviations.reduce((total, d) => total + d.off * d.off, 0) / freedom);
+  const determinant = zz * rr - zr * zr;
+  const reach = coverageFor(freedom) * sigma;
+  const told = determinant > UNTOLD * (zz + rr) ** 2;
+  return {
+    z: told ? reach * Math.sqrt(rr / determinant) : null,
+    r: told ? reach * Math.sqrt(zz / determinant) : rr > UNTOLD ? reach / Math.sqrt(rr) : null,
   };
 }

@@ -15,6 +15,8 @@ export interface DialInRequest {
   readonly throw: number;
   /** Of the surface that is clocked, mm: with it three readings are enough; without it the fourth is asked for. */
   readonly diameter?: number | undefined;
+  /** One step of the needle, mm, where it is on record. */
+  readonly resolution?: number | undefined;
   /** The jaw the high side is to face, 1 to 4; null leaves it where it is. */
   readonly toward: number | null;
   /** Plus or minus allowed on the whole swing of the needle, mm. */
@@ -34,6 +36,8 @@ export interface DialIn {
   /** Jaw to read next, or null. */
   readonly readNext: number | null;
   readonly outOfRound: number;
+  /** Plus or minus (k = 2) of the throw as it stands now, mm; null while only one line is read. */
+  readonly uncertainty: number | null;
   readonly said: Phrase;
 }
 
@@ -64,7 +68,8 @@ export function dialIn(request: DialInRequest): DialIn {
     moves: inside ? [] : moves(at, wanted),
     readNext: complete ? null : nextJaw(request.readings),
     outOfRound: fit.outOfRound,
-    said: words(complete, inside, swingOff, throwNow),
+    uncertainty: fit.uncertainty,
+    said: words(complete, inside, swingOff, throwNow, fit.uncertainty),
   };
 }
 
@@ -72,10 +77,10 @@ export function dialIn(request: DialInRequest): DialIn {
  * Three readings of work a throw off its axis leave e²/2R in their mean, and so in the offset, unless the diameter is
  * known: without it only the line that two opposite ones lie along is told, and the fourth is asked for.
  */
-function fitOf({ readings, diameter }: DialInRequest): RoundFit {
+function fitOf({ readings, diameter, resolution }: DialInRequest): RoundFit {
   if (readings.length < 3) return roundFit(readings);
-  if (diameter !== undefined) return exactRoundFit(readings, diameter);
-  if (readings.length > 3) return roundFit(readings);
+  if (diameter !== undefined) return exactRoundFit(readings, diameter, resolution);
+  if (readings.length > 3) return roundFit(readings, resolution);
   const pair = readings.filter((a) =>
     readings.some((b) => Math.cos(a.direction - b.direction) < -OPPOSITE_COSINE),
   );
@@ -95,7 +100,7 @@ const SIDEWAYS = 0.01;
 /** The lowest place may be found this far from straight opposite, rad. */
 const OPPOSITE = 0.3;
 
-function fromExtremes(readings: readonly RoundReading[]): { x: number; y: number; outOfRound: number } {
+function fromExtremes(readings: readonly RoundReading[]): RoundFit {
   const [a, b] = readings;
   if (!a || !b)
     throw new AnelloError('underdetermined', 'readings', 'Read the highest place and the lowest.');
@@ -113,7 +118,12 @@ function fromExtremes(readings: readonly RoundReading[]): { x: number; y: number
       'The lowest place should lie opposite the highest: a reading slipped, or the work is not round.',
     );
   const size = (high.reading - low.reading) / 2;
-  return { x: size * Math.cos(high.direction), y: size * Math.sin(high.direction), outOfRound: 0 };
+  return {
+    x: size * Math.cos(high.direction),
+    y: size * Math.sin(high.direction),
+    outOfRound: 0,
+    uncertainty: null,
+  };
 }
 
 function target(
@@ -165,7 +175,13 @@ function nextJaw(readings: readonly RoundReading[]): number | null {
   return next === undefined ? null : next + 1;
 }
 
-function words(complete: boolean, inside: boolean, swingOff: number, throwNow: number): Phrase {
+function words(
+  complete: boolean,
+  inside: boolean,
+  swingOff: number,
+  throwNow: number,
+  uncertainty: number | null,
+): Phrase {
   if (inside) return ['The throw is right: nip all four, turn it by hand once more, and read again.'];
   if (!complete)
     return [
@@ -176,7 +192,8 @@ function words(complete: boolean, inside: boolean, swingOff: number, throwNow: n
   return [
     'The needle swings ',
     length(Math.abs(swingOff), 0.001),
-    swingOff < 0 ? ' too little.' : ' too much.',
+    swingOff < 0 ? ' too little' : ' too much',
+    ...(uncertainty === null ? ['.'] : [', ± ', length(2 * uncertainty, 0.001), '.']),
   ];
 }
 

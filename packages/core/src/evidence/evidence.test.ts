@@ -9,7 +9,8 @@ import { angleNow } from './angleNow';
 import type { CauseId } from './causes/cause';
 import { CAUSES } from './causes/registry';
 import type { Evidence, EvidenceKind, Marked, Shaken } from './evidence';
-import { fitEvidence, posterior } from './fitEvidence';
+import { fitEvidence } from './fitEvidence';
+import { posterior } from './posterior';
 import { bestCheck } from './nextCheck';
 
 const halfAngle = Math.atan(1 / 19.922 / 2);

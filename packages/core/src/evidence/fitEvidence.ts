@@ -8,8 +8,9 @@ import type { CauseId } from './causes/cause';
 import { CAUSES } from './causes/registry';
 import { describe } from './describe';
 import type { Evidence, MeasuredRatio } from './evidence';
-import { likelihood, possibilitiesOf, type Possibility, type Wanted } from './likelihood';
+import { likelihood, possibilitiesOf, type Wanted } from './likelihood';
 import { nextCheck } from './nextCheck';
+import { distinct, posterior } from './posterior';
 
 export interface EvidenceRequest {
   readonly member: Member;
@@ -51,12 +52,6 @@ const USUAL_LENGTH = 80;
 /** A clocked swing is read to about this (k = 2), mm. */
 const SWING_READ = 0.01;
 /**
- * How often a whole try deceives: not pushed home, dirt between, the ends mixed up. Its reports then agree with one
- * another and not with the part, so that no number of them together can be surer than this allows.
- */
-const DECEIVES = 0.05;
-
-/**
  * What the evidence says is wrong with a shank or a bore: every size of every cause weighed by Bayes' rule, with what a
  * marker can show and a hand can feel as thresholds, with slips and tries that deceive, and with none of these; the
  * reason for each, what contradicts, the check that would decide, and the angle where it was measured. The same report
@@ -87,12 +82,6 @@ export function fitEvidence(request: EvidenceRequest): EvidenceFit {
   };
 }
 
-/** A possibility with how much it is believed after what was seen. */
-export interface Weighed {
-  readonly possibility: Possibility;
-  readonly belief: number;
-}
-
 const wantedOf = ({
   member,
   halfAngle,
@@ -104,29 +93,6 @@ const wantedOf = ({
   band,
   length,
 });
-
-/** What comes of a try in the mate, which can deceive as a whole; a measurement does not go with it. */
-const byHand = (e: Evidence): boolean => e.kind !== 'measured' && e.kind !== 'warmer';
-
-/** Beliefs in every possibility after the evidence; they add to one. */
-export function posterior(evidence: readonly Evidence[], wanted: Wanted): Weighed[] {
-  const possibilities = possibilitiesOf(wanted);
-  const once = distinct(evidence);
-  const of = (p: Possibility, some: readonly Evidence[]): number =>
-    some.reduce((all, e) => all * likelihood(p, e, wanted), 1);
-  const [hand, told] = [once.filter(byHand), once.filter((e) => !byHand(e))];
-  const tries = possibilities.map((p) => of(p, hand));
-  const anyway = possibilities.reduce((sum, p, i) => sum + p.prior * (tries[i] as number), 0);
-  const weights = possibilities.map(
-    (p, i) => p.prior * ((1 - DECEIVES) * (tries[i] as number) + DECEIVES * anyway) * of(p, told),
-  );
-  const whole = weights.reduce((sum, w) => sum + w, 0);
-  return possibilities.map((possibility, i) => ({ possibility, belief: (weights[i] as number) / whole }));
-}
-
-const distinct = (evidence: readonly Evidence[]): Evidence[] => [
-  ...new Map(evidence.map((e) => [JSON.stringify(e), e])).values(),
-];
 
 function check({ evidence, halfAngle, band, length }: EvidenceRequest): void {
   if (evidence.length === 0)

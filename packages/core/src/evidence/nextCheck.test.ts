@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Evidence, EvidenceKind } from './evidence';
-import { posterior } from './fitEvidence';
+import { posterior } from './posterior';
 import { bestCheck, nextCheck } from './nextCheck';
 
 const MADE: Readonly<Record<string, Evidence>> = {

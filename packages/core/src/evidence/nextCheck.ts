@@ -2,7 +2,7 @@ import { below } from '../infeed/normal';
 import type { Phrase } from '../phrase/phrase';
 import type { CauseId } from './causes/cause';
 import type { Evidence, EvidenceKind } from './evidence';
-import type { Weighed } from './fitEvidence';
+import type { Weighed } from './posterior';
 import type { Possibility, Wanted } from './likelihood';
 
 interface Check {

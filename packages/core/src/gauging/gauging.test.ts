@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { advanceFromInfeed } from './advanceFromInfeed';
+import { normalFrom, seeded } from '../lathe/seeded';
 import { readStations } from './readStations';
 import { stockFromStandOff } from './stockFromStandOff';
 
@@ -54,5 +55,41 @@ describe('reading stations', () => {
   it('one reading is enough for an angle, none is not', () => {
     expect(read([{ at: 75, seen: 1.893 }]).halfAngle).toBeCloseTo(Math.atan(1.893 / 75), 12);
     expect(read([]).pattern).toBe('too-few');
+  });
+  it('a straight slide is called straight whatever its scatter, and more readings never say less', () => {
+    const uniform = seeded(5);
+    for (const count of [3, 5, 7, 15]) {
+      let [wrong, inside] = [0, 0];
+      const RUNS = 400;
+      for (let run = 0; run < RUNS; run++) {
+        const zero = 0.002 * normalFrom(uniform);
+        const readings = Array.from({ length: count }, (_, i) => {
+          const at = (75 * (i + 1)) / count;
+          return { at, seen: at * Math.tan(a) + 0.002 * normalFrom(uniform) - zero };
+        });
+        const found = read(readings);
+        if (found.pattern !== 'slope') wrong++;
+        if (Math.abs(found.halfAngle! - a) <= found.uncertainty!) inside++;
+      }
+      expect(wrong / RUNS).toBeLessThan(0.05);
+      expect(inside / RUNS).toBeGreaterThan(0.85);
+    }
+  });
+  it('a step and a bow that stand out are still told, the surer the more is read', () => {
+    const uniform = seeded(6);
+    for (const [pattern, shape] of [
+      ['lash', () => -0.03],
+      ['bow', (t: number) => 0.08 * t * (1 - t)],
+    ] as const) {
+      let told = 0;
+      for (let run = 0; run < 200; run++) {
+        const readings = Array.from({ length: 7 }, (_, i) => {
+          const at = (75 * (i + 1)) / 7;
+          return { at, seen: at * Math.tan(a) + shape(at / 75) + 0.002 * normalFrom(uniform) };
+        });
+        if (read(readings).pattern === pattern) told++;
+      }
+      expect(told).toBeGreaterThan(180);
+    }
   });
 });

@@ -1,6 +1,7 @@
 import { AnelloError } from '../basics/error';
 import { finite, positive } from '../basics/check';
 import { normalEquations, solveLinear } from '../basics/linear';
+import { coverageFor } from '../basics/student';
 
 /** An indicator reading with the work turned so that this direction faces it; larger reads higher. */
 export interface RoundReading {
@@ -15,6 +16,8 @@ export interface RoundFit {
   readonly y: number | null;
   /** What is left that no offset explains: the work is not round, or a reading slipped. */
   readonly outOfRound: number;
+  /** Plus or minus (k = 2) of where the axis sits, mm, from the needle's resolution and what is left over; null for one line. */
+  readonly uncertainty: number | null;
 }
 
 const QUARTER = Math.PI / 2;
@@ -25,12 +28,12 @@ const SAME_WAY = 1e-6;
  * r = m + x cos θ + y sin θ; two opposite ones give the offset along their own line only. Errors: not-finite;
  * underdetermined with fewer than two, or two that are not opposite.
  */
-export function roundFit(readings: readonly RoundReading[]): RoundFit {
+export function roundFit(readings: readonly RoundReading[], resolution = USUAL_RESOLUTION): RoundFit {
   readings.forEach((r, i) => {
     finite(r.reading, `readings.${i}`);
     finite(r.direction, `readings.${i}`);
   });
-  if (readings.length >= 3) return fitAll(readings);
+  if (readings.length >= 3) return fitAll(readings, resolution);
   const [a, b] = readings;
   if (!a || !b) throw new AnelloError('underdetermined', 'readings', 'Read two opposite jaws at least.');
   const apart = Math.abs(Math.cos(a.direction - b.direction) + 1);
@@ -39,7 +42,12 @@ export function roundFit(readings: readonly RoundReading[]): RoundFit {
   const half = (a.reading - b.reading) / 2;
   const along = Math.abs(Math.cos(a.direction)) > 0.5 ? 'x' : 'y';
   const sign = along === 'x' ? Math.sign(Math.cos(a.direction)) : Math.sign(Math.sin(a.direction));
-  return { x: along === 'x' ? sign * half : null, y: along === 'y' ? sign * half : null, outOfRound: 0 };
+  return {
+    x: along === 'x' ? sign * half : null,
+    y: along === 'y' ? sign * half : null,
+    outOfRound: 0,
+    uncertainty: null,
+  };
 }
 
 /** Enough rounds for a throw of half the radius; each takes e/R of what was left. */
@@ -52,14 +60,19 @@ const SETTLED = 1e-10;
  * into the offset. Worked by fitting again what is left. Errors: as roundFit; impossible where the work is off by more
  * than its radius.
  */
-export function exactRoundFit(readings: readonly RoundReading[], diameter: number): RoundFit {
+export function exactRoundFit(
+  readings: readonly RoundReading[],
+  diameter: number,
+  resolution = USUAL_RESOLUTION,
+): RoundFit {
   const radius = positive(diameter, 'diameter', 'The diameter') / 2;
-  let fit = roundFit(readings);
+  let fit = roundFit(readings, resolution);
   for (let round = 0; round < ROUNDS; round++) {
     const { x, y } = fit;
     if (x === null || y === null) return fit;
     const next = roundFit(
       readings.map((r) => ({ ...r, reading: r.reading - falls(x, y, r.direction, radius) })),
+      resolution,
     );
     const moved = Math.hypot((next.x ?? 0) - x, (next.y ?? 0) - y);
     fit = next;
@@ -76,8 +89,13 @@ function falls(x: number, y: number, direction: number, radius: number): number 
   return Math.sqrt(radius * radius - aside * aside) - radius;
 }
 
+/** A needle is read to about this where nobody says, mm. */
+const USUAL_RESOLUTION = 0.005;
+/** The resolution counts as much as this many readings would. */
+const TOLD_BEFORE = 2;
+
 /** Least squares by the normal equations of three unknowns, solved by elimination. */
-function fitAll(readings: readonly RoundReading[]): RoundFit {
+function fitAll(readings: readonly RoundReading[], resolution: number): RoundFit {
   const rows = readings.map(({ direction, reading }) => ({
     terms: [1, Math.cos(direction), Math.sin(direction)],
     value: reading,
@@ -87,7 +105,12 @@ function fitAll(readings: readonly RoundReading[]): RoundFit {
     throw new AnelloError('underdetermined', 'readings', 'Read at three different places at least.');
   const [mean = 0, x = 0, y = 0] = solved;
   const off = rows.map((r) => r.value - mean - x * (r.terms[1] ?? 0) - y * (r.terms[2] ?? 0));
-  return { x, y, outOfRound: Math.max(...off) - Math.min(...off) };
+  const rss = off.reduce((sum, o) => sum + o * o, 0);
+  const freedom = TOLD_BEFORE + readings.length - 3;
+  const sigma = Math.sqrt((TOLD_BEFORE * resolution * resolution + rss) / freedom);
+  // Readings spread round the work: each way's variance is twice that of a mean.
+  const uncertainty = coverageFor(freedom) * sigma * Math.sqrt(2 / readings.length);
+  return { x, y, outOfRound: Math.max(...off) - Math.min(...off), uncertainty };
 }
 
 /** Directions of the four jaws. */

@@ -13,6 +13,8 @@ export interface TrueUpRequest {
   /** Whole swing of the needle that is good enough, mm. */
   readonly limit: number;
   readonly school: TrueingSchool;
+  /** One step of the needle, mm, where it is on record. */
+  readonly resolution?: number | undefined;
 }
 
 export interface JawMove {
@@ -42,14 +44,14 @@ const ALL = 4;
  * the difference of each opposite pair. By "half" the low jaw is eased first and the high one follows; by "highs"
  * only high jaws are tightened, the work yielding. Errors: as roundFit; out-of-range.
  */
-export function trueUp({ readings, limit, school }: TrueUpRequest): TrueUp {
+export function trueUp({ readings, limit, school, resolution }: TrueUpRequest): TrueUp {
   positive(limit, 'limit', 'The limit');
   const taken = readings.flatMap((reading, i) =>
     reading === null ? [] : [{ reading, direction: JAWS[i] ?? 0 }],
   );
   const missing = readings.findIndex((r) => r === null);
   const readNext = missing === -1 ? null : (opposite(readings) ?? missing + 1);
-  const fit = tryFit(taken);
+  const fit = tryFit(taken, resolution);
   if (!fit)
     return { fit: NOTHING, swing: 0, inside: false, moves: [], readNext, said: ['Read the opposite jaw.'] };
   const offset = Math.hypot(fit.x ?? 0, fit.y ?? 0);
@@ -62,11 +64,11 @@ export function trueUp({ readings, limit, school }: TrueUpRequest): TrueUp {
   return { fit, swing, inside, moves, readNext, said: words(fit, swing, inside, limit) };
 }
 
-const NOTHING: RoundFit = { x: null, y: null, outOfRound: 0 };
+const NOTHING: RoundFit = { x: null, y: null, outOfRound: 0, uncertainty: null };
 
-function tryFit(taken: Parameters<typeof roundFit>[0]): RoundFit | null {
+function tryFit(taken: Parameters<typeof roundFit>[0], resolution?: number): RoundFit | null {
   try {
-    return roundFit(taken);
+    return roundFit(taken, resolution);
   } catch (error) {
     if (error instanceof AnelloError && error.code === 'underdetermined') return null;
     throw error;
@@ -106,7 +108,12 @@ function words(fit: RoundFit, swing: number, inside: boolean, limit: number): Ph
       length(fit.outOfRound, 0.001),
       ' itself: clean it, or turn a ring true to read on.',
     ];
-  return ['It swings ', length(swing, 0.001), '; never tighten one jaw with the opposite one still tight.'];
+  return [
+    'It swings ',
+    length(swing, 0.001),
+    ...(fit.uncertainty === null ? [] : [', ± ', length(2 * fit.uncertainty, 0.001)]),
+    '; never tighten one jaw with the opposite one still tight.',
+  ];
 }
 
 /** Fewer steps of the indicator than this cannot be told from the needle's own unrest. */

@@ -1,5 +1,5 @@
 import { cutConstants, DIAL_WANDERS, SPRING_WANDERS } from './follow';
-import type { Belief, Learned } from './learn';
+import type { Belief, Learned } from './belief';
 import { below } from './normal';
 
 const HALVINGS = 16;

@@ -1,6 +1,7 @@
 import { normalised, type Behaviour, type Tool } from './behaviours/behaviour';
 import { BEHAVIOURS } from './behaviours/registry';
 import { afterMeasuring, afterPass, startOf, type Standing } from './follow';
+import type { Belief, Knowledge, Learned } from './belief';
 import { Foresight } from './foresee';
 import { logOfAnything } from './misfit';
 import { below } from './normal';
@@ -11,32 +12,6 @@ export interface InfeedPass {
   readonly infeed: number;
   /** Measured, mm on radius; left out where nothing was measured after this pass. */
   readonly removed?: number | null | undefined;
-}
-
-/** A tool with where things stand under it now, and its share among the tools of its behaviour. */
-export interface Belief {
-  readonly tool: Tool;
-  readonly at: Standing;
-  readonly weight: number;
-}
-
-/** What the passes say of one behaviour. */
-export interface Learned {
-  readonly behaviour: Behaviour;
-  readonly beliefs: readonly Belief[];
-  /** How much it is believed; with `misfit` they add to one. */
-  readonly weight: number;
-  /** How well it foretold the passes against the behaviour that did best, 0 to 1. */
-  readonly standing: number;
-}
-
-export interface Knowledge {
-  readonly behaviours: readonly Learned[];
-  /** How much it is believed that none of them is what happened. */
-  readonly misfit: number;
-  /** Chances of going past that the passes so far took, added up. */
-  readonly spent: number;
-  readonly passes: number;
 }
 
 /** Beliefs fainter than this within their behaviour cannot matter. */

@@ -1,8 +1,9 @@
 import { AnelloError } from '../basics/error';
 import { finite, notNegative, positive } from '../basics/check';
 import { snapDown } from '../quantity/round';
+import type { Knowledge } from './belief';
 import { bisect, Foresight } from './foresee';
-import { insideNow, learn, meanOver, sharpened, type InfeedPass, type Knowledge } from './learn';
+import { insideNow, learn, meanOver, sharpened, type InfeedPass } from './learn';
 import { suspicionIn, type Suspicion } from './suspicion';
 
 export interface InfeedRequest {

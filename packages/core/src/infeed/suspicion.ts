@@ -1,7 +1,8 @@
 import { length } from '../phrase/figure';
 import type { Phrase } from '../phrase/phrase';
 import type { BehaviourId } from './behaviours/behaviour';
-import type { InfeedPass, Knowledge } from './learn';
+import type { Knowledge } from './belief';
+import type { InfeedPass } from './learn';
 
 export const SUSPICION_IDS = ['nothing-comes', 'dial-doubled', 'dial-halved', 'lash', 'misfit'] as const;
 export type SuspicionId = (typeof SUSPICION_IDS)[number];

@@ -52,6 +52,45 @@ describe('the approach to the line', () => {
     expect(points).toHaveLength(2);
     expect(passes[0]!.removed).toBeCloseTo(2 * slope, 12);
   });
+  it('a reading kept after things were looked at begins the count anew', () => {
+    const again: RecordBody = { ...tried(2.2), checked: true } as RecordBody;
+    const records = [tried(4), pass(0.02), tried(1), again, pass(0.01), tried(1.8)].map((b) => kept(b));
+    const { passes, points } = approachOf(records, 1);
+    expect(passes.map((p) => p.infeed)).toEqual([0.01]);
+    expect(points.map((p) => p.fed)).toEqual([0, 0.01]);
+  });
+  it('a dial that takes twice what it says is told before the next infeed, and not after it is put right', () => {
+    const wild = [tried(8), pass(0.04), tried(8 - 0.08 / slope)];
+    const said = approachAdvice(
+      approachOf(
+        wild.map((b) => kept(b)),
+        1,
+      ),
+      limits,
+    )!;
+    expect(said).toMatchObject({ advice: 'hold', infeed: 0, suspicion: { kind: 'dial-doubled' } });
+    const right: RecordBody = { ...tried(8 - 0.08 / slope), checked: true } as RecordBody;
+    const after = approachAdvice(
+      approachOf(
+        [...wild, right].map((b) => kept(b)),
+        1,
+      ),
+      limits,
+    )!;
+    expect(after.suspicion).toBeNull();
+    expect(after.advice).toBe('cut');
+  });
+  it('a piece measured warm is evidence of warmth', () => {
+    const warm: RecordBody = {
+      kind: 'measured',
+      diameter: 24,
+      expected: null,
+      dialAt: 0,
+      typed: '',
+      temperature: 38,
+    };
+    expect(evidenceOf([kept(warm)], 1)).toEqual([{ kind: 'warmer', by: 18 }]);
+  });
   it('advises in whole divisions, foretells, and says how the last came out', () => {
     const records = [tried(4), pass(0.05), tried(4 - 0.045 / slope)].map((b) => kept(b));
     const approach = approachOf(records, 1);

@@ -85,7 +85,7 @@ export type RecordBody =
       /** The cone itself measured, one of the ways an old part is copied. */
       readonly kind: 'cone';
       readonly method: CopyId;
-      /** On diameter, with plus or minus. */
+      /** On diameter, with plus or minus (k = 2). */
       readonly ratio: number;
       readonly uncertainty: number;
     }

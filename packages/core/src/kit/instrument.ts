@@ -17,7 +17,7 @@ export interface Instrument {
   readonly resolution: number;
   /** Longest it measures. */
   readonly range?: number | undefined;
-  /** Plus or minus of one reading, with this hand, in this shop. */
+  /** Plus or minus of one reading, with this hand, in this shop: 95 in 100 lie within it (k = 2). */
   readonly uncertainty: number;
 }
 

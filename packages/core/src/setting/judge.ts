@@ -50,7 +50,7 @@ export function withinBand(seen: number, band: { low: number; high: number }, re
 
 /** Runout is no angle: it is inside its limit at every place, or what is clocked is not true. */
 function judgeRunout(sweep: Sweep, readings: readonly StationReading[], inBand: boolean): SweepVerdict {
-  const fit: StationFit = { pattern: 'too-few', halfAngle: null, step: 0, scatter: 0 };
+  const fit: StationFit = { pattern: 'too-few', halfAngle: null, uncertainty: null, step: 0, scatter: 0 };
   const bad = readings.filter(({ at, seen }) => {
     const station = sweep.stations.find((s) => s.at === at);
     return station !== undefined && !withinBand(seen, station, sweep.resolution);
@@ -104,7 +104,13 @@ function remarkOn(sweep: Sweep, fit: StationFit, nudged: boolean, inBand: boolea
       if (sweep.stations.length === 1)
         return nudged ? ['Nudge it, cut again and measure again.'] : ['Near, but not inside its band.'];
       return nudged
-        ? ['The readings climb evenly, so it is the angle. A step between two stations would be lash.']
+        ? [
+            'The readings climb evenly, so it is the angle: it stands at ',
+            angle(fit.halfAngle ?? 0),
+            ', ± ',
+            angle(fit.uncertainty ?? 0),
+            '. A step between two stations would be lash.',
+          ]
         : ['Even so far. Read the remaining stations.'];
     case 'lash':
       return [

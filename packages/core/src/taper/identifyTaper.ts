@@ -8,7 +8,7 @@ export interface TaperMeasured {
   readonly smallDiameter: number;
   /** Between the two places measured. */
   readonly length: number;
-  /** Plus or minus on each diameter, mm. */
+  /** Plus or minus (k = 2) on each diameter, mm. */
   readonly uncertainty: number;
   /** The shop's own sizes, looked through beside the tables'. */
   readonly own?: readonly TaperSize[];
@@ -29,7 +29,7 @@ export interface TaperMatch {
 export interface Identification {
   readonly matches: readonly TaperMatch[];
   readonly measuredRatio: number;
-  /** Plus or minus on the measured ratio. */
+  /** Plus or minus (k = 2) on the measured ratio. */
   readonly ratioUncertainty: number;
   /** Whether the best differs from the next taper by more than the instruments can be out. */
   readonly told: boolean;

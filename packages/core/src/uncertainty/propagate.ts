@@ -1,4 +1,4 @@
-/** A measured input: its value and plus or minus, in the same unit. */
+/** A measured input: its value and plus or minus (k = 2: 95 in 100 lie within it), in the same unit. */
 export interface Measured {
   readonly value: number;
   readonly uncertainty: number;
@@ -17,7 +17,7 @@ const SMALLEST = 1e-9;
 
 /**
  * Carries the plus or minus of independent inputs through a formula: u² = Σ (∂f/∂x · u_x)², the slopes taken by
- * central differences. Source: law of propagation of uncertainty, GUM 5.1.2. Errors: those of the formula.
+ * central differences. Coverage goes through unchanged: k = 2 in, k = 2 out. Source: law of propagation of uncertainty, GUM 5.1.2. Errors: those of the formula.
  */
 export function propagate<K extends string>(
   inputs: Readonly<Record<K, Measured>>,

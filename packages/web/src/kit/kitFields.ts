@@ -65,7 +65,7 @@ export const KIT_KINDS: readonly KitKindSpec[] = [
         rule: 'a rule',
       }),
       must('resolution', 'It shows'),
-      must('uncertainty', 'A reading is good to ±'),
+      must('uncertainty', 'A reading is good to ±, 95 times in 100'),
       figure('range', 'Longest it measures'),
     ],
     make: () => ({

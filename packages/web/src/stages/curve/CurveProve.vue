@@ -96,7 +96,12 @@ useStageScreen({
             </div>
             <div>
               <p class="label">Laid on by a shift of</p>
-              <p class="middle"><FigureText :figure="length(fit.shift.z, 0.01, { signed: true })" /> along</p>
+              <p class="middle">
+                <FigureText :figure="length(fit.shift.z, 0.01, { signed: true })" /> along<template
+                  v-if="fit.shiftUncertainty.z !== null"
+                  >, ± <FigureText :figure="length(fit.shiftUncertainty.z, 0.01)"
+                /></template>
+              </p>
               <p v-if="scaled" class="quiet">scaled by <FigureText :figure="count(fit.scale, 0.0001)" /></p>
               <p class="quiet">
                 and <FigureText :figure="length(2 * fit.shift.r, 0.001, { signed: true })" /> on diameter

@@ -49,7 +49,12 @@ const readings = computed(() => [1, 2, 3, 4].map((jaw) => kept.value(String(jaw)
 const found = computed<TrueUp | null>(() => {
   if (readings.value.every((r) => r === null)) return null;
   try {
-    return trueUp({ readings: readings.value, limit: limit.value, school: school.value });
+    return trueUp({
+      readings: readings.value,
+      limit: limit.value,
+      school: school.value,
+      resolution: model.lathe.value?.indicator,
+    });
   } catch (error) {
     if (error instanceof AnelloError) return null;
     throw error;

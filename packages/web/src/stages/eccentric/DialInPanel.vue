@@ -65,6 +65,7 @@ const found = computed(() =>
             throw: props.part.throw,
             toward: toward.value,
             diameter: props.part.diameter,
+            resolution: model.lathe.value?.indicator,
             limit: limit.value,
           }),
         preferences.units,
