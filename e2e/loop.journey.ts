@@ -94,7 +94,7 @@ test('the collet seat of J-107, sized on a ball, comes to its line; its thread, 
 
   await page.getByRole('button', { name: 'Order of work' }).click();
   const order = page.getByRole('region', { name: 'Order of work' });
-  await expect(order.getByRole('listitem').first()).toContainText('Face both ends');
+  await expect(order.getByRole('listitem').first()).toContainText('Face the outer end');
   const last = order.getByRole('listitem').last();
   await order
     .getByRole('button', { name: /^Earlier: operation/ })

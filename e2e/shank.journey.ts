@@ -47,7 +47,7 @@ test('J-101 from the rack to a proved fit and on to the next piece', async ({ pa
 
   // Cut: each pass by the dial, last stock in three equal cuts, the allowance kept on.
   await expect(page.getByRole('heading', { name: /Pass 1: feed the dial to/ })).toBeVisible();
-  await expect(page.locator('.card .big')).toContainText('1.48');
+  await expect(page.locator('.card .big')).toContainText('1.50');
   for (let pass = 1; pass <= 6; pass++) {
     await expect(page.getByRole('heading', { name: `Pass ${pass}:` })).toBeVisible();
     await bar.does('Cut it');

@@ -80,16 +80,15 @@ describe('the approach to the line', () => {
     expect(after.suspicion).toBeNull();
     expect(after.advice).toBe('cut');
   });
-  it('a piece measured warm is evidence of warmth', () => {
-    const warm: RecordBody = {
-      kind: 'measured',
-      diameter: 24,
-      expected: null,
-      dialAt: 0,
-      typed: '',
-      temperature: 38,
-    };
-    expect(evidenceOf([kept(warm)], 1)).toEqual([{ kind: 'warmer', by: 18 }]);
+  it('a piece felt warmer than its gauge is evidence of that, until it has cooled', () => {
+    const felt = (feel: 'warm' | 'as-cool'): RecordBody => ({ kind: 'felt', feel });
+    expect(evidenceOf([kept(felt('warm'))], 1)).toEqual([{ kind: 'warmer', by: 10 }]);
+    expect(
+      evidenceOf(
+        [felt('warm'), felt('as-cool')].map((b) => kept(b)),
+        1,
+      ),
+    ).toEqual([{ kind: 'warmer', by: 0 }]);
   });
   it('advises in whole divisions, foretells, and says how the last came out', () => {
     const records = [tried(4), pass(0.05), tried(4 - 0.045 / slope)].map((b) => kept(b));

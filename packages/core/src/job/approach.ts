@@ -128,6 +128,9 @@ function foretell(approach: Approach, limits: ApproachLimits, infeed: number): I
   return prediction;
 }
 
+/** What a hand calls warm beside a gauge, °C. */
+const FELT_WARM = 10;
+
 const FELT: Readonly<Record<Feel, Evidence>> = {
   'loose-large': { kind: 'shake', where: 'large' },
   'loose-small': { kind: 'shake', where: 'small' },
@@ -135,6 +138,8 @@ const FELT: Readonly<Record<Feel, Evidence>> = {
   firm: { kind: 'shake', where: 'none' },
   sticks: { kind: 'sticks', holds: true },
   'lets-go': { kind: 'sticks', holds: false },
+  warm: { kind: 'warmer', by: FELT_WARM },
+  'as-cool': { kind: 'warmer', by: 0 },
 };
 
 /**
@@ -155,12 +160,7 @@ export function evidenceOf(records: readonly KeptRecord[], piece: number): Evide
 /** Evidence is told in this order whenever it came. */
 const TOLD_IN: readonly EvidenceKind[] = ['bands', 'rock', 'measured', 'shake', 'sticks', 'warmer'];
 
-/** The temperature gauges and masters are taken to have, °C. */
-const SHOP = 20;
-
 function fromBody(body: KeptRecord['body']): Evidence[] {
-  if (body.kind === 'measured' && body.temperature !== undefined)
-    return [{ kind: 'warmer', by: body.temperature - SHOP }];
   if (body.kind === 'felt') return [FELT[body.feel]];
   if (body.kind === 'cone') return [{ kind: 'measured', ratio: body.ratio, uncertainty: body.uncertainty }];
   if (body.kind !== 'contact') return [];

@@ -6,7 +6,16 @@ import type { TravelAlong } from '../way/halfAngleFromIndicator';
 import type { WayId } from '../way/way';
 
 /** What a hand feels of a part pushed home in its mate. */
-export const FEELS = ['loose-large', 'loose-small', 'loose-both', 'firm', 'sticks', 'lets-go'] as const;
+export const FEELS = [
+  'loose-large',
+  'loose-small',
+  'loose-both',
+  'firm',
+  'sticks',
+  'lets-go',
+  'warm',
+  'as-cool',
+] as const;
 export type Feel = (typeof FEELS)[number];
 
 /** What is kept of a piece: what was seen or done, with the expected figure and inputs as they were then. */

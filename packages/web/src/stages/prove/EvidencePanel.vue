@@ -33,12 +33,16 @@ const LABELS: Readonly<Record<Feel, readonly [string, string]>> = {
   firm: ['no shake', 'no shake'],
   sticks: ['sticks', 'sticks'],
   'lets-go': ['will not stick', 'will not stick'],
+  warm: ['warmer than its gauge', 'warmer than its gauge'],
+  'as-cool': ['as cool as its gauge', 'as cool as its gauge'],
 };
 const felt = (feel: Feel): boolean =>
   props.desk.evidence.value.some((e) =>
     e.kind === 'shake'
       ? feel === (e.where === 'none' ? 'firm' : `loose-${e.where}`)
-      : e.kind === 'sticks' && feel === (e.holds ? 'sticks' : 'lets-go'),
+      : e.kind === 'warmer'
+        ? feel === (e.by === 0 ? 'as-cool' : 'warm')
+        : e.kind === 'sticks' && feel === (e.holds ? 'sticks' : 'lets-go'),
   );
 const label = (feel: Feel): string => LABELS[feel][task.value?.member === 'internal' ? 1 : 0];
 

@@ -184,7 +184,8 @@ useStageScreen({
             v-if="!past && !atLine && cut.state.value && desk.advice.value?.move === 'spring-pass'"
             class="cut-it"
             @click="cutIt"
-            >Spring pass taken: keep it</v-btn
+          >
+            Spring pass taken: keep the pass</v-btn
           >
           <v-btn
             v-else-if="!past && !atLine && onDial.divisions > 0 && cut.state.value"

@@ -53,6 +53,8 @@ const FEELS = {
   firm: 'No shake',
   sticks: 'Sticks when pushed home',
   'lets-go': 'Does not stick',
+  warm: 'Warmer than its gauge',
+  'as-cool': 'As cool as its gauge',
 } as const;
 const SEEN = 0.001;
 
