@@ -80,8 +80,18 @@ export class Bar {
   }
 }
 
+/** A page that has come to rest: what fades in has no contrast of its own yet. */
+const settled = (page: Page): Promise<void> =>
+  page.evaluate(async () => {
+    const passing = document
+      .getAnimations()
+      .filter((a) => Number.isFinite(a.effect?.getComputedTiming().endTime as number));
+    await Promise.allSettled(passing.map((a) => a.finished));
+  });
+
 /** Nothing serious that a machine can see is in the way of anybody. */
 export async function accessible(page: Page, where: string): Promise<void> {
+  await settled(page);
   const { violations } = await new AxeBuilder({ page }).analyze();
   const serious = violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
   expect(

@@ -4,6 +4,7 @@ import * as core from '../index';
 import { AnelloError } from './error';
 import { checked, checkedInput, holdsNonFinite } from './publicFace';
 import { LONG, SHANK } from '../testkit.testdata';
+import { VECTORS } from '../vectors.testdata';
 
 const refusal = (work: () => unknown): unknown => {
   try {
@@ -44,8 +45,8 @@ describe('what goes out', () => {
   });
 });
 
-/** Good calls of many kinds, to spoil one figure at a time. */
-const GOOD: readonly (readonly [keyof typeof core, Record<string, unknown>])[] = [
+/** Good calls of many kinds, to spoil one figure at a time; the checked vectors bring one of each of theirs. */
+const OURS: readonly (readonly [keyof typeof core, Record<string, unknown>])[] = [
   ['tailstockSetOver', { workLength: 180, halfAngle: 0.025 }],
   ['compoundCheck', { halfAngle: 0.14, slideTravel: 20 }],
   ['attachmentCheck', { halfAngle: 0.025, carriageTravel: 75, lash: 0.05 }],
@@ -202,6 +203,12 @@ const GOOD: readonly (readonly [keyof typeof core, Record<string, unknown>])[] =
   ['barReading', { unit: 'half-angle', division: 0.001 }],
   ['threeJawPacking', { diameter: 40, throw: 3, jaws: 'narrow' }],
 ];
+const GOOD: typeof OURS = [
+  ...OURS,
+  ...VECTORS.filter(({ fn }, i) => VECTORS.findIndex((v) => v.fn === fn) === i)
+    .filter(({ fn }) => OURS.every(([name]) => name !== fn))
+    .map(({ fn, input }) => [fn as keyof typeof core, input as Record<string, unknown>] as const),
+];
 const NASTY = [
   0,
   -0,
@@ -262,7 +269,7 @@ describe('hostile figures', () => {
             }
           },
         ),
-        { numRuns: 120, seed: 12 },
+        { numRuns: Number(process.env['HOSTILE'] ?? 120), seed: 12 },
       );
     },
     30_000,
