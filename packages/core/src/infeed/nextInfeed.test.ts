@@ -53,6 +53,12 @@ describe('evidence that fits nothing is not answered by an infeed', () => {
     ['a wild reading', times(1, 0.05, 1), 'misfit', /wild/],
     ['grown instead of cut', times(1, 0.05, -0.2), 'misfit', /Nothing a tool does/],
     ['three feeds that took nothing', times(3, 0.05, 0), 'nothing-comes', /lash/],
+    [
+      'one that gave back all that came off before it',
+      [...times(2, 0.1, 0.098), { infeed: 0.11, removed: -0.19 }],
+      'misfit',
+      /wild/,
+    ],
   ])('%s', (_, passes, kind, word) => {
     const said = nextInfeed({ ...given, passes });
     expect(said).toMatchObject({ advice: 'hold', move: 'check', infeed: 0, suspicion: { kind } });

@@ -44,18 +44,24 @@ function totals(passes: readonly InfeedPass[]): { fed: number; took: number } {
 }
 
 const fedAndTook = ({ fed, took }: { fed: number; took: number }): Phrase => [
-  length(fed, 0.0005),
+  length(fed, 0.001),
   ' on radius was fed in and ',
-  length(took, 0.0005),
+  length(took, 0.001),
   ' came off',
 ];
+
+/** One pass with no metal to show for it; one that left more than before is a wild reading, and something else. */
+const UNSEEN = 0.01;
+const tookNothing = ({ infeed, removed }: InfeedPass): boolean =>
+  removed === null || removed === undefined || Math.abs(removed) <= Math.max(UNSEEN, infeed / 4);
 
 /** The passes since anything came off. */
 function sinceAnything(passes: readonly InfeedPass[]): { fed: number; took: number } {
   let worst = { fed: 0, took: 0 };
   for (let from = 0; from < passes.length; from++) {
     const { fed, took } = totals(passes.slice(from));
-    if (took < NEXT_TO_NOTHING * fed && fed > worst.fed) worst = { fed, took };
+    const idle = passes.slice(from).every(tookNothing);
+    if (idle && took < NEXT_TO_NOTHING * fed && fed > worst.fed) worst = { fed, took };
   }
   return worst;
 }

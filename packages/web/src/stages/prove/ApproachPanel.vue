@@ -51,7 +51,7 @@ const learned = computed(() => props.desk.approach.value.passes.some((p) => p.re
       >Any more by the dial is likelier to go past than was accepted. {{ WAY_ON[advice.move] }}
       <template v-for="remedy in advice.remedies" :key="remedy">{{ REMEDIES[remedy] }} </template></NoticeText
     >
-    <p v-if="learned" class="quiet">
+    <p v-if="learned && !advice.suspicion" class="quiet">
       So far this tool takes <FigureText :figure="{ quantity: 'percent', value: advice.learned.gain }" /> of
       what is fed, and the rest comes off at the next pass.
     </p>
