@@ -63,8 +63,8 @@ const LEAST_STEP = 1e-4;
  * The risk is one sum for the whole approach: what earlier passes took of it is gone, and a pass may take this part of
  * what is left, so that one more can correct it. Someone who took more than was stated still gets LEAST of it.
  */
-const SHARE = 0.8;
-const LEAST = 0.2;
+const SHARE = 0.9;
+const LEAST = 0.25;
 /**
  * A cut that would end inside the band as surely as this is made; before that a part of the largest safe one is, because
  * what it shows of spring, lash and scatter lets the next one go nearer.
