@@ -21,7 +21,9 @@ const INSIDE: Readonly<Record<keyof typeof HONEST_KINDS, number>> = {
 const percent = (part: number): string => `${Math.round(part * 1000) / 10} %`;
 
 function worked(draw: (uniform: () => number) => LatheFaults): ReturnType<typeof summaryOf> {
-  return summaryOf(Array.from({ length: RUNS }, (_, i) => workToLine(draw(seeded(LATHES_FROM + i)), WORK_FROM + i, RISK)));
+  return summaryOf(
+    Array.from({ length: RUNS }, (_, i) => workToLine(draw(seeded(LATHES_FROM + i)), WORK_FROM + i, RISK)),
+  );
 }
 
 /** The next infeed on simulated lathes nobody knows: how many went past their line, and how many ended in their band. */
