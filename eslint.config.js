@@ -50,7 +50,7 @@ export default tseslint.config(
       'vue/valid-v-slot': ['error', { allowModifiers: true }],
     },
   },
-  { files: ['**/*.ts'], rules: { 'no-undef': 'off' } },
+  { files: ['**/*.ts', 'packages/web/serviceWorker.js'], rules: { 'no-undef': 'off' } },
   {
     files: ['packages/core/src/**/*.ts'],
     ignores: ['**/*.test.ts'],

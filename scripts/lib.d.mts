@@ -6,6 +6,7 @@ export declare function startServer(options: {
   dataFolder: string;
   port: number;
   flags?: string[];
+  env?: Record<string, string>;
 }): Promise<ChildProcess>;
 
 /** Path of a Chromium to use; fetched with the system's packages when it is missing. */

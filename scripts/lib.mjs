@@ -73,10 +73,10 @@ export function ensureChromium() {
 }
 
 /** Starts the server on its own folder and port, and waits until it can serve. */
-export async function startServer({ dataFolder, port, flags = [] }) {
+export async function startServer({ dataFolder, port, flags = [], env = {} }) {
   const child = spawn(process.execPath, ['--import', 'tsx', 'packages/server/src/main.ts', ...flags], {
     cwd: root,
-    env: { ...process.env, ANELLO_DATA: dataFolder, PORT: String(port), HOST: '127.0.0.1' },
+    env: { ...process.env, ANELLO_DATA: dataFolder, PORT: String(port), HOST: '127.0.0.1', ...env },
     stdio: ['ignore', 'inherit', 'inherit'],
   });
   // A cold start on a busy machine takes its time; a dead one is seen at once.

@@ -6,6 +6,7 @@ export const SHOP_TAPER_SCHEMA = 1;
 
 /** How a shop bundle says what it is, and in which form. */
 export const BUNDLE_FORMAT = 'anello-shop';
-export const BUNDLE_SCHEMA = 1;
+/** Form 2 has jobs, records and settings too. */
+export const BUNDLE_SCHEMA = 2;
 
 export const CHUCK_KINDS = ['three-jaw', 'four-jaw', 'collet', 'faceplate'] as const;

@@ -1,13 +1,15 @@
 import swagger from '@fastify/swagger';
-import type { MikroORM } from '@mikro-orm/libsql';
-import fastify, { type FastifyInstance } from 'fastify';
+import fastify, { type FastifyInstance, type FastifyServerOptions } from 'fastify';
 import {
   jsonSchemaTransform,
   serializerCompiler,
   validatorCompiler,
   type ZodTypeProvider,
 } from 'fastify-type-provider-zod';
+import type { Book } from './db/book';
+import { limitConnections, TIMES } from './plugins/connections';
 import { addErrorHandling, sendNotFound } from './plugins/errors';
+import { namesFor } from './plugins/names';
 import { addSecurity } from './plugins/security';
 import { addSite } from './plugins/site';
 import { bundleRoutes } from './routes/bundle';
@@ -16,11 +18,18 @@ import { jobRoutes } from './routes/jobs';
 import { machineRoutes } from './routes/machines';
 import { recordRoutes } from './routes/records';
 import { shelfRoutes } from './routes/shelf';
+import { RackOf } from './stores/jobs';
 
 export interface AppOptions {
-  readonly orm: MikroORM;
+  readonly book: Book;
   readonly version: string;
   readonly passphrase?: string | null;
+  /** The names it answers to; this machine's own alone where left out. */
+  readonly names?: ReadonlySet<string>;
+  /** Certificate and key, PEM. */
+  readonly tls?: { readonly cert: string; readonly key: string } | null;
+  /** Behind a proxy that says who asks and whether they came by https. */
+  readonly proxy?: boolean;
   /** Folder of the built web side; left out when only the API is wanted. */
   readonly site?: string;
   readonly log?: boolean;
@@ -37,7 +46,14 @@ export async function buildApp(options: AppOptions): Promise<FastifyInstance> {
     logger: options.log ? { level: 'warn' } : false,
     bodyLimit: BODY_LIMIT,
     forceCloseConnections: true,
-  });
+    requestTimeout: TIMES.requestTimeout,
+    keepAliveTimeout: TIMES.keepAliveTimeout,
+    // One proxy, the shop's own: what it was told of the way before it is anybody's word.
+    trustProxy: options.proxy ? 1 : false,
+    ...(options.tls ? { https: { ...TIMES, ...options.tls } } : { http: { ...TIMES } }),
+  } as FastifyServerOptions) as unknown as FastifyInstance;
+  // Behind a proxy everybody comes from one address.
+  if (!options.proxy) limitConnections(app);
   app.setValidatorCompiler(validatorCompiler);
   app.setSerializerCompiler(serializerCompiler);
   addErrorHandling(app);
@@ -52,10 +68,13 @@ export async function buildApp(options: AppOptions): Promise<FastifyInstance> {
     transform: jsonSchemaTransform,
   });
   await addSecurity(app, {
+    book: options.book,
     passphrase: options.passphrase ?? null,
+    names: options.names ?? namesFor('127.0.0.1'),
+    secure: Boolean(options.tls) || (options.proxy ?? false),
     requestsPerMinute: options.requestsPerMinute ?? REQUESTS_PER_MINUTE,
   });
-  const context = { em: () => options.orm.em.fork(), version: options.version };
+  const context = { book: options.book, rack: new RackOf(options.book), version: options.version };
   await app.register(async (scope) => {
     const api = scope.withTypeProvider<ZodTypeProvider>();
     healthRoutes(api, context);

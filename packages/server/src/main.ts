@@ -1,37 +1,54 @@
 import { readFileSync } from 'node:fs';
-import { mkdir } from 'node:fs/promises';
-import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { buildApp } from './app';
-import { readConfig } from './config';
-import { openDatabase } from './db/open';
-import { loadDemoShop } from './demo/load';
+import { openness, readConfig } from './config';
+import { openBook } from './db/open';
+import { namesFor } from './plugins/names';
+import { beginEmpty, loadDemoShop } from './demo/load';
 
 const site = fileURLToPath(new URL('../../web/dist', import.meta.url));
 const { version } = JSON.parse(readFileSync(new URL('../../../package.json', import.meta.url), 'utf8')) as {
   version: string;
 };
 
+/** To whoever started it: what went wrong goes with the process; start it again. */
+const START_AGAIN = 75;
+
 async function main(): Promise<void> {
   const config = readConfig(process.env, process.argv.slice(2));
-  await mkdir(config.dataFolder, { recursive: true });
-  const orm = await openDatabase(join(config.dataFolder, 'anello.sqlite'));
-  const app = await buildApp({ orm, version, passphrase: config.passphrase, site, log: true });
-  if (!config.empty) await loadDemoShop(app, new Date(), authorization(config.passphrase));
+  const open = await openBook(config.dataFolder, () => {
+    console.error(
+      'A write could be neither finished nor undone. Anello stops, so that nothing is taken that is not kept.',
+    );
+    process.exit(START_AGAIN);
+  });
+  if (open.fresh) await (config.empty ? beginEmpty(open.book) : loadDemoShop(open.book, new Date()));
+  const { passphrase, tls, proxy, requestsPerMinute } = config;
+  const names = namesFor(config.host, config.names);
+  const app = await buildApp({
+    book: open.book,
+    version,
+    passphrase,
+    tls,
+    proxy,
+    requestsPerMinute,
+    names,
+    site,
+    log: true,
+  });
   closeCleanly(async () => {
     await app.close();
-    await orm.close();
+    await open.close();
   });
   const address = await app.listen({ host: config.host, port: config.port });
   console.log(`Anello is at ${address}`);
+  for (const line of openness(config)) console.log(line);
 }
-
-const authorization = (passphrase: string | null): Record<string, string> =>
-  passphrase ? { authorization: `Basic ${Buffer.from(`shop:${passphrase}`).toString('base64')}` } : {};
 
 function closeCleanly(close: () => Promise<void>): void {
   let closing = false;
-  for (const signal of ['SIGTERM', 'SIGINT'] as const) {
+  // Whoever started it may be killed without a word: then the channel to it closes.
+  for (const signal of ['SIGTERM', 'SIGINT', 'disconnect'] as const) {
     process.on(signal, () => {
       if (closing) return;
       closing = true;

@@ -1,6 +1,7 @@
 import { migrateJobDocument } from '@anello/contract';
 import { describe, expect, it } from 'vitest';
-import { openDatabase, readConfig } from '../src/index';
+import { openness } from '../src/config';
+import { readConfig } from '../src/index';
 import { testServer } from './support';
 
 describe('what the server can be told', () => {
@@ -10,6 +11,10 @@ describe('what the server can be told', () => {
       port: 4600,
       dataFolder: 'data',
       passphrase: null,
+      names: [],
+      tls: null,
+      proxy: false,
+      requestsPerMinute: 120_000,
       empty: false,
     });
   });
@@ -20,6 +25,23 @@ describe('what the server can be told', () => {
       /ANELLO_PASSPHRASE/,
     );
   });
+  it('a passphrase of spaces, or of one letter over and over, is none', () => {
+    for (const ANELLO_PASSPHRASE of ['        ', 'aaaaaaaaaa', '  abcd   '])
+      expect(() => readConfig({ ANELLO_PASSPHRASE }, [])).toThrow(/ANELLO_PASSPHRASE/);
+  });
+  it('a certificate and its key go together and can be read', () => {
+    expect(() => readConfig({ ANELLO_TLS_CERT: 'a.pem' }, [])).toThrow(/go together/);
+    expect(() => readConfig({ ANELLO_TLS_CERT: 'no.pem', ANELLO_TLS_KEY: 'no.pem' }, [])).toThrow(
+      /could not be read/,
+    );
+  });
+  it('says at the start who can come in and what travels in clear', () => {
+    const said = (env: Record<string, string>) => openness(readConfig(env, [])).join(' ');
+    expect(said({})).toMatch(/Only this machine/);
+    const open = { HOST: '0.0.0.0', ANELLO_PASSPHRASE: 'the back toolroom' };
+    expect(said(open)).toMatch(/NOT encrypted/);
+    expect(said({ ...open, ANELLO_PROXY: '1' })).not.toMatch(/NOT encrypted/);
+  });
   it('refuses what it does not know', () => {
     expect(() => readConfig({ PORT: 'abc' }, [])).toThrow(/PORT/);
     expect(() => readConfig({}, ['--demo'])).toThrow(/--demo/);
@@ -29,12 +51,9 @@ describe('what the server can be told', () => {
 
 it('the database commits to disk before it answers: WAL, synchronous FULL', async () => {
   const server = await testServer();
-  const orm = await openDatabase(`${server.folder}/other.sqlite`);
-  const pragma = async (name: string) =>
-    Object.values((await orm.em.getConnection().execute(`pragma ${name}`))[0] as object)[0];
-  expect(await pragma('journal_mode')).toBe('wal');
-  expect(await pragma('synchronous')).toBe(2);
-  await orm.close();
+  const pragma = (name: string) => Object.values(server.book.get<object>(`pragma ${name}`) ?? {})[0];
+  expect(pragma('journal_mode')).toBe('wal');
+  expect(pragma('synchronous')).toBe(2);
   await server.close();
 });
 

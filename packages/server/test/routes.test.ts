@@ -34,7 +34,7 @@ describe('the rack', () => {
   });
   it('loads the demo shop once only', async () => {
     const { loadDemoShop } = await import('../src/index');
-    expect(await loadDemoShop(server.app, new Date())).toBe(false);
+    expect(await loadDemoShop(server.book, new Date())).toBe(false);
   });
 });
 

@@ -5,16 +5,12 @@ import {
   migrateMachineDocument,
   sizes,
   type Bundle,
+  type Imported,
   type KitRow,
+  type MachineRow,
 } from '@anello/contract';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { MachineEntity } from '../src/db/entities';
-import { openDatabase } from '../src/index';
 import { testServer, type TestServer } from './support';
-import { mkdtemp, rm } from 'node:fs/promises';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { listMachines } from '../src/stores/machines';
 
 let server: TestServer;
 beforeAll(async () => {
@@ -111,8 +107,12 @@ describe('the shop as one file', () => {
     const schema = (await server.send('GET', '/api/schemas/shop-bundle.json')).json<{ properties: object }>();
     expect(Object.keys(schema.properties)).toEqual(expect.arrayContaining(['machines', 'kit', 'tapers']));
     const other = await testServer();
-    const done = (await other.send('POST', '/api/shop/bundle', bundle)).json<{ added: string[] }>();
-    expect(done.added.length).toBe(bundle.machines.length + bundle.kit.length + bundle.tapers.length);
+    const done = (await other.send('POST', '/api/shop/bundle', bundle)).json<Imported>();
+    const { machines, kit: things, tapers, jobs, records, settings } = bundle;
+    expect(done.added.length).toBe(machines.length + things.length + tapers.length + jobs.length);
+    expect(jobs.length).toBeGreaterThan(5);
+    expect(done.kept).toBe(records.length + settings.length);
+    expect(records.length).toBeGreaterThan(40);
     expect((await other.send('GET', '/api/shop/bundle')).json()).toEqual(bundle);
     await other.close();
   });
@@ -179,19 +179,18 @@ describe('a lathe written by an older Anello', () => {
   });
 
   it('is brought to the present form wherever it is read, and can be saved in it', async () => {
-    const folder = await mkdtemp(join(tmpdir(), 'anello-old-'));
-    const orm = await openDatabase(join(folder, 'old.sqlite'));
-    const em = orm.em.fork();
-    await em.insert(MachineEntity, { id: 'old', version: 3, document: first(bar) as never });
-    const [row] = await listMachines(em);
+    const old = await testServer();
+    await old.book.write(() =>
+      old.book.run('insert into `machine` values (?, ?, ?)', 'old', 3, JSON.stringify(first(bar))),
+    );
+    const [row] = (await old.send('GET', '/api/machines')).json<{ machines: MachineRow[] }>().machines;
     expect(row).toMatchObject({
       version: 3,
       document: { schema: MACHINE_SCHEMA, archived: false, chucks: [] },
     });
     expect(row!.document.attachment?.scale).toEqual({ unit: 'half-angle', division: bar.division });
     expect(row!.document.attachment).not.toHaveProperty('division');
-    await orm.close();
-    await rm(folder, { recursive: true, force: true });
+    await old.close();
     const put = await server.send('POST', '/api/machines', { id: 'old-lathe', document: row!.document });
     expect(put.statusCode).toBe(201);
   });

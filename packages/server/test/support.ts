@@ -5,13 +5,15 @@ import { randomUUID } from 'node:crypto';
 import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { buildApp, loadDemoShop, openDatabase, type AppOptions } from '../src/index';
+import type { Book } from '../src/db/book';
+import { buildApp, loadDemoShop, openBook, type AppOptions } from '../src/index';
 
 export interface TestServer {
   readonly app: FastifyInstance;
+  readonly book: Book;
   readonly folder: string;
   send(
-    method: 'GET' | 'POST' | 'PUT',
+    method: 'GET' | 'POST' | 'PUT' | 'DELETE',
     url: string,
     payload?: unknown,
     headers?: Record<string, string>,
@@ -25,17 +27,18 @@ export async function testServer(
 ): Promise<TestServer> {
   const folder = await mkdtemp(join(tmpdir(), 'anello-test-'));
   const { demo, ...rest } = options;
-  const orm = await openDatabase(join(folder, 'anello.sqlite'));
-  const app = await buildApp({ orm, version: 'test', ...rest });
-  if (demo) await loadDemoShop(app, new Date('2026-11-20T12:00:00Z'));
+  const open = await openBook(folder);
+  const app = await buildApp({ book: open.book, version: 'test', ...rest });
+  if (demo) await loadDemoShop(open.book, new Date('2026-11-20T12:00:00Z'));
   return {
     app,
+    book: open.book,
     folder,
     send: (method, url, payload, headers = {}) =>
       app.inject({ method, url, headers, ...(payload === undefined ? {} : { payload: payload as object }) }),
     async close() {
       await app.close();
-      await orm.close();
+      await open.close();
       await rm(folder, { recursive: true, force: true });
     },
   };

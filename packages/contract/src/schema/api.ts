@@ -11,6 +11,13 @@ const id = z.string().min(1).max(60);
 /** Made by the client, so that a request sent twice makes one thing. */
 const newId = z.string().regex(/^[a-z0-9][a-z0-9-]{2,59}$/, 'An id is small letters, figures and hyphens.');
 const version = z.int().min(1);
+/** Made by the client for each save, so that one sent twice is done once. */
+const save = z.uuid().optional();
+
+/** Something kept that cannot be read; everything else is answered without it. */
+export const asideSchema = z.object({ id, name: z.string(), sentence: z.string() });
+export type Aside = z.infer<typeof asideSchema>;
+const aside = z.array(asideSchema);
 
 export const jobRowSchema = z.object({
   id,
@@ -54,14 +61,26 @@ export const rackQuerySchema = z.object({
   offset: z.coerce.number().int().min(0).max(1_000_000).default(0),
   limit: z.coerce.number().int().min(1).max(100).default(24),
 });
-export const rackSchema = z.object({ jobs: z.array(jobCardSchema), total: z.int() });
+export const rackSchema = z.object({ jobs: z.array(jobCardSchema), aside, total: z.int() });
 export type Rack = z.infer<typeof rackSchema>;
 
-export const jobViewSchema = z.object({ job: jobRowSchema, records: z.array(recordSchema) });
+/** `next` is where the following page of records begins; null when these are all. */
+const next = z.int().nullable();
+export const jobViewSchema = z.object({ job: jobRowSchema, records: z.array(recordSchema), next });
+export const recordsPageSchema = z.object({ records: z.array(recordSchema), next });
+export type RecordsPage = z.infer<typeof recordsPageSchema>;
+export const recordsQuerySchema = z.object({
+  after: z.coerce
+    .number()
+    .int()
+    .min(0)
+    .max(2 ** 50)
+    .default(0),
+});
 export type JobView = z.infer<typeof jobViewSchema>;
 
 export const createJobSchema = z.strictObject({ id: newId, document: jobDocumentSchema });
-export const saveJobSchema = z.strictObject({ version, document: jobDocumentSchema });
+export const saveJobSchema = z.strictObject({ version, document: jobDocumentSchema, save });
 
 export const machineRowSchema = z.object({
   id,
@@ -71,21 +90,21 @@ export const machineRowSchema = z.object({
   settings: z.array(settingSchema),
 });
 export type MachineRow = z.infer<typeof machineRowSchema>;
-export const machinesSchema = z.object({ machines: z.array(machineRowSchema) });
+export const machinesSchema = z.object({ machines: z.array(machineRowSchema), aside });
 export const createMachineSchema = z.strictObject({ id: newId, document: machineDocumentSchema });
-export const saveMachineSchema = z.strictObject({ version, document: machineDocumentSchema });
+export const saveMachineSchema = z.strictObject({ version, document: machineDocumentSchema, save });
 
 export const kitRowSchema = z.object({ id, version, document: kitDocumentSchema });
 export type KitRow = z.infer<typeof kitRowSchema>;
-export const kitListSchema = z.object({ rows: z.array(kitRowSchema) });
+export const kitListSchema = z.object({ rows: z.array(kitRowSchema), aside });
 export const createKitSchema = z.strictObject({ id: newId, document: kitDocumentSchema });
-export const saveKitSchema = z.strictObject({ version, document: kitDocumentSchema });
+export const saveKitSchema = z.strictObject({ version, document: kitDocumentSchema, save });
 
 export const taperRowSchema = z.object({ id, version, document: shopTaperSchema });
 export type TaperRow = z.infer<typeof taperRowSchema>;
-export const taperListSchema = z.object({ rows: z.array(taperRowSchema) });
+export const taperListSchema = z.object({ rows: z.array(taperRowSchema), aside });
 export const createTaperSchema = z.strictObject({ id: newId, document: shopTaperSchema });
-export const saveTaperSchema = z.strictObject({ version, document: shopTaperSchema });
+export const saveTaperSchema = z.strictObject({ version, document: shopTaperSchema, save });
 
 export const keptSchema = z.object({ kept: z.literal(true), id });
 
@@ -100,3 +119,8 @@ export const errorSchema = z.object({
   current: z.unknown().optional(),
 });
 export type ErrorBody = z.infer<typeof errorSchema>;
+
+/** Whether this shop has a passphrase, and whether who asks has given it. */
+export const sessionSchema = z.object({ needed: z.boolean(), signedIn: z.boolean() });
+export type Session = z.infer<typeof sessionSchema>;
+export const signInSchema = z.strictObject({ passphrase: z.string().min(1).max(200) });

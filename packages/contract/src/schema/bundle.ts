@@ -1,19 +1,31 @@
 import { z } from 'zod';
 import { BUNDLE_FORMAT, BUNDLE_SCHEMA } from '../forms';
+import { jobDocumentSchema } from './job';
 import { kitDocumentSchema } from './kit';
 import { machineDocumentSchema } from './machine';
+import { recordSchema, settingSchema } from './record';
 import { shopTaperSchema } from './shopTaper';
 
 const id = z.string().regex(/^[a-z0-9][a-z0-9-]{2,59}$/, 'An id is small letters, figures and hyphens.');
-const MOST = 500;
+/** Things of one sort in one file. */
+const MOST = 1_000_000;
 
-/** Lathes, kit and tapers as one file, to carry to another shop or keep: the published form of Anello's JSON. */
+/**
+ * Everything a shop has as one file, to carry to another or keep: the published form of Anello's JSON. Form 1 had lathes,
+ * kit and tapers only, and is still read.
+ */
 export const bundleSchema = z.strictObject({
   format: z.literal(BUNDLE_FORMAT),
-  schema: z.literal(BUNDLE_SCHEMA),
+  schema: z.int().min(1).max(BUNDLE_SCHEMA),
   machines: z.array(z.strictObject({ id, document: machineDocumentSchema })).max(MOST),
   kit: z.array(z.strictObject({ id, document: kitDocumentSchema })).max(MOST),
   tapers: z.array(z.strictObject({ id, document: shopTaperSchema })).max(MOST),
+  jobs: z
+    .array(z.strictObject({ id, document: jobDocumentSchema }))
+    .max(MOST)
+    .default([]),
+  records: z.array(recordSchema).max(MOST).default([]),
+  settings: z.array(settingSchema).max(MOST).default([]),
 });
 export type Bundle = z.infer<typeof bundleSchema>;
 
@@ -22,6 +34,8 @@ export const importedSchema = z.object({
   added: z.array(z.string()),
   /** Already here, the same. */
   same: z.array(z.string()),
+  /** Records and settings that were not here. */
+  kept: z.int(),
   /** Here under the same id but different: taken in beside it under a new name. */
   beside: z.array(z.string()),
 });
@@ -30,5 +44,5 @@ export type Imported = z.infer<typeof importedSchema>;
 /** The bundle's form as JSON Schema, for whoever writes or reads such a file. */
 export const bundleJsonSchema = (): object => ({
   title: 'Anello shop bundle',
-  ...z.toJSONSchema(bundleSchema),
+  ...z.toJSONSchema(bundleSchema, { io: 'input' }),
 });

@@ -18,11 +18,15 @@ export const CATALOGUE = {
   'not-found': { status: 404, meaning: 'there is no such thing here' },
   'stale-version': { status: 409, meaning: 'somebody changed it meanwhile' },
   'record-differs': { status: 409, meaning: 'a record with this id is already kept and says something else' },
+  'id-taken': { status: 409, meaning: 'something else is already kept under this id' },
   'too-large': { status: 413, meaning: 'the request is larger than Anello takes' },
   'not-json': { status: 415, meaning: 'the request is not JSON' },
   'wrong-origin': { status: 403, meaning: 'the request comes from another site' },
   'too-many': { status: 429, meaning: 'too many requests in a short time' },
   'passphrase-needed': { status: 401, meaning: 'the shop passphrase is missing or wrong' },
+  'too-many-tries': { status: 429, meaning: 'too many wrong passphrases; wait before the next' },
+  'book-busy': { status: 503, meaning: 'another program holds the database for the moment' },
+  'book-broken': { status: 503, meaning: 'the database cannot be written' },
   internal: { status: 500, meaning: 'something broke inside Anello' },
 } as const satisfies Record<string, { status: number; meaning: string }>;
 

@@ -13,10 +13,10 @@ export interface Standing {
 }
 
 /** The edge wanders by about this at each move, mm, and by this part of the move: graduations, a hand's touch. */
-const EDGE_WANDERS = 0.0007;
-export const DIAL_WANDERS = 0.006;
+const EDGE_WANDERS = 0.0004;
+export const DIAL_WANDERS = 0.0045;
 /** Spring is not quite the same at every depth: a cut scatters by this part of its depth too. */
-export const SPRING_WANDERS = 0.02;
+export const SPRING_WANDERS = 0.014;
 /** A worn edge wears by this part more at each pass. */
 const GROWTH = 0.25;
 
@@ -39,7 +39,7 @@ export function cutConstants(
   passesBefore: number,
 ): { cutAt: number; edgeAt: number; edgeVariance: number; cutVariance: number; variance: number } {
   const worn = tool.wear === 0 ? 0 : tool.wear * (1 + GROWTH * passesBefore);
-  const wandered = edgeVariance + square(EDGE_WANDERS) + square(worn / 2);
+  const wandered = edgeVariance + square(EDGE_WANDERS) + square(worn / 3);
   const cutVariance = wandered + square(jump.spread);
   const cutAt = edge + worn + jump.by;
   const { gain, scatter } = tool;

@@ -8,7 +8,8 @@ const LEAST_SIGMAS = 4;
  * no behaviour foretold make it the best explanation.
  */
 export function logOfAnything(removed: number, infeed: number, sigma: number): number {
-  const width = Math.max(WIDTH * infeed, LEAST_SIGMAS * sigma, 0.004);
-  const off = (removed - AS_A_RULE * infeed) / width;
+  const fed = Math.max(0, infeed);
+  const width = Math.max(WIDTH * fed, LEAST_SIGMAS * sigma, 0.004);
+  const off = (removed - AS_A_RULE * fed) / width;
   return -Math.log(Math.PI * width * (1 + off * off));
 }

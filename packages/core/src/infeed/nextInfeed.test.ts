@@ -85,7 +85,7 @@ describe('an approach that cannot be finished by the dial says what would', () =
       ],
       target: 0.0105,
       tolerance: 0.01,
-      risk: 0.05,
+      risk: 0.01,
       uncertainty: 0.012,
       division: 0.002,
     });
@@ -107,6 +107,42 @@ describe('an approach that cannot be finished by the dial says what would', () =
     });
     expect(said).toMatchObject({ advice: 'hold', move: 'by-hand', infeed: 0 });
     expect(said.remedies).toEqual(['finer-dial']);
+  });
+});
+
+describe('the end of an approach', () => {
+  const given = { tolerance: 0.0126, risk: 0.01, division: 0.0025, uncertainty: 0.002 };
+  /** A springing tool whose edge was left deep: as it stands, a pass with nothing fed in would take too much. */
+  const deep = [
+    { infeed: 0.05, removed: 0.031 },
+    { infeed: 0.05, removed: 0.0445 },
+    { infeed: 0.05, removed: 0.0485 },
+  ];
+  it('draws the tool back a little where a spring pass as it stands would go past', () => {
+    const said = nextInfeed({ ...given, passes: deep, target: 0.0145 });
+    expect(said).toMatchObject({ advice: 'cut', move: 'draw-back' });
+    expect(said.infeed).toBeLessThan(0);
+    expect(said.infeed).toBeGreaterThanOrEqual(-0.05);
+    expect(said.chance).toBeLessThanOrEqual(0.01);
+    const asItStands = nextInfeed({ ...given, passes: deep, target: 0.0145, given: 0 });
+    expect(said.prediction.left).toBeGreaterThan(asItStands.prediction.left);
+  });
+  it('asks for a better reading where the work is in its band and one reading leaves that in doubt', () => {
+    const passes = [
+      { infeed: 0.05, removed: 0.048 },
+      { infeed: 0.05, removed: 0.05 },
+    ];
+    const ask = (uncertainty: number) => nextInfeed({ ...given, passes, target: 0.0105, uncertainty });
+    expect(ask(0.004)).toMatchObject({ advice: 'reached', move: 'measure', infeed: 0 });
+    expect(ask(0.002)).toMatchObject({ advice: 'reached', move: 'none', infeed: 0 });
+  });
+  it('five passes that together took nothing, once it had cut, are looked into', () => {
+    const idle = Array.from({ length: 5 }, () => ({ infeed: 0.005, removed: 0.0001 }));
+    const passes = [{ infeed: 0.1, removed: 0.095 }, ...idle];
+    const said = nextInfeed({ ...given, passes, target: 0.05 });
+    expect(said).toMatchObject({ advice: 'hold', suspicion: { kind: 'nothing-comes' } });
+    expect(plainText(said.suspicion!.looks)).toContain('last 5 passes');
+    expect(nextInfeed({ ...given, passes: passes.slice(0, 5), target: 0.05 }).suspicion).toBeNull();
   });
 });
 
@@ -164,6 +200,7 @@ describe('what it learns and advises', () => {
     [{ passes: [{ infeed: 0.1, removed: Infinity }] }, 'passes.0.removed'],
     [{ division: 0 }, 'division'],
     [{ given: -1 }, 'given'],
+    [{ passes: [{ infeed: -0.051, removed: 0 }] }, 'passes.0.infeed'],
   ])('refuses %j at its field', (over, field) => {
     expect(() => ask(over)).toThrow(expect.objectContaining({ field }));
   });

@@ -19,7 +19,7 @@ export interface Suspicion {
 interface Suspect {
   readonly kind: SuspicionId;
   readonly check: string;
-  looks(known: Knowledge, passes: readonly InfeedPass[]): Phrase | null;
+  looks(known: Knowledge, passes: readonly InfeedPass[], sigma: number): Phrase | null;
 }
 
 /** More than any usual lash fed in, and next to nothing of it came off. */
@@ -52,8 +52,21 @@ const fedAndTook = ({ fed, took }: { fed: number; took: number }): Phrase => [
 
 /** One pass with no metal to show for it; one that left more than before is a wild reading, and something else. */
 const UNSEEN = 0.01;
+const UNSEEN_AT_ALL = 0.0005;
 const tookNothing = ({ infeed, removed }: InfeedPass): boolean =>
   removed === null || removed === undefined || Math.abs(removed) <= Math.max(UNSEEN, infeed / 4);
+
+/** Passes in a row, once it has cut, that together took no more than a reading can be out. */
+const IDLE = 5;
+const HAS_CUT = 0.01;
+
+function idleSinceCut(passes: readonly InfeedPass[], sigma: number): { fed: number; took: number } | null {
+  const last = passes.slice(-IDLE);
+  const cut = passes.slice(0, -IDLE).some((p) => (p.removed ?? 0) > HAS_CUT);
+  if (!cut || last.length < IDLE || last.some((p) => typeof p.removed !== 'number')) return null;
+  const sum = totals(last);
+  return sum.took < sigma + UNSEEN_AT_ALL ? sum : null;
+}
 
 /** The passes since anything came off. */
 function sinceAnything(passes: readonly InfeedPass[]): { fed: number; took: number } {
@@ -71,7 +84,9 @@ const SUSPECTS: readonly Suspect[] = [
     kind: 'nothing-comes',
     check:
       'See that the tool cuts and does not rub, that the slide is not locked, that its handle is not slipping, and that lash was taken up the way you feed.',
-    looks: (_, passes) => {
+    looks: (_, passes, sigma) => {
+      const idle = idleSinceCut(passes, sigma);
+      if (idle) return [...fedAndTook(idle), ` in the last ${IDLE} passes.`];
       const since = sinceAnything(passes);
       return since.fed > MORE_THAN_LASH
         ? [...fedAndTook(since), ': more than any usual lash, for next to nothing.']
@@ -117,9 +132,13 @@ const SUSPECTS: readonly Suspect[] = [
 ];
 
 /** The first thing that looks wrong, or null. */
-export function suspicionIn(known: Knowledge, passes: readonly InfeedPass[]): Suspicion | null {
+export function suspicionIn(
+  known: Knowledge,
+  passes: readonly InfeedPass[],
+  sigma: number,
+): Suspicion | null {
   for (const { kind, check, looks } of SUSPECTS) {
-    const said = looks(known, passes);
+    const said = looks(known, passes, sigma);
     if (said) return { kind, looks: said, check: [check] };
   }
   return null;

@@ -18,7 +18,7 @@ export interface Outcome {
   readonly foretold: number;
 }
 
-/** Works a piece down to its line by the advice alone; told to hold, it is measured again by four readings, and then left. */
+/** Works a piece down to its line by the advice alone; told to hold or to make sure, it is measured again by four readings, and then left. */
 export function workToLine(faults: LatheFaults, seed: number, risk: number): Outcome {
   const uniform = seeded(seed);
   const lathe = new SimulatedLathe(faults, uniform, 0.05 + 0.2 * uniform());
@@ -30,7 +30,7 @@ export function workToLine(faults: LatheFaults, seed: number, risk: number): Out
     nextInfeed({ passes, target: measured, tolerance: TOLERANCE, risk, division: DIVISION, uncertainty });
   while (passes.length < MOST) {
     let said = ask(2 * faults.measuring);
-    if (said.advice === 'hold') {
+    if (said.advice === 'hold' || said.move === 'measure') {
       const again = (measured + lathe.measure() + lathe.measure() + lathe.measure()) / 4;
       const last = passes.pop();
       if (last) passes.push({ ...last, removed: (last.removed ?? 0) + measured - again });

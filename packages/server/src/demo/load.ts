@@ -1,34 +1,38 @@
-import type { FastifyInstance, InjectOptions } from 'fastify';
+import { createJobSchema, createKitSchema, createMachineSchema, createTaperSchema } from '@anello/contract';
+import type { Book } from '../db/book';
+import { putJob } from '../stores/jobs';
+import { putSetting } from '../stores/machines';
+import { putRecord } from '../stores/records';
+import { putOnShelf } from '../stores/shelf';
+import { KIT, MACHINES, TAPERS } from '../stores/shelves';
 import { demoRecords, demoSettings } from './history';
 import { DEMO_JOBS } from './jobs';
 import { DEMO_KIT, DEMO_MATERIALS, DEMO_TAPERS } from './kit';
 import { DEMO_MACHINES } from './machines';
 
 /**
- * Fills an empty database with the demo shop, through the same requests a browser makes. Does nothing
- * when there is a machine or a job already.
+ * Fills a new book with the demo shop, all of it or nothing, checked as what a browser sends is. Does nothing to a book
+ * that has begun.
  */
-export async function loadDemoShop(
-  app: FastifyInstance,
-  now: Date,
-  headers: Record<string, string> = {},
-): Promise<boolean> {
-  const get = async (url: string): Promise<{ machines?: unknown[]; total?: number }> =>
-    (await app.inject({ url, headers })).json();
-  const [{ machines = [] }, { total = 0 }] = [await get('/api/machines'), await get('/api/jobs')];
-  if (machines.length > 0 || total > 0) return false;
-  const post = async (url: string, payload: unknown): Promise<void> => {
-    const answer = await app.inject({ method: 'POST', url, payload, headers } as InjectOptions);
-    if (answer.statusCode >= 300) throw new Error(`The demo shop was refused at ${url}: ${answer.body}`);
-  };
-  for (const machine of DEMO_MACHINES) await post('/api/machines', machine);
-  for (const thing of [...DEMO_KIT, ...DEMO_MATERIALS]) await post('/api/kit', thing);
-  for (const taper of DEMO_TAPERS) await post('/api/tapers', taper);
-  const records = demoRecords(now);
-  for (const job of DEMO_JOBS) {
-    await post('/api/jobs', job);
-    for (const record of records.filter((r) => r.jobId === job.id)) await post('/api/records', record);
-  }
-  for (const setting of demoSettings(now)) await post('/api/settings', setting);
-  return true;
+export function loadDemoShop(book: Book, now: Date): Promise<boolean> {
+  return book.write(() => {
+    if (!beginShop(book)) return false;
+    for (const one of DEMO_MACHINES.map((m) => createMachineSchema.parse(m)))
+      putOnShelf(book, MACHINES, one.id, one.document);
+    for (const one of [...DEMO_KIT, ...DEMO_MATERIALS].map((k) => createKitSchema.parse(k)))
+      putOnShelf(book, KIT, one.id, one.document);
+    for (const one of DEMO_TAPERS.map((t) => createTaperSchema.parse(t)))
+      putOnShelf(book, TAPERS, one.id, one.document);
+    for (const one of DEMO_JOBS.map((j) => createJobSchema.parse(j))) putJob(book, one.id, one.document);
+    for (const record of demoRecords(now))
+      if (!putRecord(book, record)) throw new Error(`The demo record ${record.id} was refused.`);
+    for (const setting of demoSettings(now)) putSetting(book, setting);
+    return true;
+  });
 }
+
+/** Within the work of a write: false when the shop had begun before. */
+const beginShop = (book: Book): boolean => book.run('update `book` set `begun` = 1 where `begun` = 0') > 0;
+
+/** A shop that begins with nothing in it. */
+export const beginEmpty = (book: Book): Promise<boolean> => book.write(() => beginShop(book));

@@ -2,6 +2,7 @@ import { AnelloError, CATALOGUE, type ErrorCode } from '@anello/core';
 import type { ErrorBody } from '@anello/contract';
 import type { FastifyError, FastifyInstance, FastifyReply } from 'fastify';
 import { hasZodFastifySchemaValidationErrors } from 'fastify-type-provider-zod';
+import { isBusy } from '../db/book';
 import { StaleVersion } from '../stores/staleVersion';
 
 /** Fastify's own refusals, in the catalogue's words. */
@@ -26,6 +27,12 @@ export function addErrorHandling(app: FastifyInstance): void {
         field: null,
         sentence: 'The request could not be read.',
       });
+    if (isBusy(error))
+      return send(reply, {
+        code: 'book-busy',
+        field: null,
+        sentence: 'Another program holds the book’s file. It is asked again shortly.',
+      });
     request.log.error(error);
     return send(reply, {
       code: 'internal',
@@ -45,6 +52,9 @@ const data = (error: AnelloError): Body => ({
   code: error.code,
   field: error.field,
   sentence: error.message,
+  ...(error.phrase.some((part) => typeof part !== 'string')
+    ? { phrase: [...error.phrase] as ErrorBody['phrase'] }
+    : {}),
 });
 
 function send(reply: FastifyReply, body: Body): FastifyReply {

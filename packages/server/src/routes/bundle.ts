@@ -1,24 +1,30 @@
 import { bundleJsonSchema, bundleSchema, errorSchema, importedSchema } from '@anello/contract';
 import { exportShop, importShop } from '../stores/bundle';
+import { Readable } from 'node:stream';
 import type { Api, RouteContext } from './routes';
 
-/** Lathes, kit and tapers in and out as one JSON file of a published form. */
-export function bundleRoutes(api: Api, { em }: RouteContext): void {
+/** A whole shop of some years. */
+const LARGEST_FILE = 256 * 1024 * 1024;
+
+/** Everything the shop has in and out as one JSON file of a published form. */
+export function bundleRoutes(api: Api, { book }: RouteContext): void {
   api.get(
     '/api/shop/bundle',
     { schema: { summary: 'Everything the shop owns, as one file', response: { 200: bundleSchema } } },
-    async () => exportShop(em()),
+    async (_request, reply) =>
+      reply.type('application/json; charset=utf-8').send(Readable.from(exportShop(book)) as never) as never,
   );
   api.post(
     '/api/shop/bundle',
     {
+      bodyLimit: LARGEST_FILE,
       schema: {
         summary: 'Take such a file in; nothing here is overwritten',
         body: bundleSchema,
         response: { 200: importedSchema, 422: errorSchema },
       },
     },
-    async (request) => importShop(em(), request.body),
+    async (request) => importShop(book, request.body),
   );
   api.get('/api/schemas/shop-bundle.json', { schema: { hide: true } }, async () => bundleJsonSchema());
 }

@@ -5,22 +5,33 @@ import {
   jobViewSchema,
   rackQuerySchema,
   rackSchema,
+  recordsPageSchema,
+  recordsQuerySchema,
   saveJobSchema,
 } from '@anello/contract';
 import { z } from 'zod';
-import { createJob, findJob, listRack, saveJob } from '../stores/jobs';
-import { recordsOfJob } from '../stores/records';
-import type { Api, RouteContext } from './routes';
+import { createJob, jobView, saveJob } from '../stores/jobs';
+import { recordsPage } from '../stores/records';
+import { Turns } from './turns';
+import { sendText, type Api, type RouteContext } from './routes';
 
 const params = z.object({ id: z.string().min(1).max(60) });
 
-export function jobRoutes(api: Api, { em }: RouteContext): void {
+export function jobRoutes(api: Api, { book, rack }: RouteContext): void {
+  const turns = new Turns();
   api.get(
     '/api/jobs',
     {
       schema: { summary: 'A page of the rack', querystring: rackQuerySchema, response: { 200: rackSchema } },
     },
-    async (request) => listRack(em(), request.query),
+    async (request, reply) => {
+      const { text, gzip } = await rack.page(request.query);
+      await turns.next();
+      const small = request.headers['accept-encoding']?.includes('gzip') ?? false;
+      if (!small) return sendText(reply, text);
+      reply.header('content-encoding', 'gzip').header('vary', 'accept-encoding');
+      return reply.type('application/json; charset=utf-8').send(gzip as never) as never;
+    },
   );
 
   api.get(
@@ -32,10 +43,22 @@ export function jobRoutes(api: Api, { em }: RouteContext): void {
         response: { 200: jobViewSchema, 404: errorSchema },
       },
     },
-    async (request) => {
-      const fork = em();
-      const job = await findJob(fork, request.params.id);
-      return { job, records: await recordsOfJob(fork, job.id) };
+    async (request, reply) => sendText(reply, jobView(book, request.params.id)),
+  );
+
+  api.get(
+    '/api/jobs/:id/records',
+    {
+      schema: {
+        summary: 'The next page of what was kept for a job',
+        params,
+        querystring: recordsQuerySchema,
+        response: { 200: recordsPageSchema, 404: errorSchema },
+      },
+    },
+    async (request, reply) => {
+      const { texts, next } = recordsPage(book, request.params.id, request.query.after);
+      return sendText(reply, `{"records":[${texts}],"next":${next}}`);
     },
   );
 
@@ -45,11 +68,11 @@ export function jobRoutes(api: Api, { em }: RouteContext): void {
       schema: {
         summary: 'Add a job',
         body: createJobSchema,
-        response: { 201: jobRowSchema, 422: errorSchema },
+        response: { 201: jobRowSchema, 409: errorSchema, 422: errorSchema },
       },
     },
     async (request, reply) =>
-      reply.status(201).send(await createJob(em(), request.body.id, request.body.document)),
+      reply.status(201).send(await createJob(book, request.body.id, request.body.document)),
   );
 
   api.put(
@@ -62,6 +85,6 @@ export function jobRoutes(api: Api, { em }: RouteContext): void {
         response: { 200: jobRowSchema, 404: errorSchema, 409: errorSchema, 422: errorSchema },
       },
     },
-    async (request) => saveJob(em(), request.params.id, request.body.version, request.body.document),
+    async (request) => saveJob(book, request.params.id, request.body),
   );
 }

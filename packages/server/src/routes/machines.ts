@@ -8,24 +8,22 @@ import {
   settingSchema,
 } from '@anello/contract';
 import { z } from 'zod';
-import { createMachine, findMachine, keepSetting, listMachines, saveMachine } from '../stores/machines';
-import type { Api, RouteContext } from './routes';
+import { createMachine, findMachine, keepSetting, machinesText, saveMachine } from '../stores/machines';
+import { sendText, type Api, type RouteContext } from './routes';
 
 const params = z.object({ id: z.string().min(1).max(60) });
 
-export function machineRoutes(api: Api, { em }: RouteContext): void {
+export function machineRoutes(api: Api, { book }: RouteContext): void {
   api.get(
     '/api/machines',
     { schema: { summary: 'The lathes and what they are still set to', response: { 200: machinesSchema } } },
-    async () => ({
-      machines: await listMachines(em()),
-    }),
+    async (_request, reply) => sendText(reply, machinesText(book)),
   );
 
   api.get(
     '/api/machines/:id',
     { schema: { summary: 'One lathe', params, response: { 200: machineRowSchema, 404: errorSchema } } },
-    async (request) => findMachine(em(), request.params.id),
+    async (request) => findMachine(book, request.params.id),
   );
 
   api.post(
@@ -34,11 +32,11 @@ export function machineRoutes(api: Api, { em }: RouteContext): void {
       schema: {
         summary: 'Add a lathe',
         body: createMachineSchema,
-        response: { 201: machineRowSchema, 422: errorSchema },
+        response: { 201: machineRowSchema, 409: errorSchema, 422: errorSchema },
       },
     },
     async (request, reply) =>
-      reply.status(201).send(await createMachine(em(), request.body.id, request.body.document)),
+      reply.status(201).send(await createMachine(book, request.body.id, request.body.document)),
   );
 
   api.put(
@@ -51,7 +49,7 @@ export function machineRoutes(api: Api, { em }: RouteContext): void {
         response: { 200: machineRowSchema, 404: errorSchema, 409: errorSchema, 422: errorSchema },
       },
     },
-    async (request) => saveMachine(em(), request.params.id, request.body.version, request.body.document),
+    async (request) => saveMachine(book, request.params.id, request.body),
   );
 
   api.post(
@@ -60,11 +58,11 @@ export function machineRoutes(api: Api, { em }: RouteContext): void {
       schema: {
         summary: 'Keep what a lathe’s device is set to',
         body: settingSchema,
-        response: { 201: keptSchema, 404: errorSchema, 422: errorSchema },
+        response: { 201: keptSchema, 404: errorSchema, 409: errorSchema, 422: errorSchema },
       },
     },
     async (request, reply) => {
-      await keepSetting(em(), request.body);
+      await keepSetting(book, request.body);
       return reply.status(201).send({ kept: true, id: request.body.id });
     },
   );

@@ -2,7 +2,7 @@ import { errorSchema, keptSchema, recordSchema } from '@anello/contract';
 import { keepRecord } from '../stores/records';
 import type { Api, RouteContext } from './routes';
 
-export function recordRoutes(api: Api, { em }: RouteContext): void {
+export function recordRoutes(api: Api, { book }: RouteContext): void {
   api.post(
     '/api/records',
     {
@@ -13,7 +13,7 @@ export function recordRoutes(api: Api, { em }: RouteContext): void {
       },
     },
     async (request, reply) => {
-      const outcome = await keepRecord(em(), request.body);
+      const outcome = await keepRecord(book, request.body);
       return reply.status(outcome === 'kept' ? 201 : 200).send({ kept: true, id: request.body.id });
     },
   );

@@ -6,7 +6,9 @@ import type {
   RawServerDefault,
 } from 'fastify';
 import type { ZodTypeProvider } from 'fastify-type-provider-zod';
-import type { EntityManager } from '@mikro-orm/libsql';
+import type { FastifyReply } from 'fastify';
+import type { Book } from '../db/book';
+import type { RackOf } from '../stores/jobs';
 
 export type Api = FastifyInstance<
   RawServerDefault,
@@ -16,8 +18,13 @@ export type Api = FastifyInstance<
   ZodTypeProvider
 >;
 
-/** What every group of routes is given: a fresh entity manager for each request. */
+/** What every group of routes is given. */
 export interface RouteContext {
-  em(): EntityManager;
+  readonly book: Book;
+  readonly rack: RackOf;
   readonly version: string;
 }
+
+/** Answers JSON that was put together already; the form is still the one the route's schema publishes. */
+export const sendText = (reply: FastifyReply, text: string): never =>
+  reply.type('application/json; charset=utf-8').send(text) as never;

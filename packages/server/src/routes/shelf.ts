@@ -12,14 +12,14 @@ import {
   type ShopTaper,
 } from '@anello/contract';
 import { z } from 'zod';
-import { addToShelf, listShelf, saveOnShelf, type Shelf } from '../stores/shelf';
+import { addToShelf, listShelf, rowText, saveOnShelf, type Shelf } from '../stores/shelf';
 import { KIT, TAPERS } from '../stores/shelves';
-import type { Api, RouteContext } from './routes';
+import { sendText, type Api, type RouteContext } from './routes';
 
 const params = z.object({ id: z.string().min(1).max(60) });
 const refusals = { 404: errorSchema, 409: errorSchema, 422: errorSchema };
 
-interface ShelfRoutes<D> {
+interface ShelfRoutes<D extends { name: string }> {
   readonly path: string;
   /** In a summary: "Add …". */
   readonly one: string;
@@ -28,7 +28,7 @@ interface ShelfRoutes<D> {
   readonly list: z.ZodType;
   readonly row: z.ZodType;
   readonly create: z.ZodType<{ id: string; document: D }>;
-  readonly save: z.ZodType<{ version: number; document: D }>;
+  readonly save: z.ZodType<{ version: number; document: D; save?: string | undefined }>;
 }
 
 /** What the shop owns, and the tapers it has saved: the same three requests on either shelf. */
@@ -55,16 +55,17 @@ export function shelfRoutes(api: Api, context: RouteContext): void {
   });
 }
 
-function addRoutes<D extends { name: string }>(api: Api, { em }: RouteContext, on: ShelfRoutes<D>): void {
-  api.get(on.path, { schema: { summary: on.all, response: { 200: on.list } } }, async () => ({
-    rows: await listShelf(em(), on.shelf),
-  }));
+function addRoutes<D extends { name: string }>(api: Api, { book }: RouteContext, on: ShelfRoutes<D>): void {
+  api.get(on.path, { schema: { summary: on.all, response: { 200: on.list } } }, async (_request, reply) => {
+    const { rows, aside } = listShelf(book, on.shelf);
+    return sendText(reply, `{"rows":[${rows.map(rowText).join(',')}],"aside":${JSON.stringify(aside)}}`);
+  });
   api.post(
     on.path,
-    { schema: { summary: `Add ${on.one}`, body: on.create, response: { 201: on.row, 422: errorSchema } } },
+    { schema: { summary: `Add ${on.one}`, body: on.create, response: { 201: on.row, ...refusals } } },
     async (request, reply) => {
       const { id, document } = request.body as { id: string; document: D };
-      return reply.status(201).send(await addToShelf(em(), on.shelf, id, document));
+      return sendText(reply.status(201), rowText(await addToShelf(book, on.shelf, id, document)));
     },
   );
   api.put(
@@ -77,9 +78,9 @@ function addRoutes<D extends { name: string }>(api: Api, { em }: RouteContext, o
         response: { 200: on.row, ...refusals },
       },
     },
-    async (request) => {
-      const { version, document } = request.body as { version: number; document: D };
-      return saveOnShelf(em(), on.shelf, request.params.id, version, document);
+    async (request, reply) => {
+      const body = request.body as { version: number; document: D; save?: string };
+      return sendText(reply, rowText(await saveOnShelf(book, on.shelf, request.params.id, body)));
     },
   );
 }

@@ -1,92 +1,202 @@
 import {
   BUNDLE_FORMAT,
   BUNDLE_SCHEMA,
+  migrateJobDocument,
   type Bundle,
   type Imported,
+  type JobDocument,
+  type KitDocument,
   type MachineDocument,
+  type ShopTaper,
 } from '@anello/contract';
-import type { EntityManager } from '@mikro-orm/libsql';
+import { AnelloError, type KeptRecord } from '@anello/core';
+import { createHash } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
-import { addToShelf, listShelf, type Shelf } from './shelf';
+import type { Book } from '../db/book';
+import { findJob, putJob } from './jobs';
+import { putSetting, settingsInBook } from './machines';
+import { putRecord, recordsInBook } from './records';
+import { listShelf, putOnShelf, rowText, type Shelf } from './shelf';
 import { KIT, MACHINES, TAPERS } from './shelves';
 
-/** Everything the shop owns as one file. What the lathes are set to stays with the lathes. */
-export async function exportShop(em: EntityManager): Promise<Bundle> {
-  const of = async <D extends { name: string }>(shelf: Shelf<D>) =>
-    (await listShelf(em, shelf)).map(({ id, document }) => ({ id, document }));
-  return {
-    format: BUNDLE_FORMAT,
-    schema: BUNDLE_SCHEMA,
-    machines: await of(MACHINES),
-    kit: await of(KIT),
-    tapers: await of(TAPERS),
-  };
+/** Everything the shop has as one file, a piece of JSON at a time, so that a thick book never stands in memory whole. */
+export function* exportShop(book: Book): Generator<string> {
+  const shelf = <D extends { name: string }>(from: Shelf<D>): string =>
+    listShelf(book, from)
+      .rows.map((row) => rowText(row).replace(/,"version":\d+,/, ','))
+      .join(',\n');
+  yield `{"format":"${BUNDLE_FORMAT}","schema":${BUNDLE_SCHEMA},\n"machines":[${shelf(MACHINES)}],\n"kit":[${shelf(KIT)}],\n"tapers":[${shelf(TAPERS)}],\n"jobs":[`;
+  yield* separated(jobTexts(book));
+  yield '],\n"records":[';
+  yield* separated(recordsInBook(book));
+  yield '],\n"settings":[';
+  yield* separated(settingsInBook(book));
+  yield ']}\n';
+}
+
+function* separated(pieces: Iterable<string>): Generator<string> {
+  let first = true;
+  for (const piece of pieces) {
+    yield first ? piece : `,\n${piece}`;
+    first = false;
+  }
+}
+
+function* jobTexts(book: Book): Generator<string> {
+  for (const { id } of book.all<{ id: string }>('select `id` from `job` order by `id`')) {
+    try {
+      yield `{"id":${JSON.stringify(id)},"document":${JSON.stringify(findJob(book, id).document)}}`;
+    } catch (error) {
+      // One that cannot be read stays in the book and in its copies; it is named on the rack.
+      if (!(error instanceof AnelloError)) throw error;
+    }
+  }
 }
 
 /**
  * Takes a bundle in, all of it or none. What is here already and the same is left; what is here and differs is
  * taken in beside it under a new name, so that nothing of this shop is ever overwritten.
  */
-export async function importShop(em: EntityManager, bundle: Bundle): Promise<Imported> {
-  const outcome = { added: [] as string[], same: [] as string[], beside: [] as string[] };
-  await em.transactional(async (inside) => {
-    const here = inside as EntityManager;
-    await takeIn(here, MACHINES, bundle.machines as Incoming<MachineDocument>[], outcome);
-    await takeIn(here, KIT, bundle.kit, outcome);
-    await takeIn(here, TAPERS, bundle.tapers, outcome);
+export function importShop(book: Book, bundle: Bundle): Promise<Imported> {
+  return book.write(() => {
+    const outcome = { added: [] as string[], same: [] as string[], beside: [] as string[], kept: 0 };
+    const lathes = takeIn(
+      onShelf<MachineDocument>(book, MACHINES),
+      bundle.machines as Incoming<MachineDocument>[],
+      outcome,
+    );
+    takeIn(onShelf<KitDocument>(book, KIT), bundle.kit, outcome);
+    takeIn(onShelf<ShopTaper>(book, TAPERS), bundle.tapers, outcome);
+    const jobs = takeIn(onRack(book), bundle.jobs as Incoming<JobDocument>[], outcome);
+    const kept = bundle.records.map((record) => renamed(record as KeptRecord, jobs));
+    // A record taken back and the one that takes it back travel together: each under its own new name.
+    for (const record of kept) if (putRecord(book, record)) outcome.kept++;
+    for (const setting of bundle.settings) {
+      const here = lathes.get(setting.machineId) === setting.machineId;
+      if (here && putSetting(book, setting)) outcome.kept++;
+    }
+    return outcome;
   });
-  return outcome;
+}
+
+/** A record of a job that was taken in under another id gets an id of its own, always the same for the same two. */
+function renamed(record: KeptRecord, jobs: ReadonlyMap<string, string>): KeptRecord {
+  const jobId = jobs.get(record.jobId) ?? record.jobId;
+  if (jobId === record.jobId) return record;
+  const body =
+    record.body.kind === 'withdrawn'
+      ? { ...record.body, record: idFrom(record.body.record, jobId) }
+      : record.body;
+  return { ...record, jobId, id: idFrom(record.id, jobId), body };
+}
+
+function idFrom(id: string, jobId: string): string {
+  const hash = createHash('sha256').update(`${id} ${jobId}`).digest('hex');
+  return `${hash.slice(0, 8)}-${hash.slice(8, 12)}-4${hash.slice(13, 16)}-8${hash.slice(17, 20)}-${hash.slice(20, 32)}`;
 }
 
 interface Incoming<D> {
   readonly id: string;
   readonly document: D;
 }
-type Outcome = { [K in keyof Imported]: string[] };
+type Outcome = { added: string[]; same: string[]; beside: string[] };
 
-async function takeIn<D extends { name: string }>(
-  em: EntityManager,
-  shelf: Shelf<D>,
+/** Where things of one sort are taken in: what is there, by which word they go, and how one is put there. */
+interface Place<D> {
+  readonly present: Map<string, D>;
+  nameOf(document: D): string;
+  withName(document: D, name: string): D;
+  readonly longest: number;
+  put(id: string, document: D): void;
+}
+
+const onShelf = <D extends { name: string }>(book: Book, to: Shelf<D>): Place<D> => ({
+  present: new Map(listShelf(book, to).rows.map((row) => [row.id, row.document])),
+  nameOf: ({ name }) => name,
+  withName: (document, name) => ({ ...document, name }),
+  longest: 60,
+  put: (id, document) => putOnShelf(book, to, id, document),
+});
+
+const onRack = (book: Book): Place<JobDocument> => ({
+  present: new Map(
+    book
+      .all<{ id: string; document: string }>('select `id`, `document` from `job`')
+      .map(({ id, document }) => [id, readable(document)]),
+  ),
+  nameOf: ({ number }) => number,
+  withName: (document, number) => ({ ...document, number }),
+  longest: 20,
+  put: (id, document) => putJob(book, id, migrateJobDocument(document)),
+});
+
+/** As it is kept where it cannot be brought to the present form: it is only compared with. */
+function readable(raw: string): JobDocument {
+  const document = JSON.parse(raw) as JobDocument;
+  try {
+    return migrateJobDocument(document);
+  } catch {
+    return document;
+  }
+}
+
+/** Answers under which id each incoming thing now stands. */
+function takeIn<D>(
+  { present, nameOf, withName, longest, put }: Place<D>,
   incoming: readonly Incoming<D>[],
   outcome: Outcome,
-): Promise<void> {
-  const present = new Map((await listShelf(em, shelf)).map((row) => [row.id, row.document]));
+): Map<string, string> {
+  const standing = new Map<string, string>();
+  const names = (): Set<string> => new Set([...present.values()].map(nameOf));
+  const add = (id: string, document: D): void => {
+    put(id, document);
+    present.set(id, document);
+  };
   for (const { id, document } of incoming) {
     const mine = present.get(id);
-    if (mine === undefined) {
-      await addToShelf(em, shelf, id, document);
-      present.set(id, document);
-      outcome.added.push(document.name);
-    } else if (isDeepStrictEqual(plain(mine), plain(document)) || alreadyBeside(present, document)) {
-      outcome.same.push(document.name);
+    const beside = mine === undefined ? null : alreadyBeside(present, document, nameOf, withName);
+    standing.set(id, id);
+    if (mine === undefined && !names().has(nameOf(document))) {
+      add(id, document);
+      outcome.added.push(nameOf(document));
+    } else if (mine !== undefined && isDeepStrictEqual(plain(mine), plain(document))) {
+      outcome.same.push(nameOf(document));
+    } else if (beside) {
+      standing.set(id, beside);
+      outcome.same.push(nameOf(document));
     } else {
-      const name = besideName(document.name, present);
-      const renamed = { ...document, name };
+      const name = besideName(nameOf(document), names(), longest);
       const newId = freeId(id, present);
-      await addToShelf(em, shelf, newId, renamed);
-      present.set(newId, renamed);
+      add(newId, withName(document, name));
+      standing.set(id, newId);
       outcome.beside.push(name);
     }
   }
+  return standing;
 }
 
 const plain = (value: unknown): unknown => JSON.parse(JSON.stringify(value));
 
 /** Taken in before under another name: the same file twice adds nothing twice. */
-const alreadyBeside = <D extends { name: string }>(present: ReadonlyMap<string, D>, document: D): boolean =>
-  [...present.values()].some(
-    (other) =>
-      other.name.startsWith(`${document.name} (`) &&
-      isDeepStrictEqual(plain({ ...other, name: document.name }), plain(document)),
-  );
+function alreadyBeside<D>(
+  present: ReadonlyMap<string, D>,
+  document: D,
+  nameOf: (document: D) => string,
+  withName: (document: D, name: string) => D,
+): string | null {
+  for (const [id, other] of present)
+    if (
+      nameOf(other).startsWith(`${nameOf(document)} (`) &&
+      isDeepStrictEqual(plain(withName(other, nameOf(document))), plain(document))
+    )
+      return id;
+  return null;
+}
 
-const LONGEST_NAME = 60;
-
-function besideName(name: string, present: ReadonlyMap<string, { name: string }>): string {
-  const taken = new Set([...present.values()].map((d) => d.name));
+function besideName(name: string, taken: ReadonlySet<string>, longest: number): string {
   for (let n = 2; ; n++) {
     const suffix = ` (${n})`;
-    const candidate = name.slice(0, LONGEST_NAME - suffix.length) + suffix;
+    const candidate = name.slice(0, longest - suffix.length) + suffix;
     if (!taken.has(candidate)) return candidate;
   }
 }

@@ -1,108 +1,300 @@
 import {
+  jobDocumentSchema,
   jobFacts,
   migrateJobDocument,
-  type JobCard,
+  type Aside,
   type JobDocument,
   type JobRow,
-  type Rack,
 } from '@anello/contract';
-import { AnelloError, jobProgress, type KeptRecord } from '@anello/core';
-import type { EntityManager } from '@mikro-orm/libsql';
-import { JobEntity, type JobEntityRow } from '../db/entities';
-import { recordsOfJobs } from './records';
+import { AnelloError } from '@anello/core';
+import { gzipSync } from 'node:zlib';
+import type { Book } from '../db/book';
+import { ProgressOf } from './progress';
+import { isBroken, Reader, type Broken, type Readable, type Stored } from './readable';
+import { recordsPage } from './records';
+import { saves } from './saves';
 import { StaleVersion } from './staleVersion';
 
-const toRow = (row: JobEntityRow): JobRow => ({
-  id: row.id,
-  version: row.version,
-  updatedAt: row.updatedAt,
-  document: migrateJobDocument(row.document),
+const reader = new Reader<JobDocument>({
+  schema: jobDocumentSchema,
+  migrate: migrateJobDocument,
+  open: jobFacts,
 });
 
-/** One job. Error: not-found. */
-export async function findJob(em: EntityManager, id: string): Promise<JobRow> {
-  const row = await em.findOne(JobEntity, { id });
+interface StoredJob extends Stored {
+  readonly updatedAt: string;
+}
+
+const ROW =
+  'select `job`.`id`, `job`.`version`, `rack`.`updated_at` as `updatedAt`, `job`.`document` from `job` join `rack` on `rack`.`job_id` = `job`.`id` where `job`.`id` = ?';
+
+function read(book: Book, row: StoredJob): Readable<JobDocument> {
+  const found = reader.read(book, row);
+  if (isBroken(found))
+    throw new AnelloError(
+      'invalid-document',
+      null,
+      `This job cannot be read as it is kept: ${found.sentence}`,
+    );
+  return found;
+}
+
+function stored(book: Book, id: string): StoredJob {
+  const row = book.get<StoredJob>(ROW, id);
   if (!row) throw new AnelloError('not-found', null, 'There is no such job here.');
-  return toRow(row);
-}
-
-/** Adds a job. The same id again is the same request sent twice, and answers what is kept. Error: number-taken. */
-export async function createJob(em: EntityManager, id: string, document: JobDocument): Promise<JobRow> {
-  const again = await em.findOne(JobEntity, { id });
-  if (again) return toRow(again);
-  await refuseTakenNumber(em, id, document.number);
-  const row = { id, number: document.number, title: document.title, version: 1, updatedAt: now(), document };
-  await em.insert(JobEntity, row);
-  return toRow(row as JobEntityRow);
-}
-
-/** Saves a job over the version it was read at. Errors: not-found, stale-version (with the current one), number-taken. */
-export async function saveJob(
-  em: EntityManager,
-  id: string,
-  version: number,
-  document: JobDocument,
-): Promise<JobRow> {
-  await refuseTakenNumber(em, id, document.number);
-  const changes = {
-    document,
-    number: document.number,
-    title: document.title,
-    version: version + 1,
-    updatedAt: now(),
-  };
-  const changed = await em.nativeUpdate(JobEntity, { id, version }, changes);
-  const row = await findJob(em, id);
-  if (changed === 0) throw new StaleVersion(row);
   return row;
 }
 
-async function refuseTakenNumber(em: EntityManager, id: string, number: string): Promise<void> {
-  const other = await em.findOne(JobEntity, { number, id: { $ne: id } });
-  if (other) throw new AnelloError('number-taken', 'number', `Job ${number} already exists: ${other.title}.`);
+/** One job. Errors: not-found; invalid-document when what is kept cannot be read. */
+export function findJob(book: Book, id: string): JobRow {
+  const row = stored(book, id);
+  return { id: row.id, version: row.version, updatedAt: row.updatedAt, document: read(book, row).document };
 }
 
-/** A page of the rack, newest first, each job with how far it has come. */
-export async function listRack(
-  em: EntityManager,
-  query: { search: string; offset: number; limit: number },
-): Promise<Rack> {
-  const like = `%${query.search.replace(/[%_\\]/g, '')}%`;
-  const where = query.search ? { $or: [{ number: { $like: like } }, { title: { $like: like } }] } : {};
-  const [rows, total] = await em.findAndCount(JobEntity, where, {
-    orderBy: { updatedAt: 'desc', number: 'desc' },
-    limit: query.limit,
-    offset: query.offset,
-  });
-  const records = await recordsOfJobs(
-    em,
-    rows.map((row) => row.id),
-  );
-  return { total, jobs: rows.map((row) => cardOf(toRow(row), records.get(row.id) ?? [])) };
+/** A job with the first page of what was kept for it, as JSON. Errors as findJob. */
+export function jobView(book: Book, id: string): string {
+  const row = stored(book, id);
+  const { texts, next } = recordsPage(book, id, 0);
+  const job = `{"id":${JSON.stringify(row.id)},"version":${row.version},"updatedAt":"${row.updatedAt}","document":${read(book, row).text}}`;
+  return `{"job":${job},"records":[${texts}],"next":${next}}`;
 }
 
-function cardOf({ id, updatedAt, document }: JobRow, records: readonly KeptRecord[]): JobCard {
-  const { piece, now: stage, next, finished, scrapped, stages } = jobProgress(jobFacts(document), records);
-  const { number, title, machineId, quantity, features } = document;
-  const plain = stages.map(({ stale, ...rest }) => ({
-    ...rest,
-    stale: stale && [...stale].map((part) => (typeof part === 'string' ? part : { ...part })),
-  }));
-  return {
+/** Adds a job. The same request sent twice adds it once. Errors: number-taken, id-taken; the core's. */
+export async function createJob(book: Book, id: string, document: JobDocument): Promise<JobRow> {
+  await book.write(() => putJob(book, id, document));
+  return findJob(book, id);
+}
+
+/** The same, within the work of a write. */
+export function putJob(book: Book, id: string, document: JobDocument): void {
+  reader.refuseUnopenable(document);
+  const of = `job ${id}`;
+  const before = book.get<StoredJob>(ROW, id);
+  if (before) return saves.refuseOther(book, of, document, JSON.parse(before.document));
+  refuseTakenNumber(book, id, document.number);
+  const { number, title, quantity } = document;
+  const now = new Date().toISOString();
+  book.run(
+    'insert into `job` (`id`, `number`, `title`, `version`, `updated_at`, `document`) values (?, ?, ?, 1, ?, ?)',
     id,
     number,
     title,
-    machineId,
+    now,
+    JSON.stringify(document),
+  );
+  book.run(
+    'insert into `rack` (`job_id`, `updated_at`, `number`, `title`, `quantity`, `touched`) values (?, ?, ?, ?, ?, 0)',
+    id,
+    now,
+    number,
+    title,
     quantity,
-    updatedAt,
-    features,
-    piece,
-    now: stage,
-    next,
-    finished,
-    scrapped,
-    stages: plain,
-  };
+  );
+  saves.noteNew(book, of, document);
 }
 
-const now = (): string => new Date().toISOString();
+/**
+ * Saves a job over the version it was read at; a save with an id of its own may be sent again.
+ * Errors: not-found, stale-version (with the current one), number-taken, id-taken; the core's.
+ */
+export async function saveJob(
+  book: Book,
+  id: string,
+  { version, document, save }: { version: number; document: JobDocument; save?: string | undefined },
+): Promise<JobRow> {
+  reader.refuseUnopenable(document);
+  const of = `job ${id}`;
+  const stale = await book.write(() => {
+    if (saves.done(book, save, of)) return false;
+    refuseTakenNumber(book, id, document.number);
+    const now = new Date().toISOString();
+    const { number, title, quantity } = document;
+    const changed = book.run(
+      'update `job` set `document` = ?, `number` = ?, `title` = ?, `version` = ?, `updated_at` = ?, `facts` = null where `id` = ? and `version` = ?',
+      JSON.stringify(document),
+      number,
+      title,
+      version + 1,
+      now,
+      id,
+      version,
+    );
+    if (changed === 0) return true;
+    book.run(
+      'update `rack` set `updated_at` = ?, `number` = ?, `title` = ?, `quantity` = ?, `touched` = `touched` + 1, `progress` = null where `job_id` = ?',
+      now,
+      number,
+      title,
+      quantity,
+      id,
+    );
+    saves.note(book, save, of, version + 1);
+    return false;
+  });
+  const row = findJob(book, id);
+  if (stale) throw new StaleVersion(row);
+  return row;
+}
+
+function refuseTakenNumber(book: Book, id: string, number: string): void {
+  const other = book.get<{ title: string }>(
+    'select `title` from `job` where `number` = ? and `id` <> ?',
+    number,
+    id,
+  );
+  if (other) throw new AnelloError('number-taken', 'number', `Job ${number} already exists: ${other.title}.`);
+}
+
+interface RackRow {
+  readonly id: string;
+  readonly updatedAt: string;
+  readonly number: string;
+  readonly title: string;
+  readonly touched: number;
+  readonly facts: string | null;
+  readonly progress: string | null;
+}
+
+const ORDER = 'order by `rack`.`updated_at` desc, `rack`.`number` desc limit ? offset ?';
+const COLUMNS =
+  '`job_id` as `id`, `rack`.`updated_at` as `updatedAt`, `rack`.`number`, `rack`.`title`, `touched`, `facts`, `progress`';
+const FROM = 'from `rack` join `job` on `job`.`id` = `rack`.`job_id`';
+const LIKE = "where (`rack`.`number` like ? escape '\\' or `rack`.`title` like ? escape '\\')";
+
+export interface RackQuery {
+  readonly search: string;
+  readonly offset: number;
+  readonly limit: number;
+}
+/** A page as JSON, and the same made small once for everybody who asks. */
+export interface RackPage {
+  readonly text: string;
+  readonly gzip: Buffer;
+}
+const PAGES_HELD = 40;
+
+interface Worked {
+  readonly facts: string;
+  readonly progress: string;
+  /** The last record it was worked out of. */
+  readonly last: number;
+}
+
+const KEEP =
+  'update `rack` set `progress` = ? where `job_id` = ? and `touched` = ? and coalesce((select max(`seq`) from `record` where `job_id` = ?), 0) = ?';
+
+/** The rack: what it shows of each job is kept beside the job, and worked out again only after the job has changed. */
+export class RackOf {
+  private readonly progress: ProgressOf;
+
+  constructor(private readonly book: Book) {
+    this.progress = new ProgressOf(book);
+  }
+
+  private held: { stamp: number; pages: Map<string, Promise<RackPage>> } = { stamp: -1, pages: new Map() };
+
+  /** A page of it; asked again while nothing has changed it is the same. */
+  page(query: RackQuery): Promise<RackPage> {
+    const { stamp } = this.book;
+    if (this.held.stamp !== stamp || this.held.pages.size > PAGES_HELD)
+      this.held = { stamp, pages: new Map() };
+    const key = JSON.stringify([query.search, query.offset, query.limit]);
+    const before = this.held.pages.get(key);
+    if (before) return before;
+    const page = this.pageText(query).then((text) => ({ text, gzip: gzipSync(text, { level: 1 }) }));
+    const { pages } = this.held;
+    pages.set(key, page);
+    page.catch(() => pages.delete(key));
+    return page;
+  }
+
+  /** Newest first, as JSON; jobs that cannot be read are named beside it. */
+  private async pageText({ search, offset, limit }: RackQuery): Promise<string> {
+    const like = `%${search.replace(/[%_\\]/g, '\\$&')}%`;
+    const [where, values] = search ? [LIKE, [like, like]] : ['', []];
+    const total = search ? this.count(where, ...values) : this.jobs();
+    const rows = this.book.all<RackRow>(
+      `select ${COLUMNS} ${FROM} ${where} ${ORDER}`,
+      ...values,
+      limit,
+      offset,
+    );
+    const cards: string[] = [];
+    const aside: Aside[] = [];
+    for (const row of rows) {
+      // One card that must be worked out is a few milliseconds: others are answered between them.
+      if (row.facts === null || row.progress === null) await new Promise(setImmediate);
+      const card = this.card(row);
+      if (typeof card === 'string') cards.push(card);
+      else aside.push({ id: row.id, name: `${row.number} ${row.title}`, sentence: card.sentence });
+    }
+    return `{"jobs":[${cards.join(',')}],"aside":${JSON.stringify(aside)},"total":${total}}`;
+  }
+
+  private count(where: string, ...values: readonly string[]): number {
+    return this.book.get<{ n: number }>(`select count(*) as \`n\` from \`rack\` ${where}`, ...values)?.n ?? 0;
+  }
+
+  private counted = { last: -1, jobs: 0 };
+
+  /** Jobs are only ever added: they need counting again only when there is a later one. */
+  private jobs(): number {
+    const last = this.book.get<{ last: number | null }>('select max(rowid) as `last` from `rack`')?.last ?? 0;
+    if (last !== this.counted.last) this.counted = { last, jobs: this.count('') };
+    return this.counted.jobs;
+  }
+
+  private card(row: RackRow): string | Broken {
+    const known =
+      row.facts !== null && row.progress !== null ? { facts: row.facts, progress: row.progress } : null;
+    const shown = known ?? this.workedOut(row);
+    if (isBroken(shown)) return shown;
+    if ('last' in shown) void this.keep(row, shown);
+    return `{"id":${JSON.stringify(row.id)},"updatedAt":"${row.updatedAt}",${shown.facts.slice(1, -1)},${shown.progress.slice(1, -1)}}`;
+  }
+
+  private workedOut(row: RackRow): Worked | Broken {
+    const job = stored(this.book, row.id);
+    const found = reader.read(this.book, job);
+    if (isBroken(found)) return found;
+    const { number, title, machineId, quantity, features } = found.document;
+    const { stages, ...rest } = this.progress.of(row.id, job.version, found.document);
+    const last = this.progress.lastOf(row.id);
+    return {
+      last,
+      facts: row.facts ?? JSON.stringify({ number, title, machineId, quantity, features }),
+      progress: JSON.stringify({ ...rest, stages }),
+    };
+  }
+
+  /** Kept unless the job has changed meanwhile; not kept, it is worked out again next time. */
+  private keep({ id, touched, facts: before }: RackRow, { facts, progress, last }: Worked): Promise<unknown> {
+    const missing = before !== facts;
+    return this.book
+      .write(
+        () => {
+          if (this.book.run(KEEP, progress, id, touched, id, last) > 0 && missing)
+            this.book.run('update `job` set `facts` = ? where `id` = ?', facts, id);
+        },
+        { quiet: true },
+      )
+      .catch(() => undefined);
+  }
+
+  /** Works out every job's card again. Answers how many were different from what was kept. */
+  async rebuild(): Promise<{ jobs: number; mended: number }> {
+    const all = this.book.all<RackRow>(`select ${COLUMNS} ${FROM}`);
+    let mended = 0;
+    for (const row of all) {
+      const shown = this.workedOut({ ...row, facts: null });
+      if (isBroken(shown)) continue;
+      if (
+        row.facts !== null &&
+        (row.facts !== shown.facts || (row.progress ?? shown.progress) !== shown.progress)
+      )
+        mended++;
+      await this.keep(row, shown);
+    }
+    return { jobs: all.length, mended };
+  }
+}

@@ -1,82 +1,115 @@
 import { AnelloError, type KeptRecord } from '@anello/core';
-import type { EntityManager } from '@mikro-orm/libsql';
 import { isDeepStrictEqual } from 'node:util';
-import { JobEntity, RecordEntity } from '../db/entities';
+import type { Book } from '../db/book';
+import { refuseOtherTimes } from './clock';
 
-/** Kept by one statement each: this is the request a machinist waits for, and the entity manager costs more than the disk. */
 const INSERT =
-  'insert into `record` (`id`, `job_id`, `piece`, `at`, `operator`, `body`) select ?, `id`, ?, ?, ?, ? from `job` where `id` = ? on conflict (`id`) do nothing';
-const TOUCH = 'update `job` set `updated_at` = ? where `id` = ?';
+  'insert into `record` (`id`, `job_id`, `piece`, `at`, `operator`, `body`) select ?, `job_id`, ?, ?, ?, ? from `rack` where `job_id` = ? and `quantity` >= ? on conflict (`id`) do nothing';
+/** Whoever keeps one reading after another touches the rack once in a while: each touch is three pages more on the disk. */
+const TOUCH =
+  'update `rack` set `updated_at` = ?, `progress` = null where `job_id` = ? and (`progress` is not null or `updated_at` < ?)';
+const TOUCHED_FOR = 2000;
+const COLUMNS = '`seq`, `id`, `job_id` as `jobId`, `piece`, `at`, `operator`, `body`';
+const PAGE = `select ${COLUMNS} from \`record\` where \`job_id\` = ? and \`seq\` > ? order by \`seq\` limit ?`;
 
-interface Row extends KeptRecord {
+interface Row extends Omit<KeptRecord, 'body'> {
   readonly seq: number;
+  readonly body: string;
 }
-
-const toRecord = ({ id, jobId, piece, at, operator, body }: Row): KeptRecord => ({
-  id,
-  jobId,
-  piece,
-  at,
-  operator,
-  body,
-});
 
 /**
- * Keeps a record, once: the same id with the same contents again changes nothing, so a request may be
- * sent as often as the network needs. Errors: not-found (job), record-differs.
+ * Keeps a record, once: the same id with the same contents again changes nothing, so a request may be sent as often as the
+ * network needs. Errors: not-found (job), record-differs, out-of-range (piece, time), invalid-document (nothing to withdraw).
  */
-export async function keepRecord(em: EntityManager, record: KeptRecord): Promise<'kept' | 'already'> {
-  const connection = em.getConnection();
-  const { id, jobId, piece, at, operator, body } = record;
-  const kept = await connection.transactional(async (transaction) => {
-    const inserted = await connection.execute<{ affectedRows: number }>(
-      INSERT,
-      [id, piece, at, operator, JSON.stringify(body), jobId],
-      'run',
-      transaction,
-    );
-    if (inserted.affectedRows === 0) return false;
-    await connection.execute(TOUCH, [new Date().toISOString(), jobId], 'run', transaction);
-    return true;
-  });
-  return kept ? 'kept' : sameOrRefused(em, record);
+export async function keepRecord(book: Book, record: KeptRecord): Promise<'kept' | 'already'> {
+  refuseOtherTimes(record.at);
+  const kept = await book.write(() => putRecord(book, record));
+  return kept ? 'kept' : sameOrRefused(book, record);
 }
 
-/** Nothing was inserted: it is kept already, it says something else, or there is no such job. */
-async function sameOrRefused(em: EntityManager, record: KeptRecord): Promise<'already'> {
-  const before = await em.findOne(RecordEntity, { id: record.id });
-  if (before && isDeepStrictEqual(toRecord(before as Row), record)) return 'already';
+/** The same, within the work of a write; false when it was not put in. */
+export function putRecord(book: Book, record: KeptRecord): boolean {
+  const { id, jobId, piece, at, operator, body } = record;
+  if (body.kind === 'withdrawn') refuseNothing(book, jobId, body.record);
+  const put = book.run(INSERT, id, piece, at, operator, JSON.stringify(body), jobId, piece);
+  const now = Date.now();
+  if (put > 0) book.run(TOUCH, new Date(now).toISOString(), jobId, new Date(now - TOUCHED_FOR).toISOString());
+  return put > 0;
+}
+
+function refuseNothing(book: Book, jobId: string, withdrawn: string): void {
+  if (book.get('select 1 from `record` where `id` = ? and `job_id` = ?', withdrawn, jobId)) return;
+  throw new AnelloError(
+    'invalid-document',
+    'body.record',
+    'There is no such record in this job to take back.',
+  );
+}
+
+/** Nothing was inserted: it is kept already, it says something else, or the job or its piece is not there. */
+function sameOrRefused(book: Book, record: KeptRecord): 'already' {
+  const before = book.get<Row>(`select ${COLUMNS} from \`record\` where \`id\` = ?`, record.id);
+  if (before && isDeepStrictEqual(toRecord(before), record)) return 'already';
   if (before)
     throw new AnelloError(
       'record-differs',
       'id',
       'A record with this id is already kept and says something else.',
     );
-  if (await em.findOne(JobEntity, { id: record.jobId }))
-    throw new AnelloError('internal', null, 'The record could not be kept.');
-  throw new AnelloError('not-found', 'jobId', 'There is no such job here.');
-}
-
-/** Everything kept for a job, in the order it was kept. */
-export async function recordsOfJob(em: EntityManager, jobId: string): Promise<KeptRecord[]> {
-  return (await recordsOfJobs(em, [jobId])).get(jobId) ?? [];
-}
-
-/** The same for several jobs at once. */
-export async function recordsOfJobs(
-  em: EntityManager,
-  jobIds: readonly string[],
-): Promise<Map<string, KeptRecord[]>> {
-  const rows = await em.find(
-    RecordEntity,
-    { jobId: { $in: [...jobIds] } },
-    { orderBy: { seq: 'asc' }, disableIdentityMap: true },
+  const job = book.get<{ quantity: number }>(
+    'select `quantity` from `rack` where `job_id` = ?',
+    record.jobId,
   );
-  const byJob = new Map<string, KeptRecord[]>();
-  for (const row of rows as unknown as Row[]) {
-    const list = byJob.get(row.jobId) ?? [];
-    list.push(toRecord(row));
-    byJob.set(row.jobId, list);
+  if (!job) throw new AnelloError('not-found', 'jobId', 'There is no such job here.');
+  throw new AnelloError(
+    'out-of-range',
+    'piece',
+    `There is no piece ${record.piece}: this job makes ${job.quantity}.`,
+  );
+}
+
+export const toRecord = ({ id, jobId, piece, at, operator, body }: Row): KeptRecord => ({
+  id,
+  jobId,
+  piece,
+  at,
+  operator,
+  body: JSON.parse(body) as KeptRecord['body'],
+});
+
+/** As JSON, without reading the body: it was checked when it came. */
+const toText = ({ id, jobId, piece, at, operator, body }: Row): string =>
+  `{"id":"${id}","jobId":${JSON.stringify(jobId)},"piece":${piece},"at":"${at}","operator":${JSON.stringify(operator)},"body":${body}}`;
+
+/** So many records go out in one answer. */
+export const RECORDS_IN_A_PAGE = 1000;
+
+/** A page of a job's records in the order they were kept, as JSON, and where the next begins. */
+export function recordsPage(
+  book: Book,
+  jobId: string,
+  after: number,
+): { texts: string; next: number | null } {
+  const rows = book.all<Row>(PAGE, jobId, after, RECORDS_IN_A_PAGE);
+  const last = rows.at(-1);
+  return {
+    texts: rows.map(toText).join(','),
+    next: rows.length === RECORDS_IN_A_PAGE && last ? last.seq : null,
+  };
+}
+
+/** The records of a job after one of them. */
+export const recordsAfter = (book: Book, jobId: string, after: number): (KeptRecord & { seq: number })[] =>
+  book.all<Row>(PAGE, jobId, after, -1).map((row) => ({ ...toRecord(row), seq: row.seq }));
+
+/** Every record of the book as JSON, in the order they were kept. */
+export function* recordsInBook(book: Book): Generator<string> {
+  const sql = `select ${COLUMNS} from \`record\` where \`seq\` > ? order by \`seq\` limit ?`;
+  for (let after = 0; ;) {
+    const rows = book.all<Row>(sql, after, RECORDS_IN_A_PAGE);
+    for (const row of rows) yield toText(row);
+    const last = rows.at(-1);
+    if (!last || rows.length < RECORDS_IN_A_PAGE) return;
+    after = last.seq;
   }
-  return byJob;
 }

@@ -1,67 +1,119 @@
+import type { Aside } from '@anello/contract';
 import { AnelloError } from '@anello/core';
-import type { EntityManager } from '@mikro-orm/libsql';
-import type { KitEntity, MachineEntity, TaperEntity } from '../db/entities';
+import type { Book } from '../db/book';
+import { isBroken, Reader, type DocumentKind, type Readable, type Stored } from './readable';
+import { saves } from './saves';
 import { StaleVersion } from './staleVersion';
 
 /** A shelf of versioned documents: lathes, kit, tapers. Nothing on it is ever deleted; it is archived. */
-export interface Shelf<D> {
-  readonly entity: typeof MachineEntity | typeof KitEntity | typeof TaperEntity;
+export interface Shelf<D extends { name: string }> extends DocumentKind<D> {
+  readonly table: 'machine' | 'kit' | 'taper';
   /** In a sentence: "There is no such … here." */
   readonly noun: string;
-  migrate(raw: unknown): D;
+  readonly reader: Reader<D>;
 }
 
-export interface ShelfRow<D> {
+export const shelf = <D extends { name: string }>(given: Omit<Shelf<D>, 'reader'>): Shelf<D> => ({
+  ...given,
+  reader: new Reader(given),
+});
+
+export interface ShelfRow<D> extends Readable<D> {
   readonly id: string;
   readonly version: number;
-  readonly document: D;
 }
 
-/** Everything on a shelf, archived things included, by name. */
-export async function listShelf<D extends { name: string }>(
-  em: EntityManager,
-  shelf: Shelf<D>,
-): Promise<ShelfRow<D>[]> {
-  const rows = await em.find(shelf.entity as typeof KitEntity, {}, { disableIdentityMap: true });
-  return rows
-    .map(({ id, version, document }) => ({ id, version, document: shelf.migrate(document) }))
-    .sort((a, b) => a.document.name.localeCompare(b.document.name));
+/** Everything on a shelf, archived things included, by name; and what of it cannot be read. */
+export function listShelf<D extends { name: string }>(
+  book: Book,
+  from: Shelf<D>,
+): { rows: ShelfRow<D>[]; aside: Aside[] } {
+  const rows: ShelfRow<D>[] = [];
+  const aside: Aside[] = [];
+  for (const stored of book.all<Stored>(`select \`id\`, \`version\`, \`document\` from \`${from.table}\``)) {
+    const found = from.reader.read(book, stored);
+    const { id, version, document } = stored;
+    if (isBroken(found)) aside.push({ id, name: nameIn(document) ?? id, sentence: found.sentence });
+    else rows.push({ id, version, ...found });
+  }
+  return { rows: rows.sort((a, b) => a.document.name.localeCompare(b.document.name)), aside };
 }
 
-/** One thing of a shelf. Error: not-found. */
-export async function findOnShelf<D>(em: EntityManager, shelf: Shelf<D>, id: string): Promise<ShelfRow<D>> {
-  const row = await em.findOne(shelf.entity as typeof KitEntity, { id }, { disableIdentityMap: true });
-  if (!row) throw new AnelloError('not-found', null, `There is no such ${shelf.noun} here.`);
-  return { id: row.id, version: row.version, document: shelf.migrate(row.document) };
+const nameIn = (raw: string): string | null => /"(?:name|title)":"([^"\\]{1,60})"/.exec(raw)?.[1] ?? null;
+
+/** One thing of a shelf. Errors: not-found; invalid-document when what is kept cannot be read. */
+export function findOnShelf<D extends { name: string }>(book: Book, from: Shelf<D>, id: string): ShelfRow<D> {
+  const row = stored(book, from, id);
+  if (!row) throw new AnelloError('not-found', null, `There is no such ${from.noun} here.`);
+  const found = from.reader.read(book, row);
+  if (isBroken(found)) throw new AnelloError('invalid-document', null, found.sentence);
+  return { id: row.id, version: row.version, ...found };
 }
 
-/** Puts a thing on a shelf; the same id again is the same request sent twice, and answers what is kept. */
-export async function addToShelf<D>(
-  em: EntityManager,
-  shelf: Shelf<D>,
+const stored = (book: Book, { table }: Pick<Shelf<never>, 'table'>, id: string): Stored | undefined =>
+  book.get<Stored>(`select \`id\`, \`version\`, \`document\` from \`${table}\` where \`id\` = ?`, id);
+
+/**
+ * Puts a thing on a shelf. The same request sent twice does it once and answers what is kept.
+ * Errors: id-taken; the core's, for what it could not open.
+ */
+export async function addToShelf<D extends { name: string }>(
+  book: Book,
+  on: Shelf<D>,
   id: string,
   document: D,
 ): Promise<ShelfRow<D>> {
-  const again = await em.findOne(shelf.entity as typeof KitEntity, { id }, { disableIdentityMap: true });
-  if (!again)
-    await em.insert(shelf.entity as typeof KitEntity, { id, version: 1, document: document as never });
-  return findOnShelf(em, shelf, id);
+  await book.write(() => putOnShelf(book, on, id, document));
+  return findOnShelf(book, on, id);
 }
 
-/** Saves a thing over the version it was read at. Errors: not-found, stale-version (with the current one). */
-export async function saveOnShelf<D>(
-  em: EntityManager,
-  shelf: Shelf<D>,
+/** The same, within the work of a write. */
+export function putOnShelf<D extends { name: string }>(
+  book: Book,
+  on: Shelf<D>,
   id: string,
-  version: number,
   document: D,
-): Promise<ShelfRow<D>> {
-  const changed = await em.nativeUpdate(
-    shelf.entity as typeof KitEntity,
-    { id, version },
-    { document: document as never, version: version + 1 },
+): void {
+  on.reader.refuseUnopenable(document);
+  const of = `${on.table} ${id}`;
+  const before = stored(book, on, id);
+  if (before) return saves.refuseOther(book, of, document, JSON.parse(before.document));
+  book.run(
+    `insert into \`${on.table}\` (\`id\`, \`version\`, \`document\`) values (?, 1, ?)`,
+    id,
+    JSON.stringify(document),
   );
-  const row = await findOnShelf(em, shelf, id);
-  if (changed === 0) throw new StaleVersion(row);
+  saves.noteNew(book, of, document);
+}
+
+/**
+ * Saves a thing over the version it was read at; a save with an id of its own may be sent again.
+ * Errors: not-found, stale-version (with the current one), id-taken; the core's.
+ */
+export async function saveOnShelf<D extends { name: string }>(
+  book: Book,
+  on: Shelf<D>,
+  id: string,
+  { version, document, save }: { version: number; document: D; save?: string | undefined },
+): Promise<ShelfRow<D>> {
+  on.reader.refuseUnopenable(document);
+  const of = `${on.table} ${id}`;
+  const stale = await book.write(() => {
+    if (saves.done(book, save, of)) return false;
+    const changed = book.run(
+      `update \`${on.table}\` set \`document\` = ?, \`version\` = ? where \`id\` = ? and \`version\` = ?`,
+      JSON.stringify(document),
+      version + 1,
+      id,
+      version,
+    );
+    if (changed > 0) saves.note(book, save, of, version + 1);
+    return changed === 0;
+  });
+  const row = findOnShelf(book, on, id);
+  if (stale) throw new StaleVersion({ id: row.id, version: row.version, document: row.document });
   return row;
 }
+
+export const rowText = ({ id, version, text }: ShelfRow<unknown>): string =>
+  `{"id":${JSON.stringify(id)},"version":${version},"document":${text}}`;

@@ -15,4 +15,4 @@ const TOOLS = toolsOf({
 });
 
 /** Metal welds to the edge, cuts deeper than the edge would, and breaks off again. */
-export const builtUpEdge: Behaviour = { id: 'built-up-edge', met: 0.03, guarded: 0.3, tools: () => TOOLS };
+export const builtUpEdge: Behaviour = { id: 'built-up-edge', met: 0.03, guarded: 0.7, tools: () => TOOLS };

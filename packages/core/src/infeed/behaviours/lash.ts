@@ -40,7 +40,7 @@ export const lashReturns: Behaviour = { id: 'lash-returns', met: 0.015, guarded:
 /** Any part of the lash is lost at one pass and given back at the next: a slide that floats. */
 export const lashComesAndGoes: Behaviour = {
   id: 'lash-comes-and-goes',
-  met: 0.006,
-  guarded: 0.05,
+  met: 0.01,
+  guarded: 0.1,
   tools: () => GIVEN_BACK,
 };

@@ -3,9 +3,9 @@ import { toolsOf } from './grid';
 
 const TOOLS = toolsOf({
   wears: [
-    { value: 0.0012, weight: 1 },
-    { value: 0.0024, weight: 1 },
-    { value: 0.004, weight: 0.5 },
+    { value: 0.001, weight: 1 },
+    { value: 0.002, weight: 1 },
+    { value: 0.0033, weight: 0.5 },
   ],
 });
 

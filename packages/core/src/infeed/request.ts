@@ -1,0 +1,18 @@
+import type { InfeedPass } from './learn';
+
+export interface InfeedRequest {
+  /** Every pass so far, in order. */
+  readonly passes: readonly InfeedPass[];
+  /** What is still to come off, as measured last, mm on radius. */
+  readonly target: number;
+  /** Near enough to stop, mm on radius. */
+  readonly tolerance: number;
+  /** Chance of going past the target that is accepted for the whole approach: 0.01 is one in a hundred. */
+  readonly risk: number;
+  /** Plus or minus (k = 2) of a measurement of the stock, mm on radius. */
+  readonly uncertainty?: number;
+  /** One division of the dial as radius: the answer is a whole number of them, rounded back. */
+  readonly division?: number;
+  /** What is foretold of this infeed instead of the one that would be advised. */
+  readonly given?: number;
+}

@@ -1,0 +1,279 @@
+// npm run torture [-- SECONDS]: kills the server while it writes, fuzzes every route from its own OpenAPI, holds half requests
+// open and damages its folder, for as long as asked; one line each. Ends with 1 when anything promised in SECURITY.md fails.
+import { spawnSync } from 'node:child_process';
+import { Buffer } from 'node:buffer';
+import { randomInt, randomUUID } from 'node:crypto';
+import { copyFileSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { connect, createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { clearTimeout, setTimeout } from 'node:timers';
+import { root, startServer as startOne } from './lib.mjs';
+
+const seconds = Number(process.argv[2] ?? 60);
+let failed = false;
+
+/** None outlives this process, however it ends. */
+const servers = new Set();
+process.on('exit', () => servers.forEach((server) => server.kill('SIGKILL')));
+async function startServer(options) {
+  const server = await startOne(options);
+  servers.add(server);
+  server.once('exit', () => servers.delete(server));
+  return server;
+}
+
+const folder = () => mkdtempSync(join(tmpdir(), 'anello-torture-'));
+const gone = (child) => new Promise((resolve) => child.once('exit', resolve));
+const freePort = () =>
+  new Promise((resolve) => {
+    const probe = createServer().listen(0, '127.0.0.1', () => {
+      const { port } = probe.address();
+      probe.close(() => resolve(port));
+    });
+  });
+
+function line(what, good, said) {
+  failed ||= !good;
+  console.log(`${good ? 'ok ' : 'NOT'} ${what}: ${said}`);
+}
+
+const post = (base, path, body) =>
+  globalThis.fetch(`${base}${path}`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(body),
+  });
+const reading = () => ({
+  id: randomUUID(),
+  jobId: 'j-101',
+  piece: 1,
+  at: new Date().toISOString(),
+  operator: 'RK',
+  body: { kind: 'note', text: 'x'.repeat(randomInt(1, 400)) },
+});
+
+async function recordsOf(base) {
+  const all = [];
+  let page = await (await globalThis.fetch(`${base}/api/jobs/j-101`)).json();
+  all.push(...page.records);
+  while (page.next !== null) {
+    page = await (await globalThis.fetch(`${base}/api/jobs/j-101/records?after=${page.next}`)).json();
+    all.push(...page.records);
+  }
+  return all.map((r) => r.id);
+}
+
+/** Kills the server at any moment of its writing; every answered write must be there, once. */
+async function kills(until) {
+  const dataFolder = folder();
+  const port = await freePort();
+  const base = `http://127.0.0.1:${port}`;
+  const kept = [];
+  let times = 0;
+  while (Date.now() < until || times < 2) {
+    const server = await startServer({ dataFolder, port });
+    const dead = gone(server);
+    let writing = true;
+    const writers = Array.from({ length: 4 }, async () => {
+      while (writing) {
+        const one = reading();
+        const answer = await post(base, '/api/records', one).catch(() => null);
+        if (answer?.status === 201) kept.push(one.id);
+      }
+    });
+    await new Promise((resolve) => setTimeout(resolve, randomInt(20, 400)));
+    server.kill(times % 10 === 9 ? 'SIGTERM' : 'SIGKILL');
+    writing = false;
+    await dead;
+    await Promise.all(writers);
+    times++;
+  }
+  const server = await startServer({ dataFolder, port });
+  const there = await recordsOf(base);
+  const lost = kept.filter((id) => !there.includes(id)).length;
+  const doubled = there.length - new Set(there).size;
+  server.kill('SIGTERM');
+  await gone(server);
+  rmSync(dataFolder, { recursive: true, force: true });
+  line(
+    'kills',
+    lost === 0 && doubled === 0,
+    `${times} kills, ${kept.length} answered writes, ${lost} lost, ${doubled} doubled`,
+  );
+}
+
+const WILD = [
+  '',
+  '\u0000',
+  'a%00b',
+  '../../etc/passwd',
+  "' or 1=1 --",
+  'é'.repeat(70),
+  '\ud800',
+  -1,
+  1e308,
+  2 ** 53,
+  null,
+  true,
+  [],
+  {},
+  [[]],
+  { toString: 1 },
+  '2031-01-01T00:00:00Z',
+  'NaN',
+];
+/** Whatever it is, as something that fits into an address. */
+const text = (value) => (typeof value === 'string' ? value : (JSON.stringify(value) ?? '')).toWellFormed();
+const wild = () => WILD[randomInt(WILD.length)];
+
+/** Something of a schema, mostly as it says, now and then not. */
+function made(schema, depth = 0) {
+  if (randomInt(12) === 0 || depth > 6 || !schema) return wild();
+  const options = schema.anyOf ?? schema.oneOf;
+  if (options) return made(options[randomInt(options.length)], depth);
+  if (schema.const !== undefined) return schema.const;
+  if (schema.enum) return schema.enum[randomInt(schema.enum.length)];
+  if (schema.type === 'object') {
+    const all = Object.entries(schema.properties ?? {}).filter(
+      ([key]) => schema.required?.includes(key) || randomInt(2),
+    );
+    return Object.fromEntries(all.map(([key, one]) => [key, made(one, depth + 1)]));
+  }
+  if (schema.type === 'array')
+    return Array.from({ length: randomInt(3) }, () => made(schema.items, depth + 1));
+  if (schema.type === 'number' || schema.type === 'integer')
+    return randomInt(4) ? randomInt(1, 50) : Math.random() * 10 - 5;
+  if (schema.type === 'boolean') return randomInt(2) === 1;
+  if (schema.format === 'uuid') return randomUUID();
+  if (schema.format === 'date-time') return new Date(Date.now() - randomInt(1e9)).toISOString();
+  return `t-${randomInt(1e6)}`;
+}
+
+/** Requests of every route, right, half right and wild: none answered with a 5xx, and everything still opens. */
+async function fuzz(until) {
+  const dataFolder = folder();
+  const port = await freePort();
+  const base = `http://127.0.0.1:${port}`;
+  const server = await startServer({ dataFolder, port });
+  const { paths } = await (await globalThis.fetch(`${base}/api/openapi.json`)).json();
+  const routes = Object.entries(paths).flatMap(([path, methods]) =>
+    Object.entries(methods).map(([method, spec]) => ({ path, method: method.toUpperCase(), spec })),
+  );
+  const broke = [];
+  let asked = 0;
+  while (Date.now() < until || asked < 500) {
+    const { path, method, spec } = routes[randomInt(routes.length)];
+    const id = randomInt(3)
+      ? ['j-101', 'long-lathe', 'kit-drills-a'][randomInt(3)]
+      : encodeURIComponent(text(wild()));
+    const query = randomInt(4)
+      ? ''
+      : `?search=${encodeURIComponent(text(wild()))}&offset=${randomInt(3) ? 0 : -1}`;
+    const schema = spec.requestBody?.content?.['application/json']?.schema;
+    const sent = JSON.stringify(made(schema)) ?? '';
+    const body = randomInt(20) ? sent : sent.slice(0, randomInt(sent.length + 1));
+    const answer = await globalThis
+      .fetch(`${base}${path.replace('{id}', id)}${query}`, {
+        method,
+        ...(schema ? { headers: { 'content-type': 'application/json' }, body } : {}),
+      })
+      .catch(() => null);
+    await answer?.arrayBuffer();
+    asked++;
+    if (!answer || answer.status >= 500)
+      broke.push(`${method} ${path} ${answer?.status ?? 'no answer'} ${body.slice(0, 200)}`);
+  }
+  const opens = [];
+  for (const path of ['/api/jobs?limit=100', '/api/machines', '/api/kit', '/api/tapers']) {
+    const answer = await globalThis.fetch(`${base}${path}`);
+    const { aside } = await answer.json();
+    if (!answer.ok || aside.length > 0) opens.push(`${path}: ${aside?.length} cannot be read`);
+  }
+  server.kill('SIGTERM');
+  await gone(server);
+  rmSync(dataFolder, { recursive: true, force: true });
+  for (const one of broke.slice(0, 5)) console.log(`    ${one}`);
+  line(
+    'fuzz',
+    broke.length === 0 && opens.length === 0,
+    `${asked} requests of ${routes.length} routes, ${broke.length} answered 5xx${opens.length ? `; ${opens.join('; ')}` : ''}`,
+  );
+}
+
+/** Half requests must not hold their connections, nor keep others from being answered. */
+async function slow() {
+  const dataFolder = folder();
+  const port = await freePort();
+  const server = await startServer({ dataFolder, port });
+  const head =
+    'POST /api/records HTTP/1.1\r\nHost: localhost\r\nContent-Type: application/json\r\nContent-Length: 400\r\n\r\n{"id"';
+  const from = Date.now();
+  const closed = Array.from({ length: 50 }, (_, i) => {
+    const socket = connect(port, '127.0.0.1', () => socket.write(i % 2 ? head : head.slice(0, 40)));
+    socket.on('error', () => undefined);
+    socket.resume();
+    return new Promise((resolve) => socket.once('close', () => resolve(Date.now() - from)));
+  });
+  const health = Date.now();
+  const answer = await globalThis.fetch(`http://127.0.0.1:${port}/api/health`);
+  const quick = Date.now() - health;
+  const late = new Promise((resolve) => setTimeout(() => resolve(null), 45_000).unref());
+  const longest = await Promise.race([Promise.all(closed).then((all) => Math.max(...all)), late]);
+  server.kill('SIGTERM');
+  await gone(server);
+  rmSync(dataFolder, { recursive: true, force: true });
+  line(
+    'half requests',
+    answer.ok && quick < 2000 && longest !== null,
+    `50 held open, health in ${quick} ms, all closed after ${longest === null ? 'never' : `${Math.round(longest / 1000)} s`}`,
+  );
+}
+
+/** What a start must refuse, in a sentence and with an exit code, without writing to the file. */
+async function damaged() {
+  const dataFolder = folder();
+  const port = await freePort();
+  const server = await startServer({ dataFolder, port });
+  server.kill('SIGTERM');
+  await gone(server);
+  const file = join(dataFolder, 'anello.sqlite');
+  const whole = readFileSync(file);
+  const spoiled = {
+    empty: Buffer.alloc(0),
+    'cut short': whole.subarray(0, whole.length / 2),
+    'zeroed pages': Buffer.from(whole).fill(0, 4096, 20_000),
+    'overwritten head': Buffer.concat([Buffer.from('x'.repeat(200)), whole.subarray(200)]),
+  };
+  const wrong = [];
+  for (const [name, bytes] of Object.entries(spoiled)) {
+    writeFileSync(file, bytes);
+    const { status, stderr } = spawnSync(
+      process.execPath,
+      ['--import', 'tsx', 'packages/server/src/main.ts'],
+      {
+        cwd: root,
+        env: { ...process.env, ANELLO_DATA: dataFolder, PORT: String(port) },
+        encoding: 'utf8',
+        timeout: 30_000,
+      },
+    );
+    if (status !== 1 || !/restore|folder/.test(stderr) || !readFileSync(file).equals(bytes)) wrong.push(name);
+  }
+  copyFileSync(file, `${file}.last`);
+  rmSync(dataFolder, { recursive: true, force: true });
+  line(
+    'damaged files',
+    wrong.length === 0,
+    `${Object.keys(spoiled).length} refused in a sentence, file untouched${wrong.length ? `; not: ${wrong.join(', ')}` : ''}`,
+  );
+}
+
+const from = Date.now();
+const quiet = setTimeout(() => undefined, 1000 * (seconds + 300));
+await kills(from + seconds * 450);
+await fuzz(Math.max(Date.now(), from + seconds * 450) + seconds * 350);
+await damaged();
+await slow();
+clearTimeout(quiet);
+process.exit(failed ? 1 : 0);
