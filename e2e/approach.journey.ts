@@ -72,6 +72,51 @@ test('a shank that goes past its band may be faced back, at a price that is said
   await expect(page.getByText('Too far past to face back')).toBeVisible();
 });
 
+test('a tool that springs and stands too deep is drawn back before its spring pass', async ({
+  page,
+  shop,
+}) => {
+  const halfAngle = Math.atan(1 / 19.922 / 2);
+  let at = Date.now() - 60_000;
+  const keep = async (body: object): Promise<void> => {
+    const data = {
+      id: crypto.randomUUID(),
+      jobId: 'j-101',
+      piece: 1,
+      at: new Date((at += 1000)).toISOString(),
+      operator: 'RK',
+      body,
+    };
+    expect((await page.request.post(`${shop.address}/api/records`, { data })).status()).toBe(201);
+  };
+  const tried = (stock: number, checked?: true): Promise<void> =>
+    keep({
+      kind: 'stand-off',
+      seen: stock / Math.tan(halfAngle),
+      halfAngle,
+      diameterLeft: 2 * stock,
+      typed: '',
+      ...(checked ? { checked } : {}),
+    });
+  const left = [0.1322, 0.1012, 0.0567, 0.0082] as const;
+  await tried(left[0], true);
+  for (const stock of left.slice(1)) {
+    await keep({ kind: 'pass', dialFrom: 24, dialTo: 23.9, planned: null, depth: 0.05, typed: '' });
+    await tried(stock);
+  }
+  await page.goto(`${shop.address}/job/j-101/prove`);
+  await expect(page.getByRole('heading', { name: /Draw the tool back this much/ })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'The way to the line' })).toContainText('well past the lash');
+  await accessible(page, 'the tool drawn back');
+  await page.getByRole('button', { name: /Drawn back \d+ divisions?: keep the pass/ }).click();
+  await expect
+    .poll(
+      async () =>
+        (await jobOnServer(shop, 'j-101')).records.filter((r) => r.body.kind === 'pass').at(-1)?.body,
+    )
+    .toMatchObject({ depth: expect.closeTo(-0.02, 3) as unknown });
+});
+
 test('work is trued in the four-jaw from as many readings as there are, and the tries are kept', async ({
   page,
   shop,

@@ -16,6 +16,8 @@ export default defineConfig({
   outputDir: '../test-results',
   use: {
     viewport: { width: 1280, height: 800 },
+    // It would answer for the page before a journey's own routes; the journey about it allows it.
+    serviceWorkers: 'block',
     launchOptions: {
       executablePath: process.env['ANELLO_CHROMIUM'] ?? '/usr/bin/chromium',
       args: CHROMIUM_FLAGS,

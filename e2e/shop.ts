@@ -14,13 +14,15 @@ export class Shop {
     readonly folder: string,
     readonly port: number,
   ) {}
+  /** Given to the server beside the usual. */
+  env: Record<string, string> = {};
 
   get address(): string {
     return `http://127.0.0.1:${this.port}`;
   }
 
   async start(): Promise<void> {
-    this.child = await startServer({ dataFolder: this.folder, port: this.port });
+    this.child = await startServer({ dataFolder: this.folder, port: this.port, env: this.env });
   }
 
   async stop(signal: 'SIGKILL' | 'SIGTERM' = 'SIGKILL'): Promise<void> {

@@ -5,13 +5,16 @@ import { useRouter } from 'vue-router';
 import { useTheme } from 'vuetify';
 import { useKeys } from './composables/useKeys';
 import AppRail from './parts/AppRail.vue';
+import KeepingSlip from './parts/KeepingSlip.vue';
 import KeyList from './parts/KeyList.vue';
+import { askToPersist } from './lib/db';
 import { useOutbox } from './stores/outbox';
 import { usePreferences } from './stores/preferences';
 import { useScreen } from './stores/screen';
 import { useShop } from './stores/shop';
 
-/** Fetched on its own: the first screen does not wait for it. */
+/** Fetched on their own: the first screen does not wait for them. */
+const SignIn = defineAsyncComponent(() => import('./parts/SignIn.vue'));
 const QuickSum = defineAsyncComponent(() => import('./parts/QuickSum.vue'));
 const preferences = usePreferences();
 const outbox = useOutbox();
@@ -27,12 +30,13 @@ watch(
 );
 
 onMounted(async () => {
-  await outbox.reload();
+  await outbox.takeInLeftOvers();
   void outbox.flush();
   void shop.load();
+  void askToPersist();
 });
 watch(
-  () => outbox.away,
+  () => outbox.away || outbox.signIn,
   (away) => !away && void shop.load(),
 );
 
@@ -65,10 +69,14 @@ function takeBack(): void {
 
 <template>
   <v-app>
-    <div class="house">
-      <AppRail />
-      <router-view />
+    <div class="whole">
+      <KeepingSlip />
+      <div class="house">
+        <AppRail />
+        <router-view />
+      </div>
     </div>
+    <SignIn v-if="outbox.signIn" />
     <div v-if="screen.undoable && said" class="slip frame" role="status">
       <span>{{ screen.undoable.text }}</span>
       <button class="plain" @click="takeBack">Take it back <kbd>Z</kbd></button>
@@ -80,11 +88,17 @@ function takeBack(): void {
 </template>
 
 <style scoped>
+.whole {
+  display: flex;
+  flex-direction: column;
+  height: 100dvh;
+}
 .house {
   display: grid;
   grid-template-columns: 76px minmax(0, 1fr);
   grid-template-rows: minmax(0, 1fr);
-  height: 100dvh;
+  flex: 1 1 0;
+  min-height: 0;
 }
 .slip {
   position: fixed;

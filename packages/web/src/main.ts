@@ -8,6 +8,8 @@ import { createPinia } from 'pinia';
 import { createApp } from 'vue';
 import App from './App.vue';
 import { router } from './router';
+import { openWhileAway } from './lib/openWhileAway';
 import { vuetify } from './theme/vuetify';
 
 createApp(App).use(createPinia()).use(router).use(vuetify).mount('#app');
+openWhileAway();

@@ -1,9 +1,20 @@
 import { AnelloError, isErrorCode, type Phrase } from '@anello/core';
 import type { ErrorBody } from '@anello/contract';
+import { noticeClock } from './clock';
 
 /** The server could not be reached, or is not answering as itself. Nothing is wrong with what was sent. */
 export class ServerAway extends Error {
-  override readonly name = 'ServerAway';
+  override readonly name: string = 'ServerAway';
+}
+
+/** The server broke on this very request; the next one may be fine. */
+export class ServerBroke extends ServerAway {
+  override readonly name = 'ServerBroke';
+}
+
+/** The shop's passphrase must be given before anything is taken. */
+export class SignInNeeded extends ServerAway {
+  override readonly name = 'SignInNeeded';
 }
 
 /** A refusal that carries the document as it stands on the server. */
@@ -16,7 +27,7 @@ export class StaleHere extends AnelloError {
   }
 }
 
-export type Method = 'GET' | 'POST' | 'PUT';
+export type Method = 'GET' | 'POST' | 'PUT' | 'DELETE';
 const PATIENCE = 8000;
 
 /** One request. Throws ServerAway when it is worth trying again, an AnelloError when it is not. */
@@ -27,24 +38,24 @@ export async function request<T>(method: Method, url: string, body?: unknown): P
 }
 
 async function reach(method: Method, url: string, body: unknown): Promise<Response> {
+  const sent =
+    body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) };
   try {
-    return await fetch(url, {
-      method,
-      signal: AbortSignal.timeout(PATIENCE),
-      ...(body === undefined
-        ? {}
-        : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
-    });
+    const answer = await fetch(url, { method, signal: AbortSignal.timeout(PATIENCE), ...sent });
+    noticeClock(answer.headers.get('date'));
+    return answer;
   } catch {
     throw new ServerAway('The server does not answer.');
   }
 }
 
-/** Worth another try: the server is starting, overloaded, or broken. */
-const LATER = new Set([429, 500, 502, 503, 504]);
+/** Worth another try: the server is starting, or overloaded. */
+const LATER = new Set([429, 502, 503, 504]);
 
 async function refusal(answer: Response): Promise<Error> {
   if (LATER.has(answer.status)) return new ServerAway(`The server answered ${answer.status}.`);
+  if (answer.status === 401) return new SignInNeeded('Sign in first.');
+  if (answer.status === 500) return new ServerBroke('The server broke on this.');
   const body = (await answer.json().catch(() => null)) as ErrorBody | null;
   if (!body || !isErrorCode(body.code)) return new ServerAway(`The server answered ${answer.status}.`);
   if (body.code === 'stale-version') return new StaleHere(body.sentence, body.current);

@@ -1,39 +1,79 @@
-import type { JobDocument, JobView, KitRow, MachineRow, TaperRow } from '@anello/contract';
-import type { ErrorData } from '@anello/core';
+import type { JobView, KitRow, MachineRow, TaperRow } from '@anello/contract';
+import type { ErrorData, KeptRecord } from '@anello/core';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import type { Method } from './api';
+import type { Draft } from './drafts';
+import { MemoryBench } from './memoryBench';
+import { sayTrouble } from './trouble';
 
 /** A request waiting in the browser until the server has taken it. */
 export interface Waiting {
   readonly seq?: number;
-  readonly method: Exclude<Method, 'GET'>;
+  readonly method: Exclude<Method, 'GET' | 'DELETE'>;
   readonly url: string;
   readonly body: unknown;
   /** Why the server will not take it; it is held for the user to see. */
   readonly refused?: ErrorData;
+  /** The server broke on it: how often, and when it is tried again, ms. */
+  readonly broke?: Broke;
 }
 
-/** A job's document as typed, not yet taken by the server, and the version it was typed over. */
-export interface Draft {
-  readonly jobId: string;
-  readonly version: number;
-  readonly document: JobDocument;
+export interface Broke {
+  readonly times: number;
+  readonly notBefore: number;
 }
 
-interface Bench extends DBSchema {
+/** A record the server has said it keeps: its mark is held for a while, in case a copy is put back there. */
+export interface Acknowledged {
+  readonly id: string;
+  readonly at: number;
+  readonly record: KeptRecord;
+}
+
+interface Schema extends DBSchema {
   outbox: { key: number; value: Waiting };
-  drafts: { key: string; value: Draft };
+  /** Left by an older Anello; drafts lie in the store that is written at once. */
+  drafts: { key: string; value: Omit<Draft, 'save'> };
   jobs: { key: string; value: JobView & { id: string } };
   machines: { key: string; value: MachineRow };
   kit: { key: string; value: KitRow };
   tapers: { key: string; value: TaperRow };
+  acknowledged: { key: string; value: Acknowledged };
+}
+type Stores = keyof { [K in keyof Schema as string extends K ? never : K]: true };
+export type Bench = Pick<
+  IDBPDatabase<Schema>,
+  'getAll' | 'get' | 'put' | 'add' | 'delete' | 'clear' | 'count'
+>;
+
+const KEYS: Readonly<Record<Stores, string>> = {
+  outbox: 'seq',
+  drafts: 'jobId',
+  jobs: 'id',
+  machines: 'id',
+  kit: 'id',
+  tapers: 'id',
+  acknowledged: 'id',
+};
+/** A store that neither opens nor fails in this time is held open by another tab or broken, ms. */
+const OPENS_IN = 4000;
+
+let opened: Promise<Bench> | null = null;
+
+/**
+ * The browser's own store: what is kept here until the server has it, and what was last seen. Where it cannot be opened the
+ * page's memory stands in for it, and that is said.
+ */
+export function bench(): Promise<Bench> {
+  opened ??= open().catch((error: unknown) => {
+    sayTrouble(error);
+    return new MemoryBench(KEYS) as unknown as Bench;
+  });
+  return opened;
 }
 
-let opened: Promise<IDBPDatabase<Bench>> | null = null;
-
-/** The browser's own store: what is kept here until the server has it, and the last seen jobs. */
-export function bench(): Promise<IDBPDatabase<Bench>> {
-  opened ??= openDB<Bench>('anello', 2, {
+function open(): Promise<Bench> {
+  const opening = openDB<Schema>('anello', 3, {
     upgrade(db, from) {
       if (from < 1) {
         db.createObjectStore('outbox', { keyPath: 'seq', autoIncrement: true });
@@ -41,12 +81,41 @@ export function bench(): Promise<IDBPDatabase<Bench>> {
         db.createObjectStore('jobs', { keyPath: 'id' });
         db.createObjectStore('machines', { keyPath: 'id' });
       }
-      db.createObjectStore('kit', { keyPath: 'id' });
-      db.createObjectStore('tapers', { keyPath: 'id' });
+      if (from < 2) {
+        db.createObjectStore('kit', { keyPath: 'id' });
+        db.createObjectStore('tapers', { keyPath: 'id' });
+      }
+      db.createObjectStore('acknowledged', { keyPath: 'id' });
     },
   });
-  return opened;
+  const late = new Promise<never>((_, reject) =>
+    setTimeout(() => reject(new Error('the browser’s store did not open')), OPENS_IN),
+  );
+  return Promise.race([opening, late]);
+}
+
+/** Puts what was last seen of a store in the place of what was seen before; only a convenience, so it may fail. */
+export async function remember<S extends 'machines' | 'kit' | 'tapers'>(
+  store: S,
+  rows: readonly Schema[S]['value'][],
+): Promise<void> {
+  const db = await bench();
+  try {
+    await db.clear(store);
+    for (const row of rows) await db.put(store, plain(row));
+  } catch (error) {
+    sayTrouble(error);
+  }
 }
 
 /** A reactive proxy cannot be stored; this is the plain data behind it. */
 export const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
+
+/** Asks the browser not to clear its store when room is short. */
+export async function askToPersist(): Promise<void> {
+  try {
+    await navigator.storage?.persist?.();
+  } catch {
+    // It is only asked.
+  }
+}

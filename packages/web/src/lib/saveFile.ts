@@ -30,6 +30,9 @@ export function saveBundle(title: string, parts: Partial<Pick<Bundle, 'machines'
     machines: [],
     kit: [],
     tapers: [],
+    jobs: [],
+    records: [],
+    settings: [],
     ...plain(parts),
   };
   saveFile(fileName(title, 'anello.json'), 'application/json', `${JSON.stringify(bundle, null, 2)}\n`);

@@ -2,16 +2,34 @@
 import {
   mdiCalculatorVariantOutline,
   mdiHelpCircleOutline,
+  mdiLogoutVariant,
   mdiViewAgendaOutline,
   mdiWeatherNight,
   mdiWhiteBalanceSunny,
 } from '@mdi/js';
+import { onMounted, ref } from 'vue';
+import type { Session } from '@anello/contract';
+import { request } from '../lib/api';
+import { useOutbox } from '../stores/outbox';
 import { usePreferences } from '../stores/preferences';
 import { useScreen } from '../stores/screen';
 
 /** The places of the house, and the light switch. */
 const preferences = usePreferences();
 const screen = useScreen();
+const outbox = useOutbox();
+/** Only a shop with a passphrase has anything to sign out of. */
+const door = ref(false);
+onMounted(async () => {
+  door.value = await request<Session>('GET', '/api/session').then(
+    (session) => session.needed,
+    () => false,
+  );
+});
+async function signOut(): Promise<void> {
+  await request('DELETE', '/api/session').catch(() => undefined);
+  outbox.signIn = true;
+}
 /** A lathe seen from the front: headstock, bed, tailstock. */
 const LATHE = 'M2 9h6v6H2zM8 11h3v2H8zM16 10h5v5h-5zM14 12h2v1h-2zM2 17h20v2H2z';
 /** A cone on its axis. */
@@ -32,6 +50,9 @@ const PLACES = [
       <v-icon :icon="place.icon" size="24" aria-hidden="true" /><span>{{ place.label }}</span>
     </router-link>
     <span class="gap" />
+    <button v-if="door" class="plain place" @click="signOut">
+      <v-icon :icon="mdiLogoutVariant" size="22" /><span>Sign out</span>
+    </button>
     <button
       class="plain place"
       :aria-label="preferences.theme === 'light' ? 'Dark theme' : 'Light theme'"

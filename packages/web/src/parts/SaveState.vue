@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { useJob } from '../stores/job';
-import { useOutbox } from '../stores/outbox';
+import ClashPicks from './ClashPicks.vue';
 
 /** Whether what was typed is on the server; a conflict or a refusal is settled here, with nothing lost. */
 const job = useJob();
-const outbox = useOutbox();
 </script>
 
 <template>
@@ -15,14 +14,16 @@ const outbox = useOutbox();
       ><strong>Not saved:</strong> {{ job.refusal?.field ? `${job.refusal.field}: ` : ''
       }}{{ job.refusal?.message }} Yours is kept here.</template
     >
-    <template v-else-if="job.saveState === 'conflict'">
+    <template v-else-if="job.saveState === 'conflict' && job.theirs && job.document">
       <strong>Changed by somebody else meanwhile.</strong> Yours is still on the screen.
       <button class="plain" @click="job.settle('mine')">Keep mine</button>
       <button class="plain" @click="job.settle('theirs')">Take theirs</button>
-    </template>
-    <template v-for="item in outbox.refused" :key="item.seq">
-      <strong>Not kept:</strong> {{ item.refused?.sentence }}
-      <button class="plain" @click="outbox.dismiss(item.seq as number)">Noted</button>
+      <ClashPicks
+        v-if="job.theirs.clashes.length > 1"
+        :clashes="job.theirs.clashes"
+        :document="job.document"
+        @choose="(clash, whose) => job.settle(whose, clash)"
+      />
     </template>
   </span>
 </template>
@@ -35,7 +36,7 @@ const outbox = useOutbox();
 strong {
   color: var(--red);
 }
-button {
+.save > button {
   min-height: 48px;
   padding: 0 10px !important;
   color: var(--blue);

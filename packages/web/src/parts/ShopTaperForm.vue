@@ -7,6 +7,7 @@ import { plain } from '../lib/db';
 import { newId } from '../lib/newId';
 import { saveBundle } from '../lib/saveFile';
 import { useKit } from '../stores/kit';
+import ClashPicks from './ClashPicks.vue';
 import DocumentForm from './DocumentForm.vue';
 import { figure, type FormField } from './formField';
 
@@ -28,29 +29,28 @@ const FIELDS: readonly FormField[] = [
   { kind: 'text', key: 'use', label: 'What it is found on', wide: true },
 ];
 
-const { draft, note, busy, save, put, errorsUnder } = useDocumentEditor<ShopTaper>(async (document) => {
+const editor = useDocumentEditor<ShopTaper>(async (document, { version, save: saveId }) => {
   const id = props.row?.id ?? fresh;
-  await kit.keepTaper(id, props.row?.version ?? null, document);
+  await kit.keepTaper(id, version, document, saveId);
   open.value = false;
   fresh = `taper-${newId()}`;
   await router.push(document.archived ? '/tapers' : `/tapers/shop/${id}`);
   return '';
 });
+const { draft, note, busy, save, put, errorsUnder, clashes, choose } = editor;
 watch(
   open,
   (isOpen) => {
     if (!isOpen) return;
     note.value = '';
-    draft.value = props.row
-      ? plain(props.row.document)
-      : {
-          schema: SHOP_TAPER_SCHEMA,
-          name: '',
-          use: '',
-          archived: false,
-          thread: '',
-          ...plain(props.start ?? {}),
-        };
+    editor.open(props.row ?? null, {
+      schema: SHOP_TAPER_SCHEMA,
+      name: '',
+      use: '',
+      archived: false,
+      thread: '',
+      ...plain(props.start ?? {}),
+    });
   },
   { immediate: true },
 );
@@ -68,6 +68,7 @@ const toFile = (): void => {
 <template>
   <v-dialog v-model="open" aria-label="A taper of our own" max-width="640">
     <form v-if="draft" class="sheet own" @submit.prevent="save">
+      <ClashPicks :clashes="clashes" :document="draft" @choose="choose" />
       <h2>{{ row ? row.document.name : 'A taper of our own' }}</h2>
       <p class="quiet">
         Its ratio or its half angle; of the rest, what is known. The drawing gives what is left out.

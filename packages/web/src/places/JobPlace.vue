@@ -8,6 +8,7 @@ import AxisStrip from '../drawing/AxisStrip.vue';
 import AcrossShop from '../parts/AcrossShop.vue';
 import JobHeader from '../parts/JobHeader.vue';
 import NoticeText from '../parts/NoticeText.vue';
+import NotTaken from '../parts/NotTaken.vue';
 import ReadingBar from '../parts/ReadingBar.vue';
 import StageTabs from '../parts/StageTabs.vue';
 import PartStage from '../stages/part/PartStage.vue';
@@ -87,9 +88,8 @@ watch(
   },
 );
 watch(
-  () => outbox.away,
+  () => outbox.away || outbox.signIn,
   (away) => {
-    if (!away && job.saveState === 'waiting') void job.save();
     if (!away && job.state === 'failed') void job.open(props.id);
   },
 );
@@ -157,6 +157,7 @@ const taperProblem = computed(() =>
     />
     <StageTabs :id="id" :stage="stage" :progress="model.progress.value" />
     <main class="stage" tabindex="-1">
+      <NotTaken v-if="outbox.refused.length || outbox.count || job.lost.length" :job-id="id" />
       <NoticeText v-if="stage !== 'part' && stage !== 'record' && taperProblem" tone="warn" class="missing">
         The taper is not settled: {{ taperProblem }}
         <router-link :to="`/job/${id}/part`">To the part</router-link>

@@ -6,9 +6,9 @@ import { useRouter } from 'vue-router';
 import { useDocumentEditor } from '../composables/useDocumentEditor';
 import { kindSpec } from '../kit/kitFields';
 import KitTabs from '../kit/KitTabs.vue';
-import { plain } from '../lib/db';
 import { newId } from '../lib/newId';
 import { saveBundle } from '../lib/saveFile';
+import ClashPicks from '../parts/ClashPicks.vue';
 import DocumentForm from '../parts/DocumentForm.vue';
 import NoticeText from '../parts/NoticeText.vue';
 import TaperPicker from '../parts/TaperPicker.vue';
@@ -22,10 +22,10 @@ const row = computed(() => kit.kit.find((r) => r.id === props.id));
 const newOne = ref(`kit-${newId()}`);
 onMounted(() => void kit.load());
 
-const { draft, note, busy, save, put, errorsUnder } = useDocumentEditor<KitDocument>(async (document) => {
+const editor = useDocumentEditor<KitDocument>(async (document, { version, save: saveId }) => {
   const id = props.id ?? newOne.value;
   try {
-    await kit.keep(id, row.value?.version ?? null, document);
+    await kit.keep(id, version, document, saveId);
   } catch (error) {
     await kit.load();
     throw error;
@@ -33,21 +33,22 @@ const { draft, note, busy, save, put, errorsUnder } = useDocumentEditor<KitDocum
   if (!props.id) await router.replace(`/kit/${id}`);
   return `Saved. ${document.name} is on record.`;
 });
+const { draft, note, busy, save, put, errorsUnder, clashes, choose } = editor;
 /** The same page serves the next thing too; a new one just saved stays as it is. */
 watch(
   () => props.id ?? `new ${props.kind}`,
   (now) => {
-    if (now !== newOne.value) draft.value = null;
+    if (now !== newOne.value) editor.open(null);
   },
 );
 watch(
   () => [row.value, props.kind, draft.value === null] as const,
   ([found, kind, empty]) => {
     if (!empty) return;
-    if (props.id) draft.value = found ? plain(found.document) : null;
+    if (props.id) editor.open(found ?? null);
     else if (kind) {
       newOne.value = `kit-${newId()}`;
-      draft.value = kindSpec(kind)?.make() ?? null;
+      editor.open(null, kindSpec(kind)?.make() ?? null);
     }
   },
   { immediate: true },
@@ -104,6 +105,7 @@ const toFile = (): void => {
         >Put away: no job is offered it; what was done with it stays.</NoticeText
       >
       <form class="sheets" @submit.prevent="save">
+        <ClashPicks :clashes="clashes" :document="draft" @choose="choose" />
         <section class="sheet group">
           <div class="grid">
             <v-text-field

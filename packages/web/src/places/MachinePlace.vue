@@ -11,6 +11,7 @@ import ChuckList from '../kit/ChuckList.vue';
 import { MACHINE_GROUPS, type MachineGroup } from '../kit/machineFields';
 import ScaleFields from '../kit/ScaleFields.vue';
 import CountsField from '../parts/CountsField.vue';
+import ClashPicks from '../parts/ClashPicks.vue';
 import DocumentForm from '../parts/DocumentForm.vue';
 import StillSetRow from '../parts/StillSetRow.vue';
 import { useShop } from '../stores/shop';
@@ -22,20 +23,20 @@ const router = useRouter();
 const machine = computed(() => shop.byId(props.id));
 onMounted(() => void shop.load());
 
-const { draft, note, busy, save, put, errorsUnder } = useDocumentEditor<MachineDocument>(async (document) => {
-  const version = machine.value?.version ?? 0;
+const editor = useDocumentEditor<MachineDocument>(async (document, { version, save: id }) => {
   try {
-    await request('PUT', `/api/machines/${props.id}`, { version, document });
+    await request('PUT', `/api/machines/${props.id}`, { version, document, save: id });
   } finally {
     await shop.load();
   }
   return `Saved. ${document.name} is up to date.`;
 });
+const { draft, note, busy, save, put, errorsUnder, clashes, choose } = editor;
 watch(
   machine,
   (found, before) => {
     if (found && (!draft.value || found.id !== before?.id)) {
-      draft.value = plain(found.document);
+      editor.open(found);
     }
   },
   { immediate: true },
@@ -89,6 +90,7 @@ const toFile = (): void => {
       </p>
       <StillSetRow :machine="machine" />
       <form class="sheets" @submit.prevent="save">
+        <ClashPicks :clashes="clashes" :document="draft" @choose="choose" />
         <section v-for="group in MACHINE_GROUPS" :key="group.key" class="sheet group">
           <header>
             <h2>{{ group.title }}</h2>

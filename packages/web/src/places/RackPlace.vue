@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { mdiPlus } from '@mdi/js';
-import type { JobCard, Rack } from '@anello/contract';
+import type { Aside, JobCard, Rack } from '@anello/contract';
 import { STAGES } from '@anello/core';
 import { useDebounceFn } from '@vueuse/core';
-import { onMounted, ref, watch } from 'vue';
+import { computed, onMounted, ref, watch } from 'vue';
 import PartThumb from '../drawing/PartThumb.vue';
 import { request } from '../lib/api';
 import NewJob from '../parts/NewJob.vue';
+import NotTaken from '../parts/NotTaken.vue';
 import StillSetRow from '../parts/StillSetRow.vue';
 import { useOutbox } from '../stores/outbox';
 import { useShop } from '../stores/shop';
@@ -17,6 +18,8 @@ const outbox = useOutbox();
 const PAGE = 24;
 const jobs = ref<JobCard[]>([]);
 const total = ref(0);
+const broken = ref<Aside[]>([]);
+const aside = computed(() => [...broken.value, ...shop.aside]);
 const search = ref('');
 const state = ref<'waiting' | 'ready' | 'failed'>('waiting');
 const adding = ref(false);
@@ -28,19 +31,42 @@ async function load(more = false): Promise<void> {
       'GET',
       `/api/jobs?limit=${PAGE}&offset=${offset}&search=${encodeURIComponent(search.value)}`,
     );
+    broken.value = rack.aside ?? [];
     jobs.value = more ? [...jobs.value, ...rack.jobs] : rack.jobs;
     total.value = rack.total;
     state.value = 'ready';
     outbox.reached();
-  } catch {
+  } catch (error) {
     state.value = jobs.value.length > 0 ? 'ready' : 'failed';
-    outbox.noticeAway();
+    outbox.noticeAway(error);
   }
 }
+/** Jobs of which something lies in this browser alone, and why. */
+const here = computed(() => {
+  const why = new Map<string, string>();
+  for (const draft of outbox.drafts) {
+    const reason = draft.theirs
+      ? 'changed here and by somebody else: to be settled'
+      : draft.refused
+        ? `an edit was not taken: ${draft.refused.sentence}`
+        : outbox.away
+          ? 'an edit is held in this browser'
+          : '';
+    if (reason) why.set(draft.jobId, reason);
+  }
+  for (const { body, refused } of outbox.refused) {
+    const jobId = (body as { jobId?: string | null } | null)?.jobId;
+    if (jobId) why.set(jobId, `something kept was not taken: ${refused?.sentence}`);
+  }
+  return [...why].map(([id, reason]) => {
+    const job = jobs.value.find((j) => j.id === id);
+    return { id, name: job ? `${job.number} ${job.title}` : id, why: reason };
+  });
+});
 const searchSoon = useDebounceFn(() => load(), 200);
 watch(search, searchSoon);
 watch(
-  () => outbox.away,
+  () => outbox.away || outbox.signIn,
   (away) => !away && void load(),
 );
 onMounted(() => {
@@ -75,6 +101,17 @@ const reached = (job: JobCard): string =>
     <p v-if="outbox.away" class="quiet away" role="status">
       The server is away. What is kept stays in this browser until it is back.
     </p>
+
+    <ul v-if="here.length || aside.length" class="here sheet" aria-label="To be looked at">
+      <li v-for="one in here" :key="one.id">
+        <router-link :to="`/job/${one.id}`">{{ one.name }}</router-link>: {{ one.why }}
+      </li>
+      <li v-for="one in aside" :key="one.id">
+        <strong>{{ one.name }}</strong> cannot be read: {{ one.sentence }}
+      </li>
+    </ul>
+
+    <NotTaken v-if="outbox.refused.length || outbox.count" class="orphans" />
 
     <section class="lathes" aria-label="What the lathes are still set to">
       <StillSetRow v-for="machine in shop.machines" :key="machine.id" :machine="machine" />
@@ -126,6 +163,16 @@ const reached = (job: JobCard): string =>
 .rack {
   padding: 20px 26px 40px;
   overflow-y: auto;
+}
+.here {
+  margin: 0 0 16px;
+  padding: 10px 18px 10px 34px;
+  border: 2px solid var(--brass-edge);
+  display: grid;
+  gap: 4px;
+}
+.orphans {
+  margin: 0 0 16px;
 }
 .top {
   display: flex;

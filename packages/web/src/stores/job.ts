@@ -1,11 +1,14 @@
-import { migrateJobDocument, type JobDocument, type JobRow, type JobView } from '@anello/contract';
+import { migrateJobDocument, type JobDocument, type JobView, type RecordsPage } from '@anello/contract';
 import { AnelloError, currentPiece, type KeptRecord, type RecordBody } from '@anello/core';
 import { useDebounceFn } from '@vueuse/core';
 import { defineStore } from 'pinia';
-import { computed, ref, shallowRef } from 'vue';
-import { request, ServerAway, StaleHere } from '../lib/api';
+import { computed, ref, shallowRef, watch } from 'vue';
+import { request, ServerAway } from '../lib/api';
 import { bench, plain } from '../lib/db';
+import { dropDraft, readDraft, writeDraft } from '../lib/drafts';
+import { same, withValue, type Clash } from '../lib/merge';
 import { newId } from '../lib/newId';
+import { sayTrouble } from '../lib/trouble';
 import { useOutbox } from './outbox';
 import { usePreferences } from './preferences';
 
@@ -13,8 +16,8 @@ export type SaveState = 'saved' | 'saving' | 'waiting' | 'refused' | 'conflict';
 const SAVE_AFTER = 350;
 
 /**
- * The job on the screen. Edits are held in the browser at once and sent when typing pauses; records go
- * through the outbox. Nothing here waits for the network.
+ * The job on the screen. Edits are held in the browser before the key's event ends and go through the outbox, as records
+ * do, whatever is on the screen then. Nothing here waits for the network.
  */
 export const useJob = defineStore('job', () => {
   const outbox = useOutbox();
@@ -23,24 +26,39 @@ export const useJob = defineStore('job', () => {
   const version = ref(0);
   const document = ref<JobDocument | null>(null);
   const records = shallowRef<readonly KeptRecord[]>([]);
+  /** The server said it kept these, and has them no more. */
+  const lost = shallowRef<readonly KeptRecord[]>([]);
   const state = ref<'idle' | 'loading' | 'ready' | 'missing' | 'failed'>('idle');
-  const saveState = ref<SaveState>('saved');
-  const refusal = shallowRef<AnelloError | null>(null);
-  const theirs = shallowRef<JobRow | null>(null);
   const piece = computed(() => currentPiece(records.value));
+  /** The document as the server has it at `version`: what an edit is typed over. */
+  let base: JobDocument | null = null;
+  /** The draft this tab has last seen or made. */
+  let seen = '';
+
+  const draft = computed(() => outbox.drafts.find((d) => d.jobId === id.value) ?? null);
+  const refusal = computed(() => {
+    const why = draft.value?.refused;
+    return why ? new AnelloError(why.code, why.field, why.phrase) : null;
+  });
+  const theirs = computed(() => draft.value?.theirs ?? null);
+  const saveState = computed<SaveState>(() => {
+    if (!draft.value) return 'saved';
+    if (draft.value.theirs) return 'conflict';
+    if (draft.value.refused) return 'refused';
+    return outbox.away || outbox.signIn ? 'waiting' : 'saving';
+  });
 
   async function open(jobId: string): Promise<void> {
     id.value = jobId;
     state.value = 'loading';
     document.value = null;
-    refusal.value = null;
-    theirs.value = null;
+    lost.value = [];
     await outbox.reload();
     try {
       const view = await fetchOrRecall(jobId);
       if (id.value !== jobId) return;
       if (!view) return void (state.value = 'missing');
-      await show(view);
+      show(view);
     } catch {
       state.value = 'failed';
     }
@@ -48,28 +66,39 @@ export const useJob = defineStore('job', () => {
 
   async function fetchOrRecall(jobId: string): Promise<JobView | null> {
     try {
-      const view = await request<JobView>('GET', `/api/jobs/${jobId}`);
-      await (await bench()).put('jobs', { ...view, id: jobId });
+      const view = await fetchWhole(jobId);
+      await hold(view);
       outbox.reached();
+      lost.value = await outbox.lost(jobId, new Set(view.records.map((r) => r.id)));
       return view;
     } catch (error) {
       if (error instanceof AnelloError && error.code === 'not-found') return null;
       if (!(error instanceof ServerAway)) throw error;
-      outbox.noticeAway();
+      outbox.noticeAway(error);
       const held = await (await bench()).get('jobs', jobId);
       if (!held) throw error;
-      return held;
+      return held as JobView;
     }
   }
 
-  async function show(view: JobView): Promise<void> {
-    const draft = await (await bench()).get('drafts', view.job.id);
-    version.value = draft ? draft.version : view.job.version;
-    document.value = migrateJobDocument(draft ? draft.document : view.job.document);
+  /** As last seen, for when the server is away; only a convenience. */
+  async function hold(view: JobView): Promise<void> {
+    try {
+      await (await bench()).put('jobs', { ...view, id: view.job.id });
+    } catch (error) {
+      sayTrouble(error);
+    }
+  }
+
+  function show(view: JobView): void {
+    const typed = readDraft(view.job.id);
+    base = migrateJobDocument(typed?.base ?? view.job.document);
+    version.value = typed ? typed.version : view.job.version;
+    document.value = migrateJobDocument(typed ? typed.document : view.job.document);
+    seen = typed?.save ?? '';
     records.value = withWaiting(view.records as KeptRecord[], view.job.id);
-    saveState.value = draft ? 'waiting' : 'saved';
     state.value = 'ready';
-    if (draft) void save();
+    if (typed) void outbox.flush();
   }
 
   /** What the server has, and what is still on its way there. */
@@ -78,88 +107,92 @@ export const useJob = defineStore('job', () => {
     const mine = outbox.waiting
       .filter((w) => w.url === '/api/records')
       .map((w) => w.body as KeptRecord)
-      .filter((r) => r.jobId === jobId && !ids.has(r.id));
+      .filter((r) => r?.jobId === jobId && !ids.has(r.id));
     return [...kept, ...mine];
   }
 
-  /** Changes the document; shown at once, held in the browser, sent when typing pauses. */
+  /** Changes the document; shown and safe in the browser at once, sent when typing pauses. */
   function edit(change: (draft: JobDocument) => void): void {
     if (!document.value) return;
-    const next = plain(document.value);
+    const typed = readDraft(id.value);
+    // Another tab has typed into it since: its edit is gone on from, not written over.
+    const next = plain(typed && typed.save !== seen ? typed.document : document.value);
     change(next);
     document.value = next;
-    if (saveState.value !== 'conflict') saveState.value = 'saving';
-    void hold();
+    write(next, typed?.theirs ? { theirs: typed.theirs } : {});
     void saveSoon();
   }
 
-  async function hold(): Promise<void> {
-    if (document.value)
-      await (
-        await bench()
-      ).put('drafts', { jobId: id.value, version: version.value, document: plain(document.value) });
+  function write(
+    next: JobDocument,
+    more: { theirs?: NonNullable<ReturnType<typeof readDraft>>['theirs'] } = {},
+  ): void {
+    const typed = readDraft(id.value);
+    seen = newId();
+    writeDraft({
+      jobId: id.value,
+      version: typed?.version ?? version.value,
+      base: typed?.base ?? base ?? undefined,
+      document: next,
+      save: seen,
+      ...more,
+    });
+    outbox.drafts = [...outbox.drafts.filter((d) => d.jobId !== id.value), readDraft(id.value)!];
   }
 
-  const saveSoon = useDebounceFn(() => save(), SAVE_AFTER);
-  let sending = false;
-  let again = false;
+  const saveSoon = useDebounceFn(() => outbox.flush(), SAVE_AFTER);
+  const save = (): Promise<void> => outbox.flush();
 
-  async function save(): Promise<void> {
-    if (!document.value || saveState.value === 'conflict') return;
-    if (sending) return void (again = true);
-    sending = true;
-    const jobId = id.value;
-    const sent = plain(document.value);
-    try {
-      const row = await request<JobRow>('PUT', `/api/jobs/${jobId}`, {
-        version: version.value,
-        document: sent,
-      });
-      if (id.value === jobId) await taken(row, sent);
-    } catch (error) {
-      if (id.value === jobId) notTaken(error);
-    } finally {
-      sending = false;
-    }
-    if (again) {
-      again = false;
-      await save();
-    }
-  }
+  watch(
+    () => outbox.taken,
+    (now) => {
+      if (!now || now.row.id !== id.value) return;
+      version.value = now.row.version;
+      base = now.row.document;
+      // Somebody saved while an answer was lost: what was taken is not all that is there.
+      if (now.save === seen && document.value && !same(document.value, base)) document.value = plain(base);
+    },
+  );
+  /** What the server will not take is not of the job until that is settled: it stands beside it, with why. */
+  watch(
+    () => outbox.refused,
+    (all) => {
+      const ids = new Set(all.map((item) => (item.body as { id?: string } | null)?.id));
+      if (records.value.some((r) => ids.has(r.id)))
+        records.value = records.value.filter((r) => !ids.has(r.id));
+    },
+  );
+  /** Joined with somebody else's edit, or typed in another tab: shown here as it now stands. */
+  watch(draft, (now) => {
+    if (!now || now.save === seen || state.value !== 'ready') return;
+    seen = now.save;
+    version.value = now.version;
+    document.value = now.document;
+  });
 
-  async function taken(row: JobRow, sent: JobDocument): Promise<void> {
-    version.value = row.version;
-    refusal.value = null;
-    const same = JSON.stringify(document.value) === JSON.stringify(sent);
-    if (!same) return hold();
-    saveState.value = 'saved';
-    await (await bench()).delete('drafts', row.id);
-  }
-
-  function notTaken(error: unknown): void {
-    if (error instanceof ServerAway) {
-      saveState.value = 'waiting';
-      outbox.noticeAway();
-    } else if (error instanceof StaleHere) {
-      saveState.value = 'conflict';
-      theirs.value = error.current as JobRow;
+  /** After a conflict: for each field both changed, mine or theirs; or all of them at once. */
+  async function settle(whose: 'mine' | 'theirs', clash?: Clash): Promise<void> {
+    const typed = readDraft(id.value);
+    if (!typed?.theirs || !document.value) return;
+    const { clashes, document: current, version: at } = typed.theirs;
+    const settling = clash ? [clash] : clashes;
+    const next =
+      whose === 'mine'
+        ? typed.document
+        : settling.reduce((d, one) => withValue(d, one.path, one.theirs), typed.document);
+    const left = clashes.filter((one) => !settling.some((s) => s.path.join() === one.path.join()));
+    document.value = plain(next);
+    seen = newId();
+    if (left.length > 0) {
+      writeDraft({ ...typed, document: next, save: seen, theirs: { ...typed.theirs, clashes: left } });
     } else {
-      saveState.value = 'refused';
-      refusal.value = error instanceof AnelloError ? error : null;
+      writeDraft({ jobId: id.value, version: at, base: current, document: next, save: seen });
+      version.value = at;
+      base = current;
+      if (same(next, current)) dropDraft(id.value, seen);
     }
-  }
-
-  /** After a conflict: write mine over theirs, or take theirs. */
-  async function settle(whose: 'mine' | 'theirs'): Promise<void> {
-    if (!theirs.value) return;
-    version.value = theirs.value.version;
-    if (whose === 'theirs') {
-      document.value = theirs.value.document;
-      await (await bench()).delete('drafts', id.value);
-    }
-    theirs.value = null;
-    saveState.value = whose === 'mine' ? 'saving' : 'saved';
-    if (whose === 'mine') await save();
+    await outbox.reload();
+    await outbox.flush();
   }
 
   /** Keeps a record: on the screen at once, safe in the browser before this returns, then on its way. */
@@ -181,11 +214,21 @@ export const useJob = defineStore('job', () => {
   const withdraw = (record: KeptRecord): Promise<KeptRecord> =>
     keep({ kind: 'withdrawn', record: record.id }, record.piece);
 
+  /** What the server had and lost: sent again, or left. */
+  async function settleLost(how: 'send' | 'leave'): Promise<void> {
+    const all = lost.value;
+    lost.value = [];
+    if (how === 'leave') return outbox.forgetLost(all);
+    records.value = [...records.value, ...all];
+    for (const record of all) await outbox.add({ method: 'POST', url: '/api/records', body: record });
+  }
+
   return {
     id,
     version,
     document,
     records,
+    lost,
     state,
     saveState,
     refusal,
@@ -195,7 +238,20 @@ export const useJob = defineStore('job', () => {
     edit,
     save,
     settle,
+    settleLost,
     keep,
     withdraw,
   };
 });
+
+/** A whole job: its records come in pages. */
+async function fetchWhole(jobId: string): Promise<JobView> {
+  const view = await request<JobView>('GET', `/api/jobs/${jobId}`);
+  const { records } = view;
+  for (let next = view.next ?? null; next !== null;) {
+    const page = await request<RecordsPage>('GET', `/api/jobs/${jobId}/records?after=${next}`);
+    records.push(...page.records);
+    next = page.next;
+  }
+  return { ...view, records, next: null };
+}

@@ -1,6 +1,7 @@
 import {
   coreKit,
   shopTaperSize,
+  type Aside,
   type KitDocument,
   type KitRow,
   type ShopTaper,
@@ -11,7 +12,8 @@ import { useSessionStorage } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
 import { request, ServerAway } from '../lib/api';
-import { bench, plain } from '../lib/db';
+import { bench, remember } from '../lib/db';
+import { newId } from '../lib/newId';
 import { useOutbox } from './outbox';
 
 /** What the shop owns and the tapers it has saved; from the browser's store when the server is away. */
@@ -19,6 +21,8 @@ export const useKit = defineStore('kit', () => {
   const outbox = useOutbox();
   const kit = ref<KitRow[]>([]);
   const tapers = ref<TaperRow[]>([]);
+  /** Things and tapers that are kept and cannot be read. */
+  const aside = ref<Aside[]>([]);
   const loaded = ref(false);
   /** Gauge blocks standing in another stack just now, mm. */
   const blocksInUse = useSessionStorage<number[]>('anello.blocks-in-use', []);
@@ -27,51 +31,55 @@ export const useKit = defineStore('kit', () => {
   async function load(): Promise<void> {
     try {
       const [things, saved] = await Promise.all([
-        request<{ rows: KitRow[] }>('GET', '/api/kit'),
-        request<{ rows: TaperRow[] }>('GET', '/api/tapers'),
+        request<{ rows: KitRow[]; aside?: Aside[] }>('GET', '/api/kit'),
+        request<{ rows: TaperRow[]; aside?: Aside[] }>('GET', '/api/tapers'),
       ]);
       kit.value = things.rows;
       tapers.value = saved.rows;
-      await remember();
+      aside.value = [...(things.aside ?? []), ...(saved.aside ?? [])];
+      await remember('kit', kit.value);
+      await remember('tapers', tapers.value);
       outbox.reached();
     } catch (error) {
       if (!(error instanceof ServerAway)) throw error;
-      outbox.noticeAway();
+      outbox.noticeAway(error);
       await recall();
     }
     loaded.value = true;
   }
 
-  async function remember(): Promise<void> {
-    const tx = (await bench()).transaction(['kit', 'tapers'], 'readwrite');
-    await tx.objectStore('kit').clear();
-    await tx.objectStore('tapers').clear();
-    for (const row of kit.value) await tx.objectStore('kit').put(plain(row));
-    for (const row of tapers.value) await tx.objectStore('tapers').put(plain(row));
-    await tx.done;
-  }
-
   async function recall(): Promise<void> {
     if (loaded.value) return;
     const store = await bench();
-    kit.value = await store.getAll('kit');
-    tapers.value = await store.getAll('tapers');
+    kit.value = (await store.getAll('kit')) as KitRow[];
+    tapers.value = (await store.getAll('tapers')) as TaperRow[];
   }
 
   /** Adds a thing, or saves it over the version it was read at. Errors: as the server's, ServerAway. */
-  async function keep(id: string, version: number | null, document: KitDocument): Promise<void> {
-    await send('/api/kit', id, version, document);
+  async function keep(
+    id: string,
+    version: number | null,
+    document: KitDocument,
+    save?: string,
+  ): Promise<void> {
+    await send('/api/kit', id, { version, document, save });
     await load();
   }
 
-  async function keepTaper(id: string, version: number | null, document: ShopTaper): Promise<void> {
-    await send('/api/tapers', id, version, document);
+  async function keepTaper(
+    id: string,
+    version: number | null,
+    document: ShopTaper,
+    save?: string,
+  ): Promise<void> {
+    await send('/api/tapers', id, { version, document, save });
     await load();
   }
 
   return {
     kit,
     tapers,
+    aside,
     loaded,
     load,
     keep,
@@ -85,7 +93,11 @@ export const useKit = defineStore('kit', () => {
   };
 });
 
-async function send(path: string, id: string, version: number | null, document: object): Promise<void> {
+async function send(
+  path: string,
+  id: string,
+  { version, document, save }: { version: number | null; document: object; save: string | undefined },
+): Promise<void> {
   if (version === null) await request('POST', path, { id, document });
-  else await request('PUT', `${path}/${id}`, { version, document });
+  else await request('PUT', `${path}/${id}`, { version, document, save: save ?? newId() });
 }

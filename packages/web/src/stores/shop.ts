@@ -1,6 +1,7 @@
 import {
   coreLathe,
   migrateMachineDocument,
+  type Aside,
   type MachineDocument,
   type MachineRow,
   type SettingRow,
@@ -9,24 +10,33 @@ import type { Device, Lathe, StillSet } from '@anello/core';
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
 import { request, ServerAway } from '../lib/api';
-import { bench, plain } from '../lib/db';
+import { bench, remember } from '../lib/db';
+import { newId } from '../lib/newId';
 import { useOutbox } from './outbox';
+
+interface Machines {
+  readonly machines: MachineRow[];
+  readonly aside?: Aside[];
+}
 
 /** The lathes and what they are still set to; from the browser's store when the server is away. */
 export const useShop = defineStore('shop', () => {
   const outbox = useOutbox();
   const machines = ref<MachineRow[]>([]);
+  /** Lathes that are kept and cannot be read. */
+  const aside = ref<Aside[]>([]);
   const loaded = ref(false);
 
   async function load(): Promise<void> {
     try {
-      const answer = await request<{ machines: MachineRow[] }>('GET', '/api/machines');
+      const answer = await request<Machines>('GET', '/api/machines');
       machines.value = answer.machines;
-      await remember();
+      aside.value = answer.aside ?? [];
+      await remember('machines', machines.value);
       outbox.reached();
     } catch (error) {
       if (!(error instanceof ServerAway)) throw error;
-      outbox.noticeAway();
+      outbox.noticeAway(error);
       if (machines.value.length === 0) machines.value = await recall();
     }
     for (const { body, url } of outbox.waiting) if (url === '/api/settings') applySetting(body as SettingRow);
@@ -35,15 +45,8 @@ export const useShop = defineStore('shop', () => {
 
   /** As last seen; what an older Anello left here is brought to the present form. */
   async function recall(): Promise<MachineRow[]> {
-    const held = await (await bench()).getAll('machines');
+    const held = (await (await bench()).getAll('machines')) as MachineRow[];
     return held.map((row) => ({ ...row, document: migrateMachineDocument(row.document) }));
-  }
-
-  async function remember(): Promise<void> {
-    const tx = (await bench()).transaction('machines', 'readwrite');
-    await tx.store.clear();
-    for (const machine of machines.value) await tx.store.put(plain(machine));
-    await tx.done;
   }
 
   function applySetting(row: SettingRow): void {
@@ -61,7 +64,7 @@ export const useShop = defineStore('shop', () => {
   async function change(id: string, work: (document: MachineDocument) => void): Promise<void> {
     const { version, document } = await request<MachineRow>('GET', `/api/machines/${id}`);
     work(document);
-    await request('PUT', `/api/machines/${id}`, { version, document });
+    await request('PUT', `/api/machines/${id}`, { version, document, save: newId() });
     await load();
   }
 
@@ -69,6 +72,7 @@ export const useShop = defineStore('shop', () => {
 
   return {
     machines,
+    aside,
     loaded,
     load,
     byId,

@@ -7,7 +7,7 @@ import NoticeText from '../../parts/NoticeText.vue';
 import PhraseText from '../../parts/PhraseText.vue';
 
 /** What to expect of the next infeed, how the last came out, and the risk that is accepted. */
-const props = defineProps<{ desk: ApproachDesk; allowed: number }>();
+const props = defineProps<{ desk: ApproachDesk; allowed: number; atLine: boolean }>();
 const ApproachChart = defineAsyncComponent(() => import('../../drawing/ApproachChart.vue'));
 const advice = computed(() => props.desk.advice.value);
 const { along } = props.desk;
@@ -30,9 +30,16 @@ const learned = computed(() => props.desk.approach.value.passes.some((p) => p.re
 
 <template>
   <section v-if="advice" class="approach" aria-label="The way to the line">
-    <template v-if="advice.advice === 'cut'">
+    <p v-if="atLine && advice.move === 'measure'">
+      One reading can be out by enough to hide that it is not. Try it in four times and type the mean.
+    </p>
+    <template v-else-if="advice.advice === 'cut' && !atLine">
       <p v-if="advice.move === 'spring-pass'">
         <strong>Feed nothing in: take a spring pass.</strong> What the last cut sprang comes off by itself.
+      </p>
+      <p v-else-if="advice.move === 'draw-back'">
+        <strong>Its spring alone would take too much.</strong> Turn back well past the lash, come in again to
+        the figure and take a pass with nothing more fed in.
       </p>
       <p>
         After it, expect

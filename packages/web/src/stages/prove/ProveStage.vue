@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { advanceFromInfeed, AnelloError, angle, length, ofKind, stockFromStandOff } from '@anello/core';
+import {
+  advanceFromInfeed,
+  AnelloError,
+  angle,
+  length,
+  ofKind,
+  stockFromStandOff,
+  type InfeedMove,
+} from '@anello/core';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { useApproach } from '../../composables/useApproach';
 import { useCut } from '../../composables/useCut';
@@ -40,8 +48,9 @@ const desk = useApproach();
 /** What to feed now: the advice for the risk accepted, as this dial shows it. */
 const onDial = computed(() => {
   const advice = desk.advice.value;
-  return left.value && advice ? cut.onDial(2 * advice.infeed) : null;
+  return left.value && advice ? cut.onDial(2 * Math.abs(advice.infeed)) : null;
 });
+const move = computed(() => desk.advice.value?.move);
 /** Nothing can be fed within the risk accepted, though it is not at its line. */
 const held = computed(() => desk.advice.value?.advice === 'hold');
 const allowed = computed(() => sizing.allowed.value);
@@ -106,10 +115,33 @@ function judged(standOff: number, halfAngle: number): ReturnType<NonNullable<Bar
   };
 }
 
+const FEED_HEADINGS: Readonly<Partial<Record<InfeedMove, string>>> = {
+  'spring-pass': 'Take a spring pass, then clean and try again',
+  'draw-back': 'Draw the tool back this much, take a pass, then clean and try again',
+};
+const heading = computed(() => {
+  if (past.value) return 'Gone past its line';
+  if (atLine.value)
+    return move.value === 'measure'
+      ? 'It stands at its line, as far as one reading tells'
+      : 'It stands at its line';
+  if (desk.advice.value?.suspicion) return 'Feed no more yet: something looks wrong';
+  if (held.value)
+    return `Feed no more yet: ${move.value === 'measure' ? 'measure it again' : 'finish by hand'}`;
+  return (move.value && FEED_HEADINGS[move.value]) ?? 'Feed this much more, then clean and try again';
+});
+const taken = computed(() => {
+  if (past.value || atLine.value || !cut.state.value || !onDial.value) return null;
+  if (move.value === 'spring-pass') return 'Spring pass taken: keep the pass';
+  const { divisions } = onDial.value;
+  if (divisions === 0) return null;
+  return `${move.value === 'draw-back' ? 'Drawn back' : 'Fed'} ${divisions} ${divisions === 1 ? 'division' : 'divisions'}: keep the pass`;
+});
 /** Keeps the infeed the stand-off asks for as a pass, so the countdown goes on from it. */
 async function cutIt(): Promise<void> {
   if (!onDial.value || !cut.state.value) return;
-  await cut.keepPass(cut.state.value.dial + onDial.value.figure.value, '');
+  const by = onDial.value.figure.value;
+  await cut.keepPass(cut.state.value.dial + (move.value === 'draw-back' ? -by : by), '');
 }
 const advance = computed(() => {
   const dial = model.lathe.value?.dial;
@@ -137,7 +169,7 @@ const lines = computed(() => [...working.value, ...(evidence.nudge.value?.nudge.
 useStageScreen({
   bar: barRequest,
   across: () =>
-    onDial.value && onDial.value.divisions > 0
+    onDial.value && onDial.value.divisions > 0 && move.value !== 'draw-back'
       ? {
           step: ['Still to feed'],
           label: 'on the dial',
@@ -157,20 +189,11 @@ useStageScreen({
     <section class="main" aria-label="Trying it in its mate">
       <article v-if="task" class="card sheet" aria-live="polite">
         <h2 v-if="!now">Clean both, try it in the {{ mate }}, and read how far it stands off</h2>
-        <h2 v-else-if="past">Gone past its line</h2>
-        <h2 v-else-if="atLine">It stands at its line</h2>
-        <h2 v-else-if="desk.advice.value?.suspicion">Feed no more yet: something looks wrong</h2>
-        <h2 v-else-if="held">
-          Feed no more yet:
-          {{ desk.advice.value?.move === 'measure' ? 'measure it again' : 'finish by hand' }}
-        </h2>
-        <h2 v-else-if="desk.advice.value?.move === 'spring-pass'">
-          Take a spring pass, then clean and try again
-        </h2>
-        <h2 v-else>Feed this much more, then clean and try again</h2>
+        <h2 v-else>{{ heading }}</h2>
         <template v-if="left && onDial && now">
           <StandOffFigures
             :feed="past || held || atLine ? null : onDial"
+            :back="move === 'draw-back'"
             :reads="model.lathe.value?.dial.reads ?? 'diameter'"
             :left="left.diameter"
             :stand-off="now.seen"
@@ -180,25 +203,12 @@ useStageScreen({
             One division of the dial moves it <FigureText :figure="length(advance, 0.01)" />.
           </p>
           <ReamNote v-if="task?.member === 'internal'" :left="left.diameter" />
-          <v-btn
-            v-if="!past && !atLine && cut.state.value && desk.advice.value?.move === 'spring-pass'"
-            class="cut-it"
-            @click="cutIt"
-          >
-            Spring pass taken: keep the pass</v-btn
-          >
-          <v-btn
-            v-else-if="!past && !atLine && onDial.divisions > 0 && cut.state.value"
-            class="cut-it"
-            @click="cutIt"
-            >Fed {{ onDial.divisions }} {{ onDial.divisions === 1 ? 'division' : 'divisions' }}: keep the
-            pass</v-btn
-          >
+          <v-btn v-if="taken" class="cut-it" @click="cutIt">{{ taken }}</v-btn>
         </template>
         <p v-else class="quiet">
           Feel for shake first. Straight in and straight out: never turn a plug gauge in a bore.
         </p>
-        <ApproachPanel v-if="now && !past" :desk="desk" :allowed="allowed" />
+        <ApproachPanel v-if="now && !past" :desk="desk" :allowed="allowed" :at-line="atLine" />
         <SizePicks :desk="sizing" />
         <p v-if="standOffs.length > 1" class="tries">
           Stand-off, try by try:

@@ -7,6 +7,8 @@ import FigureText from '../../parts/FigureText.vue';
 defineProps<{
   /** Null when nothing is to be fed: at its line, past it, or held. */
   feed: ReturnType<CutDesk['onDial']> | null;
+  /** It is to be drawn back by that before the pass, not fed in. */
+  back: boolean;
   reads: DialReads;
   /** On diameter, mm; less than nothing is past. */
   left: number;
@@ -18,11 +20,13 @@ defineProps<{
   <div class="figures">
     <div v-if="feed">
       <p class="label">
-        {{ reads === 'diameter' ? 'On the dial, reads diameter' : 'On the dial, reads radius' }}
+        {{ back ? 'Draw back by, on the dial' : 'On the dial'
+        }}{{ reads === 'diameter' ? ', reads diameter' : ', reads radius' }}
       </p>
       <p class="big"><FigureText :figure="feed.figure" large /></p>
       <p class="other quiet">
-        {{ feed.divisions }} {{ feed.divisions === 1 ? 'division' : 'divisions' }}, as far as is safe now
+        {{ feed.divisions }} {{ feed.divisions === 1 ? 'division' : 'divisions' }},
+        {{ back ? 'come in to it from behind' : 'as far as is safe now' }}
       </p>
     </div>
     <div>
