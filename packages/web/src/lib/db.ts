@@ -1,3 +1,4 @@
+import type { Broke } from './broke';
 import type { JobView, KitRow, MachineRow, TaperRow } from '@anello/contract';
 import type { ErrorData, KeptRecord } from '@anello/core';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
@@ -16,11 +17,6 @@ export interface Waiting {
   readonly refused?: ErrorData;
   /** The server broke on it: how often, and when it is tried again, ms. */
   readonly broke?: Broke;
-}
-
-export interface Broke {
-  readonly times: number;
-  readonly notBefore: number;
 }
 
 /** A record the server has said it keeps: its mark is held for a while, in case a copy is put back there. */

@@ -1,6 +1,6 @@
 import type { ErrorData } from '@anello/core';
 import { migrateJobDocument, type JobDocument } from '@anello/contract';
-import type { Broke } from './db';
+import type { Broke } from './broke';
 import type { Clash } from './merge';
 import { sayTrouble } from './trouble';
 

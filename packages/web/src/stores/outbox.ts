@@ -4,7 +4,8 @@ import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { alone } from '../lib/alone';
 import { request, ServerAway, ServerBroke, SignInNeeded } from '../lib/api';
-import { bench, plain, type Acknowledged, type Broke, type Waiting } from '../lib/db';
+import { BROKE_WAIT, brokeAgain, rested } from '../lib/broke';
+import { bench, plain, type Acknowledged, type Waiting } from '../lib/db';
 import { allDrafts, isDraftKey, readDraft, writeDraft, type Draft } from '../lib/drafts';
 import { leftOver, strikeOut, writeNow } from '../lib/journal';
 import { newId } from '../lib/newId';
@@ -13,9 +14,6 @@ import { sendDraft } from './sendDraft';
 
 const FIRST_WAIT = 1000;
 const LONGEST_WAIT = 8000;
-/** What the server broke on is tried again after this, and each time after twice as long, ms. */
-const BROKE_WAIT = 15_000;
-const LONGEST_BROKE_WAIT = 30 * 60_000;
 /** Marks of what was acknowledged are held for two weeks, ms. */
 const MARKED = 14 * 24 * 3600 * 1000;
 
@@ -274,15 +272,6 @@ export const useOutbox = defineStore('outbox', () => {
     takeInLeftOvers,
   };
 });
-
-/** Whether what the server broke on, if it did, has lain long enough to be sent again. */
-const rested = ({ broke }: { readonly broke?: Broke | undefined }): boolean =>
-  (broke?.notBefore ?? 0) <= Date.now();
-
-function brokeAgain(before?: Broke): Broke {
-  const times = (before?.times ?? 0) + 1;
-  return { times, notBefore: Date.now() + Math.min(LONGEST_BROKE_WAIT, BROKE_WAIT * 2 ** (times - 1)) };
-}
 
 /** An entry no request can be made of must not be taken for a server that is away. */
 function refuseBroken({ method, url, body }: Partial<Waiting>): void {
