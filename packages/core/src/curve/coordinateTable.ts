@@ -6,6 +6,7 @@ import type { Member } from '../way/way';
 import { surfaceOf } from './offsetProfile';
 import type { CurvePoint, Piece } from './piece';
 import type { Surface } from './rest';
+import { most } from '../basics/extent';
 
 export interface TableRequest {
   readonly pieces: readonly Piece[];
@@ -85,7 +86,7 @@ export function coordinateTable(request: TableRequest): CoordinateTable {
       ridge: before ? ridgeBetween(before, centre, noseRadius, surface, allowance) : 0,
     };
   });
-  return { rows, highest: Math.max(...rows.map((r) => r.ridge)), minutes: (rows.length * SECONDS) / 60 };
+  return { rows, highest: most(rows.map((r) => r.ridge)), minutes: (rows.length * SECONDS) / 60 };
 }
 
 /** A billionth of a division is arithmetic. */

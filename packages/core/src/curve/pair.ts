@@ -7,6 +7,7 @@ import type { Measured } from './bestFit';
 import { nearestOn } from './nearestOn';
 import { surfaceOf } from './offsetProfile';
 import { sampled, type CurvePoint, type Piece } from './piece';
+import { least, most } from '../basics/extent';
 
 export const mateOf = (member: Member): Member => (member === 'external' ? 'internal' : 'external');
 
@@ -67,7 +68,7 @@ const INSIDE = 10;
 
 /** How far from the axis the line lies that both drawings of a pair are laid by, mm: on the axis where there is no room. */
 export const sharedDatum = (...lines: readonly (readonly CurvePoint[])[]): number =>
-  Math.max(0, Math.min(...lines.flat().map((p) => Math.abs(p.r))) - INSIDE);
+  Math.max(0, least(lines.flat().map((p) => Math.abs(p.r))) - INSIDE);
 
 export interface JointPlace {
   /** Along the joint, mm. */
@@ -146,7 +147,7 @@ export function pairJoint({
     shift,
     shifted: Math.abs(shift) >= FELT,
     room,
-    left: Math.max(...left.map(Math.abs)),
+    left: most(left.map(Math.abs)),
   };
 }
 

@@ -1,4 +1,5 @@
 import { listLength } from '../basics/check';
+import { least, most } from '../basics/extent';
 
 /** A point of a turned profile: along the axis and out from it, mm. */
 export interface CurvePoint {
@@ -102,7 +103,7 @@ export const flipped = (piece: Piece): Piece =>
 /** Pieces turned end for end: what lay at the headstock lies at the tailstock. They run on from the headstock as before. */
 export function endForEnd(pieces: readonly Piece[]): Piece[] {
   const spans = pieces.map(spanOf);
-  const about = Math.min(...spans.map((s) => s.from)) + Math.max(...spans.map((s) => s.to));
+  const about = least(spans.map((s) => s.from)) + most(spans.map((s) => s.to));
   const turned = (p: CurvePoint): CurvePoint => ({ z: about - p.z, r: p.r });
   return [...pieces].reverse().map((piece) =>
     piece.kind === 'line'

@@ -1,5 +1,6 @@
 import { firstNotUnder } from '../basics/search';
 import { endOf, onArc, spanOf, startOf, type CurvePoint, type Piece } from './piece';
+import { least, most } from '../basics/extent';
 
 /** Where a round nose rests on pieces from above: its centre's height, and where it touches. */
 export interface Rest {
@@ -37,8 +38,8 @@ export class Surface {
 
   constructor(pieces: readonly Piece[]) {
     const spans = pieces.map(spanOf);
-    this.from = Math.min(...spans.map((s) => s.from));
-    this.to = Math.max(...spans.map((s) => s.to));
+    this.from = least(spans.map((s) => s.from));
+    this.to = most(spans.map((s) => s.to));
     this.arcs = pieces.flatMap((arc) =>
       arc.kind === 'arc' ? [{ arc, ...spanOf(arc), ends: [startOf(arc), endOf(arc)] as const }] : [],
     );

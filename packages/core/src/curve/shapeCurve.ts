@@ -36,7 +36,7 @@ export function shapeCurve(points: readonly ShapePoint[]): Piece[] {
     if (b.run === 'spline') {
       let last = i;
       while (points[last + 1]?.run === 'spline') last++;
-      pieces.push(...chords(smooth(points.slice(i - 1, last + 1))));
+      pieces.push(...chords(smooth(points.slice(i - 1, last + 1), FOLLOWED)));
       i = last;
     } else pieces.push(...runTo(a, b, pieces.at(-1), i));
   }

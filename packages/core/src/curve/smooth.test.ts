@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { nearestOn } from './nearestOn';
 import { smooth } from './smooth';
 
 const points = fc
@@ -14,18 +15,22 @@ const points = fc
     let z = 0;
     return steps.map(({ dz, r }) => ({ z: (z += dz), r }));
   });
-const PER = 160;
+const TOLERANCE = 1e-4;
+type Points = ReturnType<typeof smooth>;
+const smoothed = (given: Points, tolerance = TOLERANCE): Points => smooth(given, tolerance);
+/** Where in the curve each given point is. */
+const placesOf = (curve: Points, given: Points): number[] =>
+  given.map((p) => curve.findIndex((c) => Math.hypot(c.z - p.z, c.r - p.r) < 1e-8));
 
 describe('a smooth curve through points', () => {
   it('goes through every one of them, in order', () => {
     fc.assert(
       fc.property(points, (given) => {
-        const curve = smooth(given);
-        expect(curve).toHaveLength((given.length - 1) * PER + 1);
-        given.forEach((p, i) => {
-          expect(curve[i * PER]!.z).toBeCloseTo(p.z, 8);
-          expect(curve[i * PER]!.r).toBeCloseTo(p.r, 8);
-        });
+        const curve = smoothed(given);
+        const places = placesOf(curve, given);
+        expect(places[0]).toBe(0);
+        expect(places.at(-1)).toBe(curve.length - 1);
+        places.slice(1).forEach((place, i) => expect(place).toBeGreaterThan(places[i]!));
       }),
       { seed: 1 },
     );
@@ -33,12 +38,14 @@ describe('a smooth curve through points', () => {
   it('has no corner anywhere: its heading turns a little from chord to chord', () => {
     fc.assert(
       fc.property(points, (given) => {
-        const curve = smooth(given);
+        const curve = smoothed(given, 1e-6);
+        const places = placesOf(curve, given);
         const headings = curve.slice(1).map((p, i) => Math.atan2(p.r - curve[i]!.r, p.z - curve[i]!.z));
         for (let i = 1; i < given.length - 1; i++) {
-          const [before, after] = [headings[i * PER - 1]!, headings[i * PER]!];
+          const at = places[i]!;
+          const [before, after] = [headings[at - 1]!, headings[at]!];
           const turn = Math.abs(Math.atan2(Math.sin(after - before), Math.cos(after - before)));
-          const near = [headings[i * PER - 2]!, headings[i * PER + 1]!] as const;
+          const near = [headings[at - 2] ?? before, headings[at + 1] ?? after] as const;
           const around = Math.abs(Math.atan2(Math.sin(near[1] - near[0]), Math.cos(near[1] - near[0])));
           expect(turn).toBeLessThan(around + 0.05);
         }
@@ -46,10 +53,32 @@ describe('a smooth curve through points', () => {
       { seed: 2 },
     );
   });
+  it('keeps its chords within the tolerance, with no more of them than that takes', () => {
+    fc.assert(
+      fc.property(points, (given) => {
+        const coarse = smoothed(given, 1e-2);
+        const fine = smoothed(given, 1e-4);
+        expect(coarse.length).toBeLessThan(fine.length / 8);
+        const chords = coarse.slice(1).map((b, i) => ({ kind: 'line', a: coarse[i]!, b }) as const);
+        for (const p of fine) {
+          const { foot } = nearestOn(chords, p);
+          expect(Math.hypot(foot.z - p.z, foot.r - p.r)).toBeLessThan(1.01e-2);
+        }
+      }),
+      { seed: 4, numRuns: 20 },
+    );
+  });
+  it('points lying closer than the curve bends need none between, however many they are', () => {
+    const near = Array.from({ length: 2000 }, (_, i) => ({ z: i / 20, r: 20 + 3 * Math.sin(i / 200) }));
+    expect(smoothed(near, 2e-4)).toHaveLength(2000);
+    expect(() => smoothed(Array.from({ length: 2000 }, (_, i) => ({ z: i, r: i % 2 ? 1 : 400 })))).toThrow(
+      /more places/,
+    );
+  });
   it('points on a straight stay on it, and two points are two points', () => {
     const straight = [0, 3, 10, 14].map((z) => ({ z, r: 5 + z / 2 }));
-    for (const p of smooth(straight)) expect(p.r).toBeCloseTo(5 + p.z / 2, 9);
-    expect(smooth(straight.slice(0, 2))).toEqual(straight.slice(0, 2));
+    for (const p of smoothed(straight)) expect(p.r).toBeCloseTo(5 + p.z / 2, 9);
+    expect(smoothed(straight.slice(0, 2))).toEqual(straight.slice(0, 2));
   });
   it('is the natural cubic of the textbooks on evenly spaced points', () => {
     // Through 0, 1, 0 at 0, h, 2h the natural spline's middle second derivative is −3 over h².
@@ -58,7 +87,7 @@ describe('a smooth curve through points', () => {
       { z: 10, r: 10.01 },
       { z: 20, r: 10 },
     ];
-    const curve = smooth(flat);
+    const curve = smoothed(flat, 1e-9);
     const at = (z: number): number =>
       curve.reduce((a, b) => (Math.abs(b.z - z) < Math.abs(a.z - z) ? b : a)).r;
     // A quarter along: y = 1.5 t − 0.5 t³ at t = 0.5.
@@ -67,8 +96,8 @@ describe('a smooth curve through points', () => {
   it('turned end for end it is the same curve', () => {
     fc.assert(
       fc.property(points, (given) => {
-        const there = smooth(given);
-        const back = smooth([...given].reverse()).reverse();
+        const there = smoothed(given);
+        const back = smoothed([...given].reverse()).reverse();
         there.forEach((p, i) => {
           expect(back[i]!.z).toBeCloseTo(p.z, 6);
           expect(back[i]!.r).toBeCloseTo(p.r, 6);

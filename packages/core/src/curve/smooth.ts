@@ -1,10 +1,15 @@
 import type { CurvePoint } from './piece';
+import { listLength, positive } from '../basics/check';
 
-/** Chords between two given points of a spline. */
-const BETWEEN = 160;
+/** A spline swings no harder than this many chords between two given points show, however fine they are asked for. */
+const MOST_BETWEEN = 2000;
 
-/** A natural cubic spline through points, its parameter the chord length, as closely spaced points. */
-export function smooth(points: readonly CurvePoint[]): CurvePoint[] {
+/**
+ * A natural cubic spline through points, its parameter the chord length, as points whose chords stay within a tolerance
+ * of it; mm. As many as each stretch bends for: points lying close together need none between.
+ */
+export function smooth(points: readonly CurvePoint[], tolerance: number): CurvePoint[] {
+  positive(tolerance, 'tolerance', 'The tolerance');
   if (points.length < 3) return [...points];
   const t = [0];
   points.slice(1).forEach((p, i) => {
@@ -20,16 +25,29 @@ export function smooth(points: readonly CurvePoint[]): CurvePoint[] {
     points.map((p) => p.r),
   );
   const out: CurvePoint[] = [{ z: points[0]?.z ?? 0, r: points[0]?.r ?? 0 }];
-  for (let i = 0; i < points.length - 1; i++)
-    for (let k = 1; k <= BETWEEN; k++) {
-      const at = (t[i] ?? 0) + (((t[i + 1] ?? 0) - (t[i] ?? 0)) * k) / BETWEEN;
-      out.push({ z: z(i, at), r: r(i, at) });
+  for (let i = 0; i < points.length - 1; i++) {
+    const span = (t[i + 1] ?? 0) - (t[i] ?? 0);
+    // A chord over dt strays from its curve by at most dt²/8 times the most it bends.
+    const bends = Math.max(Math.hypot(z.bend(i), r.bend(i)), Math.hypot(z.bend(i + 1), r.bend(i + 1)));
+    const count = Math.min(MOST_BETWEEN, Math.max(1, Math.ceil(span * Math.sqrt(bends / (8 * tolerance)))));
+    listLength(out.length + count, 'points');
+    for (let k = 1; k <= count; k++) {
+      const at = (t[i] ?? 0) + (span * k) / count;
+      out.push({ z: z.at(i, at), r: r.at(i, at) });
     }
+  }
   return out;
 }
 
-/** Natural cubic through values at rising parameters: the value in interval i at t. */
-function natural(t: readonly number[], y: readonly number[]): (i: number, at: number) => number {
+interface Cubic {
+  /** The value in interval i at t. */
+  at(i: number, t: number): number;
+  /** The second derivative at point i. */
+  bend(i: number): number;
+}
+
+/** Natural cubic through values at rising parameters. */
+function natural(t: readonly number[], y: readonly number[]): Cubic {
   const n = t.length;
   const h = (i: number): number => (t[i + 1] ?? 0) - (t[i] ?? 0);
   const slope = (i: number): number => ((y[i + 1] ?? 0) - (y[i] ?? 0)) / h(i);
@@ -43,7 +61,7 @@ function natural(t: readonly number[], y: readonly number[]): (i: number, at: nu
     d[i] = (6 * (slope(i) - slope(i - 1)) - h(i - 1) * (d[i - 1] ?? 0)) / w;
   }
   for (let i = n - 2; i > 0; i--) m[i] = (d[i] ?? 0) - (c[i] ?? 0) * (m[i + 1] ?? 0);
-  return (i, at) => {
+  const value = (i: number, at: number): number => {
     const [u, v] = [(t[i + 1] ?? 0) - at, at - (t[i] ?? 0)];
     const [mi, mj] = [m[i] ?? 0, m[i + 1] ?? 0];
     return (
@@ -52,4 +70,5 @@ function natural(t: readonly number[], y: readonly number[]): (i: number, at: nu
       ((y[i + 1] ?? 0) / h(i) - (mj * h(i)) / 6) * v
     );
   };
+  return { at: value, bend: (i) => m[i] ?? 0 };
 }

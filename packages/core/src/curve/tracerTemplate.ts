@@ -6,6 +6,7 @@ import { listLength } from '../basics/check';
 import { carriedOn } from './carriedOn';
 import { surfaceOf } from './offsetProfile';
 import type { CurvePoint, Piece } from './piece';
+import { most } from '../basics/extent';
 
 export interface TracerRequest {
   readonly pieces: readonly Piece[];
@@ -97,7 +98,7 @@ export function tracerTemplate({
       };
     }),
     lost: lostBy(line, onPart, reach, fine, stylusRadius),
-    steepest: Math.max(...steepestOf(line, fine)),
+    steepest: most(steepestOf(line, fine)),
   };
 }
 

@@ -8,6 +8,7 @@ import type { Member } from '../way/way';
 import { coordinateTable } from './coordinateTable';
 import { feedToFollow, tracerTemplate } from './tracerTemplate';
 import { endOf, spanOf, startOf, type Piece } from './piece';
+import { least, most } from '../basics/extent';
 
 export const CURVE_WAY_IDS = ['drawing', 'steps', 'form-tool'] as const;
 export type CurveWayId = (typeof CURVE_WAY_IDS)[number];
@@ -154,8 +155,8 @@ function edgeOf(pieces: readonly Piece[]): { width: number; thinnest: number } {
   const spans = pieces.map(spanOf);
   const radii = pieces.flatMap((p) => [startOf(p).r, endOf(p).r]);
   return {
-    width: Math.max(...spans.map((s) => s.to)) - Math.min(...spans.map((s) => s.from)),
-    thinnest: 2 * Math.max(LEAST_RADIUS, Math.min(...radii)),
+    width: most(spans.map((s) => s.to)) - least(spans.map((s) => s.from)),
+    thinnest: 2 * Math.max(LEAST_RADIUS, least(radii)),
   };
 }
 

@@ -5,6 +5,7 @@ import { layoutPart, type Section } from '../part/layout';
 import type { RoundMass } from './balance';
 import { massesOf } from './masses';
 import { throwOf } from './throwOf';
+import { most } from '../basics/extent';
 
 export interface EccentricGroove {
   /** From the eccentric's tailstock face to the groove's nearer side, mm; centred on the width when not given. */
@@ -64,7 +65,7 @@ export function eccentricsOf(features: readonly Feature[]): EccentricPart[] {
   });
 }
 
-const acrossOf = ({ points }: Section): number => 2 * Math.max(...points.map((p) => p.r));
+const acrossOf = ({ points }: Section): number => 2 * most(points.map((p) => p.r));
 
 /** Grooves with their figures; one without a place is centred on the width. */
 const groovesOf = ({ grooves = [] }: Eccentric, width: number): EccentricGroove[] =>

@@ -3,6 +3,7 @@ import { length as lengthFigure } from '../phrase/figure';
 import type { End } from '../way/way';
 import type { Feature, Side } from './feature';
 import { outlineOf, type Outline, type OutlinePoint } from './outline';
+import { most } from '../basics/extent';
 
 /** A feature placed on the spindle axis; z grows from headstock to tailstock, 0 at the part's left face. */
 export interface Section {
@@ -42,7 +43,7 @@ export function layoutPart(features: readonly Feature[]): PartLayout {
   }
   const largestRadius = Math.max(
     1,
-    ...sections.flatMap((s) => s.points.map((p) => p.r + Math.abs(s.offset))),
+    most(sections.flatMap((s) => s.points.map((p) => p.r + Math.abs(s.offset)))),
   );
   return { sections, length, largestRadius, problems };
 }
@@ -160,5 +161,5 @@ export function radiusAt(section: Section, z: number, atStep: 'largest' | 'small
 /** The part's largest outside diameter, mm; null while nothing outside is known. */
 export function outsideDiameter({ sections }: Pick<PartLayout, 'sections'>): number | null {
   const radii = sections.filter((s) => s.side === 'external').flatMap((s) => s.points.map((p) => p.r));
-  return radii.length > 0 ? 2 * Math.max(...radii) : null;
+  return radii.length > 0 ? 2 * most(radii) : null;
 }

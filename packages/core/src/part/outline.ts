@@ -6,6 +6,7 @@ import { shapePoints } from './shapePoints';
 import { positive } from '../basics/check';
 import type { Bore, Eccentric, Feature, Profile, Thread } from './feature';
 import { solveTaperFeature } from './solveTaperFeature';
+import { most } from '../basics/extent';
 
 /** A point of an outline: along the feature from its headstock end, and the radius there. */
 export interface OutlinePoint {
@@ -101,7 +102,7 @@ const SAG = 0.01;
 
 function profileOutline(feature: Profile): Outline {
   const points = sampled(shapeCurve(shapePoints(feature)), DRAWN, SAG);
-  return { length: Math.max(...points.map((p) => p.z)), offset: 0, points };
+  return { length: most(points.map((p) => p.z)), offset: 0, points };
 }
 
 function eccentricOutline(feature: Eccentric): Outline {
