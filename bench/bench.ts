@@ -2,6 +2,7 @@ import { benchCore } from './core.ts';
 import { benchServer } from './server.ts';
 import { firstLoad } from './firstLoad.ts';
 import { infeedProof } from './infeedProof.ts';
+import { longProfile } from './longProfile.ts';
 import { redraw } from './redraw.ts';
 
 export interface Figure {
@@ -17,5 +18,6 @@ const figures: Figure[] = [
   ...infeedProof(),
   ...(await benchServer()),
   ...(await redraw()),
+  ...(await longProfile()),
 ];
 console.table(Object.fromEntries(figures.map(({ what, ...rest }) => [what, rest])));

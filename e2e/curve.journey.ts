@@ -247,3 +247,45 @@ test('J-104 as one of a pair: both drawings from one datum, and the joint told f
   await page.goto(`${shop.address}/job/j-104/record`);
   await expect(page.getByText(/Joint measured at/)).toBeVisible();
 });
+
+test('a long profile: read in the background, called off, shown a page at a time, wrong points found', async ({
+  page,
+  shop,
+}) => {
+  await page.goto(`${shop.address}/job/j-104/part`);
+  await page.getByText('Take it from a file, or save it as one').click();
+  const take = page.getByLabel('Take in a DXF, SVG or CSV');
+  const waves = Array.from(
+    { length: 6000 },
+    (_, i) => `<path d="M${i} 5C${i + 0.3} 4 ${i + 0.6} 7 ${i + 1} 5"/>`,
+  );
+  await take.setInputFiles({
+    name: 'scan.svg',
+    mimeType: 'image/svg+xml',
+    buffer: Buffer.from(
+      `<svg xmlns="http://www.w3.org/2000/svg" width="60mm" viewBox="0 0 6000 20">${waves.join('')}</svg>`,
+    ),
+  });
+  await expect(page.getByRole('progressbar', { name: /How much of the file/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Call it off' }).click();
+  await expect(page.getByText('Called off; nothing was changed.')).toBeVisible();
+  await expect(page.getByLabel(/^\d+: along$/)).toHaveCount(5);
+
+  const rows = Array.from({ length: 40 }, (_, i) => `${i},${20 + (i % 3)}`);
+  await take.setInputFiles({ name: 'rows.csv', mimeType: 'text/csv', buffer: Buffer.from(rows.join('\n')) });
+  await expect(page.getByText('40 points taken in')).toBeVisible();
+  await expect(page.getByText('Points 1 to 12 of 40')).toBeVisible();
+  await accessible(page, 'a long profile');
+  await page.getByRole('textbox', { name: 'Go to point' }).fill('30');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Points 25 to 36 of 40')).toBeVisible();
+  // What is wrong on another page is said on this one, with the way there.
+  await page.getByLabel('30: along').fill('3 mm');
+  await expect(page.getByText('Each point must lie no nearer the headstock')).toBeVisible();
+  await page.getByRole('button', { name: 'Points before these' }).click();
+  await expect(page.getByText(/Point 30:\s+Each point must lie/)).toBeVisible();
+  await page.getByRole('button', { name: 'Show it' }).click();
+  await expect(page.getByLabel('30: along')).toHaveValue('3 mm');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByLabel('30: along')).toHaveValue(/^29/);
+});

@@ -10,3 +10,6 @@ export const BUNDLE_FORMAT = 'anello-shop';
 export const BUNDLE_SCHEMA = 2;
 
 export const CHUCK_KINDS = ['three-jaw', 'four-jaw', 'collet', 'faceplate'] as const;
+
+/** A profile has no more points than this: more is a scan, not a drawing. */
+export const MOST_POINTS = 2000;

@@ -5,6 +5,7 @@ export {
   JOB_SCHEMA,
   KIT_SCHEMA,
   MACHINE_SCHEMA,
+  MOST_POINTS,
   SHOP_TAPER_SCHEMA,
 } from './forms';
 export { entry, isEntry, valuesOf, type Entry, type EntryDimension } from './entry';

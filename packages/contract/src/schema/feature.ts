@@ -1,5 +1,6 @@
 import { HOLE_FITS, RUNS } from '@anello/core';
 import { z } from 'zod';
+import { MOST_POINTS } from '../forms';
 import { entrySchema } from './entry';
 
 const length = () => entrySchema('length').optional();
@@ -63,7 +64,7 @@ const profile = z.strictObject({
         viaDiameter: length(),
       }),
     )
-    .max(2000),
+    .max(MOST_POINTS),
 });
 const eccentric = z.strictObject({
   ...base,

@@ -1,6 +1,5 @@
 import { positive } from '../basics/check';
-import { nearestOn } from './nearestOn';
-import { arcThroughPoints, type CurvePoint, type Piece } from './piece';
+import { arcThroughPoints, endOf, onArc, startOf, type CurvePoint, type Piece } from './piece';
 
 /** A place of a curve for each part of it from 0 to 1; mm. */
 export type Along = (part: number) => CurvePoint;
@@ -8,6 +7,8 @@ export type Along = (part: number) => CurvePoint;
 /** Places each piece is checked at. */
 const CHECKS = 32;
 const HALVINGS = 24;
+/** A piece this part short of the longest is long enough. */
+const ENOUGH = 0.002;
 /** Half a turn and more would be read back as the shorter arc. */
 const MOST_SWEEP = 0.9 * Math.PI;
 const MOST = 2000;
@@ -20,23 +21,29 @@ export function arcsAlong(at: Along, tolerance: number): Piece[] {
   positive(tolerance, 'tolerance', 'The tolerance');
   const pieces: Piece[] = [];
   let from = 0;
+  let stride = 1;
   while (from < 1 - 1e-9 && pieces.length < MOST) {
-    const [piece, to] = longest(at, from, tolerance);
+    const [piece, to] = longest(at, from, tolerance, Math.min(1, from + 2 * stride));
     pieces.push(piece);
+    stride = to - from;
     from = to;
   }
   return pieces;
 }
 
-function longest(at: Along, from: number, tolerance: number): [Piece, number] {
-  const fitted = (to: number): Piece | null => pieceWithin(at, from, to, tolerance);
-  const all = fitted(1);
-  if (all) return [all, 1];
-  let [low, high] = [from, 1];
+/** The longest piece from a place, looked for about a guess: most pieces are about as long as the one before. */
+function longest(at: Along, from: number, tolerance: number, guess: number): [Piece, number] {
+  let [low, high] = [from, guess];
   let best: [Piece, number] | null = null;
-  for (let i = 0; i < HALVINGS && !(best && high - low < 1e-4); i++) {
+  for (let piece = pieceWithin(at, from, high, tolerance); piece;) {
+    [low, best] = [high, [piece, high]];
+    if (high >= 1) return best;
+    high = Math.min(1, from + 2 * (high - from));
+    piece = pieceWithin(at, from, high, tolerance);
+  }
+  for (let i = 0; i < HALVINGS && !(best && high - low < ENOUGH * (high - from)); i++) {
     const middle = (low + high) / 2;
-    const piece = fitted(middle);
+    const piece = pieceWithin(at, from, middle, tolerance);
     if (piece) [low, best] = [middle, [piece, middle]];
     else high = middle;
   }
@@ -47,10 +54,35 @@ function pieceWithin(at: Along, from: number, to: number, tolerance: number): Pi
   const place = (k: number): CurvePoint => at(from + ((to - from) * k) / CHECKS);
   const piece = arcThroughPoints(place(0), place(CHECKS / 2), place(CHECKS));
   if (piece.kind === 'arc' && Math.abs(piece.sweep) > MOST_SWEEP) return null;
-  for (let k = 1; k < CHECKS; k++) {
+  for (const k of COARSE_FIRST) {
     const p = place(k);
-    const { foot } = nearestOn([piece], p);
-    if (Math.hypot(foot.z - p.z, foot.r - p.r) > tolerance) return null;
+    if (besideOf(piece, p) > tolerance) return null;
+    if (!standsOver(piece, p) && Math.min(apart(p, startOf(piece)), apart(p, endOf(piece))) > tolerance)
+      return null;
   }
   return piece;
+}
+
+/** The checks, those furthest from the three places that are on the piece first: a piece that is no good is seen soonest there. */
+const COARSE_FIRST = [8, 4, 2, 1].flatMap((step) =>
+  Array.from({ length: CHECKS / (2 * step) }, (_, i) => (2 * i + 1) * step),
+);
+
+const apart = (a: CurvePoint, b: CurvePoint): number => Math.hypot(a.z - b.z, a.r - b.r);
+
+/** How far a place lies from a piece carried on past its ends. */
+function besideOf(piece: Piece, p: CurvePoint): number {
+  if (piece.kind === 'arc') return Math.abs(apart(p, piece.c) - piece.radius);
+  const { a, b } = piece;
+  const [dz, dr] = [b.z - a.z, b.r - a.r];
+  return Math.abs((p.z - a.z) * dr - (p.r - a.r) * dz) / (Math.hypot(dz, dr) || 1);
+}
+
+/** Whether the nearest place of a piece carried on is on the piece itself. */
+function standsOver(piece: Piece, p: CurvePoint): boolean {
+  if (piece.kind === 'arc') return onArc(piece, Math.atan2(p.r - piece.c.r, p.z - piece.c.z));
+  const { a, b } = piece;
+  const [dz, dr] = [b.z - a.z, b.r - a.r];
+  const along = (p.z - a.z) * dz + (p.r - a.r) * dr;
+  return along >= 0 && along <= dz * dz + dr * dr;
 }

@@ -84,6 +84,7 @@ describe('work for a worker', () => {
       this.ended = true;
     }
   }
+  const settled = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
   const question = ref<{ n: number } | null>(null);
   let task: WorkerTask<number>;
   let leave: () => void;
@@ -106,7 +107,9 @@ describe('work for a worker', () => {
     expect(first!.ended).toBe(true);
     const second = Stand.all[1]!;
     expect(second.asked).toEqual({ n: 2 });
+    second.onmessage!({ data: { part: 0.5 } });
     second.onmessage!({ data: { found: 4, error: null } });
+    await settled();
     expect(task.found.value).toBe(4);
     expect(task.busy.value).toBe(false);
   });
@@ -127,6 +130,7 @@ describe('work for a worker', () => {
   it('a refusal is its error; no question is no answer', async () => {
     const error = { code: 'out-of-range', field: 'ridge', sentence: 'Too many.' };
     Stand.all[0]!.onmessage!({ data: { found: null, error } });
+    await settled();
     expect(task.error.value).toEqual(error);
     question.value = null;
     await nextTick();

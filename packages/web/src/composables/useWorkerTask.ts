@@ -1,7 +1,6 @@
 import type { ErrorData } from '@anello/core';
 import { onUnmounted, ref, shallowRef, watch, type Ref } from 'vue';
-import { plain } from '../lib/db';
-import type { Answer } from '../workers/answer';
+import { askWorker, type Asked } from '../lib/askWorker';
 
 export interface WorkerTask<Found> {
   readonly found: Ref<Found | null>;
@@ -25,36 +24,34 @@ export function useWorkerTask<Question extends object, Found>(
   const error = ref<ErrorData | null>(null);
   const busy = ref(false);
   const slow = ref(false);
-  let worker: Worker | null = null;
+  let asked: Asked<Found> | null = null;
   let waiting = 0;
 
   function stop(): void {
-    worker?.terminate();
-    worker = null;
+    asked?.stop();
+    asked = null;
     window.clearTimeout(waiting);
     busy.value = slow.value = false;
   }
-  function ask(asked: Question | null): void {
+  async function ask(next: Question | null): Promise<void> {
     stop();
     error.value = null;
-    if (!asked) {
+    if (!next) {
       found.value = null;
       return;
     }
     busy.value = true;
     waiting = window.setTimeout(() => (slow.value = true), PATIENCE);
-    worker = begin();
-    worker.onmessage = ({ data }: MessageEvent<Answer<Found>>): void => {
-      stop();
-      found.value = data.found;
-      error.value = data.error;
-    };
-    worker.onerror = (event): void => {
+    const mine = (asked = askWorker<Found>(begin(), next));
+    const answer = await mine.answer.catch((fault: unknown) => {
       stop();
       found.value = null;
-      throw new Error(`It could not be worked out: ${event.message}`);
-    };
-    worker.postMessage(plain(asked));
+      throw fault;
+    });
+    if (!answer || asked !== mine) return;
+    stop();
+    found.value = answer.found;
+    error.value = answer.error;
   }
   watch(question, ask, { immediate: true });
   onUnmounted(stop);

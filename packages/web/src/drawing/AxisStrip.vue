@@ -199,6 +199,7 @@ const state = (section: Section): Record<string, boolean> => ({
       <DragHandles
         v-if="held"
         :points="held.points"
+        :first="held.first"
         :to="toStrip"
         :from="fromStrip"
         :radius="7"

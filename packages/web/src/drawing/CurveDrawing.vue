@@ -14,12 +14,18 @@ const props = defineProps<{
   path?: readonly CurvePoint[];
   /** Handles to drag, z and radius. */
   points?: readonly CurvePoint[];
+  /** The number of the first handle's point, from 0. */
+  first?: number;
   missed?: readonly OutOfReach[];
   /** Measured places, and how far off each is: drawn as needles many times too long. */
   needles?: readonly { readonly at: CurvePoint; readonly off: number }[];
   label: string;
 }>();
-const emit = defineEmits<{ move: [index: number, to: CurvePoint] }>();
+const emit = defineEmits<{
+  move: [index: number, to: CurvePoint, pull: number];
+  /** Somebody tapped at this distance along. */
+  show: [z: number];
+}>();
 const box = ref<HTMLElement | null>(null);
 const { width: measured } = useElementSize(box);
 const W = computed(() => Math.max(300, measured.value || 600));
@@ -63,6 +69,10 @@ const needles = computed(() =>
   })),
 );
 
+function tapped(event: MouseEvent): void {
+  const screen = (event.target as SVGPathElement).getScreenCTM()?.inverse();
+  if (screen) emit('show', from(new DOMPoint(event.clientX, event.clientY).matrixTransform(screen).x, 0).z);
+}
 const to = (p: CurvePoint): { x: number; y: number } => ({ x: x(p.z), y: y(p.r) });
 const from = (atX: number, atY: number): CurvePoint => ({
   z: span.value.from + (atX - M) / scale.value,
@@ -73,7 +83,7 @@ const from = (atX: number, atY: number): CurvePoint => ({
 <template>
   <div ref="box" class="curve sheet">
     <svg :viewBox="`0 0 ${W} ${H}`" :height="H" width="100%" role="group" :aria-label="label">
-      <path :d="body" class="body" />
+      <path :d="body" class="body" @click="tapped" />
       <path :d="drawnPath(line)" class="edge" />
       <path v-if="props.path?.length" :d="drawnPath(props.path)" class="beside" />
       <path v-for="(one, index) in missed ?? []" :key="index" :d="stretch(one)" class="missed" />
@@ -91,9 +101,10 @@ const from = (atX: number, atY: number): CurvePoint => ({
       <DragHandles
         v-if="points"
         :points="points"
+        :first="first ?? 0"
         :to="to"
         :from="from"
-        @move="(index, at) => emit('move', index, at)"
+        @move="(index, at, pull) => emit('move', index, at, pull)"
       />
     </svg>
   </div>

@@ -1,3 +1,9 @@
+<script lang="ts">
+/** Numbered over all drawings: two of them may show the handles of one curve. */
+let pulls = 0;
+const nextPull = (): number => ++pulls;
+</script>
+
 <script setup lang="ts">
 import { snap, type CurvePoint } from '@anello/core';
 import { ref } from 'vue';
@@ -9,9 +15,14 @@ const props = defineProps<{
   to: (p: CurvePoint) => { readonly x: number; readonly y: number };
   from: (x: number, y: number) => CurvePoint;
   radius?: number;
+  /** The number of the first of them in the whole curve, from 0. */
+  first?: number;
 }>();
-const emit = defineEmits<{ move: [index: number, to: CurvePoint] }>();
+/** Moves of one pull, or of one key held down, are of the same number: they are taken back together. */
+const emit = defineEmits<{ move: [index: number, to: CurvePoint, pull: number] }>();
 const SNAP = 0.5;
+let pull = 0;
+const tell = (index: number, to: CurvePoint): void => emit('move', (props.first ?? 0) + index, to, pull);
 /** What is held, and how a place on the screen is read: as the drawing stood when it was taken, since it may rescale. */
 interface Hold {
   readonly index: number;
@@ -29,6 +40,7 @@ function take(event: PointerEvent, index: number): void {
   const screen = circle.ownerSVGElement?.getScreenCTM()?.inverse();
   if (!screen) return;
   circle.setPointerCapture(event.pointerId);
+  pull = nextPull();
   const [zero, right, down] = [props.from(0, 0), props.from(1, 0), props.from(0, 1)];
   held.value = {
     index,
@@ -45,7 +57,7 @@ function drag(event: PointerEvent): void {
   const point = props.points[held.value?.index ?? -1];
   if (!held.value || !point) return;
   const next = snapped(held.value.read(event));
-  if (next.z !== point.z || next.r !== point.r) emit('move', held.value.index, next);
+  if (next.z !== point.z || next.r !== point.r) tell(held.value.index, next);
 }
 
 const ARROWS: Readonly<Record<string, CurvePoint>> = {
@@ -59,8 +71,9 @@ function nudge(event: KeyboardEvent, index: number): void {
   const point = props.points[index];
   if (!by || !point) return;
   event.preventDefault();
+  if (!event.repeat) pull = nextPull();
   // What was typed finer than a step keeps its own fraction until it is moved.
-  emit('move', index, { z: Math.max(0, point.z + by.z), r: Math.max(0, point.r + by.r) });
+  tell(index, { z: Math.max(0, point.z + by.z), r: Math.max(0, point.r + by.r) });
 }
 </script>
 
@@ -74,7 +87,7 @@ function nudge(event: KeyboardEvent, index: number): void {
     class="handle"
     tabindex="0"
     role="button"
-    :aria-label="`Point ${index + 1}: drag, or move it by the arrow keys`"
+    :aria-label="`Point ${(first ?? 0) + index + 1}: drag, or move it by the arrow keys`"
     @pointerdown="take($event, index)"
     @pointermove="drag"
     @pointerup="held = null"

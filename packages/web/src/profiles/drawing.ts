@@ -1,5 +1,6 @@
 import { arcsAlong, length, pointOn, type Along, type Phrase, type Piece } from '@anello/core';
-import { arcStretch, joined, type ReadProfile, type Stretch } from './readProfile';
+import { arcStretch, type Stretch } from './chain';
+import { joined, type ReadProfile } from './readProfile';
 
 /** A place on a drawing as its file has it, y upward. */
 export interface Place {

@@ -7,7 +7,8 @@ import { toSvg } from '../sheets/toSvg';
 import type { AxisAlong } from './drawing';
 import { readDxf } from './readDxf';
 import { readCsv, type FileUnit, type ReadProfile } from './readProfile';
-import { readSvg } from './readSvg';
+import { readSvg as readShapes } from './readSvg';
+import { svgShapes } from './svgShapes';
 import { profileCsv, profileSheet } from './writeProfile';
 
 /** The profile that was read, as pieces. */
@@ -28,6 +29,9 @@ const curve = shapeCurve([
   { z: 44, r: 13, run: 'ogee' },
   { z: 60, r: 9, run: 'arc', radius: 20, bulge: 'out' },
 ]);
+
+const readSvg = (text: string, how: Parameters<typeof readShapes>[1]): ReadProfile =>
+  readShapes(svgShapes(text), how);
 
 /** How a file is to be taken. */
 const as = (unit: FileUnit, axis: AxisAlong = 'x', axisAt: number | null = null) => ({ unit, axis, axisAt });

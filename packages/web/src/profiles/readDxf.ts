@@ -2,7 +2,7 @@ import { pointOn, shapeCurve, type Phrase } from '@anello/core';
 import bspline from 'b-spline';
 import DxfParser from 'dxf-parser';
 import { drawnArc, followed, profileOf, type AxisAlong, type Drawn, type Place } from './drawing';
-import { UNITS, type FileUnit, type ReadProfile } from './readProfile';
+import { UNITS, type FileUnit, type ReadProfile, type Tell } from './readProfile';
 
 interface Vertex extends Place {
   readonly bulge?: number;
@@ -35,12 +35,14 @@ export interface DxfRequest {
 }
 
 /** A profile from a DXF: lines, arcs, polylines with their bulges, ellipses and splines; anything else is named and left. */
-export function readDxf(text: string, { unit, axis, axisAt }: DxfRequest): ReadProfile {
+export function readDxf(text: string, { unit, axis, axisAt }: DxfRequest, tell?: Tell): ReadProfile {
   const parsed = new DxfParser().parseSync(text);
   const told = INSUNITS[Number(parsed?.header['$INSUNITS'])];
   const scale = unit === 'file' ? (told ?? 1) : UNITS[unit];
   const left = new Map<string, number>();
-  const drawn = ((parsed?.entities ?? []) as unknown as Entity[]).flatMap((entity): readonly Drawn[] => {
+  const entities = (parsed?.entities ?? []) as unknown as Entity[];
+  const drawn = entities.flatMap((entity, i): readonly Drawn[] => {
+    tell?.(i / entities.length);
     const found = drawnOf(entity, scale);
     if (!found) left.set(entity.type, (left.get(entity.type) ?? 0) + 1);
     return found ?? [];

@@ -1,121 +1,83 @@
-import { AnelloError, type Phrase } from '@anello/core';
-import { svgPathProperties } from 'svg-path-properties';
+import type { Phrase } from '@anello/core';
 import svgpath from 'svgpath';
-import { followed, profileOf, type Drawn, type Place } from './drawing';
+import { drawnArc, followed, profileOf, type Drawn, type Place } from './drawing';
 import type { DxfRequest } from './readDxf';
-import { UNITS, type ReadProfile } from './readProfile';
-
-/** Units a drawing may give its size in, mm. */
-const LENGTHS: Readonly<Record<string, number>> = { mm: 1, cm: 10, in: 25.4, pt: 25.4 / 72, px: 25.4 / 96 };
-const PX = 25.4 / 96;
-/** What holds shapes that are not drawn where they stand. */
-const NOT_DRAWN = 'defs, symbol, clipPath, mask, marker, pattern';
-const SHAPES = 'path, line, polyline, polygon, rect';
-const LEFT_OUT = 'circle, ellipse, image, use';
+import { UNITS, type ReadProfile, type Tell } from './readProfile';
+import { alongArc, bezier, centredArc } from './svgCurve';
+import type { SvgDrawing, SvgShape } from './svgShapes';
 
 /**
  * A profile from an SVG: paths with all their curves, lines and polygons, as they stand after their transforms. Its y
- * grows downward; without a centre line the axis is the lower edge of its page. Errors: unreadable.
+ * grows downward; without a centre line the axis is the lower edge of its page.
  */
-export function readSvg(text: string, { unit, axis, axisAt }: DxfRequest): ReadProfile {
-  const parsed = new DOMParser().parseFromString(text, 'image/svg+xml');
-  const svg = parsed.documentElement;
-  if (parsed.querySelector('parsererror') || svg.localName !== 'svg')
-    throw new AnelloError('unreadable', 'file', 'That is not an SVG that can be read.');
-  const page = pageOf(svg);
-  const scale = unit === 'file' ? page.scale : UNITS[unit];
-  const shown = (selector: string): Element[] =>
-    [...svg.querySelectorAll(selector)].filter((one) => !one.closest(NOT_DRAWN));
-  const drawn = shown(SHAPES).flatMap((shape) => drawnOf(shape, scale));
-  const left = new Map<string, number>();
-  for (const { localName } of shown(LEFT_OUT)) left.set(localName, (left.get(localName) ?? 0) + 1);
-  const said: Phrase[] = [...left].map(([name, count]): Phrase => [`${count} × ${name}`]);
-  const level = axisAt ?? (axis === 'x' ? page.bottom : 0);
+export function readSvg(drawing: SvgDrawing, { unit, axis, axisAt }: DxfRequest, tell?: Tell): ReadProfile {
+  const scale = unit === 'file' ? drawing.scale : UNITS[unit];
+  const drawn = drawing.shapes.flatMap((shape, i) => {
+    tell?.(i / drawing.shapes.length);
+    return drawnOf(shape, scale);
+  });
+  const said = drawing.left.map(([name, count]): Phrase => [`${count} × ${name}`]);
+  const level = axisAt ?? (axis === 'x' ? drawing.bottom : 0);
   return profileOf(drawn, said, { scale, axis, axisAt: axis === 'x' ? -level : level });
 }
 
-/** How large one of its units is by its own word, and where its page ends, in its units. */
-function pageOf(svg: Element): { scale: number; bottom: number } {
-  const [, top = 0, wide = 0, high = 0] = (svg.getAttribute('viewBox') ?? '').split(/[\s,]+/).map(Number);
-  const width = sizeOf(svg, 'width');
-  const scale = wide > 0 && width > 0 ? width / wide : PX;
-  return { scale, bottom: high > 0 ? top + high : sizeOf(svg, 'height') / PX };
-}
-
-/** A size as the file gives it, mm; nothing where it gives none, or a part of something else. */
-function sizeOf(svg: Element, name: string): number {
-  const [, size, unit = ''] = /^\s*([\d.]+)\s*([a-z]*)\s*$/.exec(svg.getAttribute(name) ?? '') ?? [];
-  return size === undefined ? 0 : Number(size) * (LENGTHS[unit] ?? PX);
-}
-
-function drawnOf(shape: Element, scale: number): Drawn[] {
-  const layer = layerOf(shape);
+function drawnOf({ d, transform, layer }: SvgShape, scale: number): Drawn[] {
   const drawn: Drawn[] = [];
   let start: Place = { x: 0, y: 0 };
-  svgpath(pathOf(shape))
-    .transform(transformOf(shape))
+  svgpath(d)
+    .transform(transform)
     .abs()
     .unshort()
-    .iterate((segment, _index, x, y) => {
+    .iterate(([name, ...figures], _index, x, y) => {
       const from = up({ x, y });
-      const [name, ...figures] = segment;
+      const straight = (to: Place): number => drawn.push({ from, to: up(to), layer });
       switch (name) {
         case 'M':
           start = up({ x: figures[0] ?? 0, y: figures[1] ?? 0 });
           break;
         case 'L':
-          drawn.push({ from, to: up({ x: figures[0] ?? 0, y: figures[1] ?? 0 }), layer });
+          straight({ x: figures[0] ?? 0, y: figures[1] ?? 0 });
           break;
         case 'H':
-          drawn.push({ from, to: up({ x: figures[0] ?? 0, y }), layer });
+          straight({ x: figures[0] ?? 0, y });
           break;
         case 'V':
-          drawn.push({ from, to: up({ x, y: figures[0] ?? 0 }), layer });
+          straight({ x, y: figures[0] ?? 0 });
           break;
         case 'Z':
         case 'z':
           if (Math.hypot(from.x - start.x, from.y - start.y) > 1e-9) drawn.push({ from, to: start, layer });
           break;
+        case 'A':
+          drawn.push(...arc({ x, y }, figures, scale, layer));
+          break;
         default: {
-          const curve = new svgPathProperties(`M${x} ${y}${name}${figures.join(' ')}`);
-          const long = curve.getTotalLength();
-          drawn.push(...followed((part) => up(curve.getPointAtLength(part * long)), scale, layer));
+          const at = bezier([{ x, y }, ...placesOf(figures)]);
+          drawn.push(...followed((part) => up(at(part)), scale, layer));
         }
       }
     });
   return drawn;
 }
 
+/** Nearer than this to its other radius, of the larger, an ellipse is a circle. */
+const ROUND = 1e-9;
+
+function arc(from: Place, figures: readonly number[], scale: number, layer: string): Drawn[] {
+  const found = centredArc(from, figures);
+  const [x = 0, y = 0] = figures.slice(5);
+  if (!found) return [{ from: up(from), to: up({ x, y }), layer }];
+  const { centre, rx, ry, turn, from: begins, sweep } = found;
+  // Turned over with the drawing, it runs the other way round.
+  if (Math.abs(rx - ry) <= ROUND * rx) return drawnArc(up(centre), rx, -(begins + turn), -sweep, layer);
+  const at = alongArc(found);
+  return followed((part) => up(at(part)), scale, layer);
+}
+
+const placesOf = (figures: readonly number[]): Place[] =>
+  Array.from({ length: figures.length / 2 }, (_, i) => ({
+    x: figures[2 * i] ?? 0,
+    y: figures[2 * i + 1] ?? 0,
+  }));
+
 const up = ({ x, y }: Place): Place => ({ x, y: -y });
-
-/** Names a centre line may be known by: on the shape, or on what it stands in. */
-function layerOf(shape: Element): string {
-  const group = shape.closest('g');
-  return [shape, group]
-    .flatMap((one) => ['class', 'id', 'data-pen'].map((name) => one?.getAttribute(name) ?? ''))
-    .join(' ');
-}
-
-function transformOf(shape: Element): string {
-  const own: string[] = [];
-  for (let one: Element | null = shape; one; one = one.parentElement)
-    own.unshift(one.getAttribute('transform') ?? '');
-  return own.join(' ').trim();
-}
-
-function pathOf(shape: Element): string {
-  const n = (name: string): number => Number(shape.getAttribute(name) ?? 0);
-  const points = (shape.getAttribute('points') ?? '').trim();
-  switch (shape.localName) {
-    case 'line':
-      return `M${n('x1')} ${n('y1')}L${n('x2')} ${n('y2')}`;
-    case 'polyline':
-      return points ? `M${points}` : 'M0 0';
-    case 'polygon':
-      return points ? `M${points}Z` : 'M0 0';
-    case 'rect':
-      return `M${n('x')} ${n('y')}h${n('width')}v${n('height')}h${-n('width')}Z`;
-    default:
-      return shape.getAttribute('d') ?? 'M0 0';
-  }
-}

@@ -24,7 +24,8 @@ export const useJob = defineStore('job', () => {
   const preferences = usePreferences();
   const id = ref('');
   const version = ref(0);
-  const document = ref<JobDocument | null>(null);
+  /** Whole and never changed in place: every edit puts a new one here, so that nothing of it need be watched. */
+  const document = shallowRef<JobDocument | null>(null);
   const records = shallowRef<readonly KeptRecord[]>([]);
   /** The server said it kept these, and has them no more. */
   const lost = shallowRef<readonly KeptRecord[]>([]);

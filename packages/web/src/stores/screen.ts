@@ -59,7 +59,9 @@ export interface StripMarks {
 export interface StripHandles {
   readonly feature: string;
   readonly points: readonly CurvePoint[];
-  move(index: number, to: CurvePoint): void;
+  /** The number of the first of them in the whole curve, from 0. */
+  readonly first: number;
+  move(index: number, to: CurvePoint, pull: number): void;
 }
 
 /** What the stage on the screen has asked the frame round it to show. */

@@ -4,6 +4,9 @@ import { AnelloError, type ErrorData } from '@anello/core';
 export type Answer<T> =
   { readonly found: T; readonly error: null } | { readonly found: null; readonly error: ErrorData };
 
+/** What a worker posts: how much of it is done, any number of times, and then its answer. */
+export type Told<T> = { readonly part: number } | Answer<T>;
+
 /** A question answered; what the core refuses is an answer too, anything else is a fault. */
 export function answered<T>(work: () => T): Answer<T> {
   try {

@@ -12,7 +12,7 @@ import { FEATURE_FIELDS, SIDES } from './featureFields';
 /** One feature's figures; what is missing or disagrees is said at the field. */
 /** Fetched when such a feature is there: most parts have none. */
 const TaperPicker = defineAsyncComponent(() => import('../../parts/TaperPicker.vue'));
-const ProfilePoints = defineAsyncComponent(() => import('./ProfilePoints.vue'));
+const ProfilePoints = defineAsyncComponent(() => import('./profile/ProfilePoints.vue'));
 const GroovesEditor = defineAsyncComponent(() => import('./GroovesEditor.vue'));
 const props = defineProps<{ feature: FeatureDocument; problem: AnelloError | null }>();
 const job = useJob();
@@ -23,24 +23,16 @@ const sentence = computed(() => (props.problem ? plainText(props.problem.phrase,
 const problemAt = computed<Record<string, string>>(() =>
   props.problem?.field ? { [props.problem.field]: sentence.value } : {},
 );
-const atField = (key: string): string | undefined =>
-  props.problem?.field === key ? sentence.value : undefined;
+const problemHere = computed(() =>
+  props.problem?.field ? { field: props.problem.field, sentence: sentence.value } : null,
+);
 const unplaced = computed(() => {
-  const { field } = props.problem ?? { field: null };
-  const shown = [
-    ...fields.value.map((f) => f.key),
-    ...(props.feature.kind === 'profile'
-      ? props.feature.points.flatMap((_, i) => [
-          `points.${i}.z`,
-          `points.${i}.diameter`,
-          `points.${i}.radius`,
-          `points.${i}.run`,
-          `points.${i}.via`,
-        ])
-      : []),
-  ];
-  return props.problem && !shown.includes(field ?? '') ? sentence.value : '';
+  const field = props.problem?.field ?? '';
+  const atPoint = props.feature.kind === 'profile' && AT_POINT.test(field);
+  return props.problem && !atPoint && !fields.value.some((f) => f.key === field) ? sentence.value : '';
 });
+/** Said at the point itself. */
+const AT_POINT = /^points\.\d+\.(z|diameter|radius|run|via)$/;
 
 const { change, setField } = useFeatureEdit(() => props.feature.id);
 
@@ -143,7 +135,7 @@ const ENDS = [
       <ProfilePoints
         :feature="feature"
         :draft-key="`${job.id}.${feature.id}`"
-        :error-at="atField"
+        :problem="problemHere"
         @change="(points) => change((f) => (f['points'] = points))"
       />
     </template>

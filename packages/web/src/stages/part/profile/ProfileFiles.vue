@@ -1,14 +1,16 @@
 <script setup lang="ts">
+import { MOST_POINTS } from '@anello/contract';
 import { AnelloError, plainText, type Phrase, type Piece } from '@anello/core';
 import { ref } from 'vue';
-import { useKeptEntries } from '../../composables/useKeptEntries';
-import { saveFile, fileName } from '../../lib/saveFile';
-import FileTake from '../../parts/FileTake.vue';
-import KeptBox from '../../parts/KeptBox.vue';
-import NoticeText from '../../parts/NoticeText.vue';
-import type { AxisAlong } from '../../profiles/drawing';
-import type { FileUnit, ReadProfile } from '../../profiles/readProfile';
-import { usePreferences } from '../../stores/preferences';
+import { useProfileFile } from '../../../composables/useProfileFile';
+import { useKeptEntries } from '../../../composables/useKeptEntries';
+import { saveFile, fileName } from '../../../lib/saveFile';
+import FileTake from '../../../parts/FileTake.vue';
+import KeptBox from '../../../parts/KeptBox.vue';
+import NoticeText from '../../../parts/NoticeText.vue';
+import type { AxisAlong } from '../../../profiles/drawing';
+import type { FileUnit, ReadProfile } from '../../../profiles/readProfile';
+import { usePreferences } from '../../../stores/preferences';
 
 /** A profile taken in from a file, its unit and axis chosen, and given out again in open formats. */
 const props = defineProps<{ name: string; pieces: readonly Piece[] }>();
@@ -19,43 +21,50 @@ const axis = ref<AxisAlong>('x');
 const kept = useKeptEntries('profile-file');
 const said = ref('');
 const bad = ref(false);
+const reading = useProfileFile();
 const LEAST = 2;
 
 const inWords = (phrase: Phrase): string => plainText(phrase, preferences.units);
 const leftOut = ({ left }: ReadProfile): string => left.map(inWords).join(', ');
 
-async function readAny(name: string, text: string): Promise<ReadProfile> {
-  const how = { unit: unit.value, axis: axis.value, axisAt: kept.value('axis') ?? null };
-  if (/\.csv$/i.test(name)) return (await import('../../profiles/readProfile')).readCsv(text, unit.value);
-  if (/\.svg$/i.test(name)) return (await import('../../profiles/readSvg')).readSvg(text, how);
-  return (await import('../../profiles/readDxf')).readDxf(text, how);
-}
-
 async function take(file: File): Promise<void> {
   try {
-    const text = await file.text();
-    const read = await readAny(file.name, text);
-    bad.value = read.points.length < LEAST;
-    said.value = bad.value
-      ? `Nothing was taken in: ${leftOut(read) || 'no places in it'}.`
-      : `${read.points.length} points taken in${read.taken ? `; ${inWords(read.taken)}` : ''}.${read.left.length ? ` Left out: ${leftOut(read)}.` : ''}`;
-    if (!bad.value) emit('taken', read.points);
+    const read = await reading.read(file, {
+      unit: unit.value,
+      axis: axis.value,
+      axisAt: kept.value('axis') ?? null,
+    });
+    if (!read) return say('Called off; nothing was changed.');
+    if (read.points.length < LEAST)
+      return say(`Nothing was taken in: ${leftOut(read) || 'no places in it'}.`, true);
+    if (read.points.length > MOST_POINTS) return say(tooMany(read.points.length), true);
+    say(
+      `${read.points.length} points taken in${read.taken ? `; ${inWords(read.taken)}` : ''}.${read.left.length ? ` Left out: ${leftOut(read)}.` : ''}`,
+    );
+    emit('taken', read.points);
   } catch (error) {
-    bad.value = true;
-    said.value =
+    say(
       error instanceof AnelloError
         ? plainText(error.phrase, preferences.units)
-        : 'That file could not be read: DXF, SVG and CSV can.';
+        : 'That file could not be read: DXF, SVG and CSV can.',
+      true,
+    );
   }
+}
+const tooMany = (count: number): string =>
+  `That drawing comes to ${count} points, and a profile takes ${MOST_POINTS}: draw it with fewer, or take a part of it.`;
+function say(text: string, isBad = false): void {
+  said.value = text;
+  bad.value = isBad;
 }
 
 async function give(format: 'dxf' | 'svg' | 'csv'): Promise<void> {
-  const { profileCsv, profileSheet } = await import('../../profiles/writeProfile');
+  const { profileCsv, profileSheet } = await import('../../../profiles/writeProfile');
   if (format === 'csv') {
     saveFile(fileName(props.name, 'csv'), 'text/csv', await profileCsv(props.pieces));
     return;
   }
-  const { exportSheet } = await import('../../sheets/export');
+  const { exportSheet } = await import('../../../sheets/export');
   const { type, content } = await exportSheet(profileSheet(props.name, props.pieces), format);
   saveFile(fileName(props.name, format), type, content);
 }
@@ -85,7 +94,11 @@ async function give(format: 'dxf' | 'svg' | 'csv'): Promise<void> {
       <KeptBox :entries="kept" name="axis" label="Axis at, in the file’s units" dimension="number" />
       <FileTake label="Take in a DXF, SVG or CSV" accept=".dxf,.svg,.csv" @taken="take" />
     </div>
-    <NoticeText v-if="said" :tone="bad ? 'bad' : 'good'">{{ said }}</NoticeText>
+    <div v-if="reading.part.value !== null" class="row">
+      <progress :value="reading.part.value" aria-label="How much of the file has been read" />
+      <v-btn @click="reading.stop()">Call it off</v-btn>
+    </div>
+    <NoticeText v-else-if="said" :tone="bad ? 'bad' : 'good'">{{ said }}</NoticeText>
     <div v-if="pieces.length" class="row">
       <v-btn @click="give('dxf')">Save as DXF</v-btn>
       <v-btn @click="give('svg')">SVG</v-btn>
@@ -111,5 +124,11 @@ summary {
 .row .v-select,
 .row .v-text-field {
   min-width: 160px;
+}
+progress {
+  flex: 1;
+  min-width: 160px;
+  height: 12px;
+  accent-color: var(--blue);
 }
 </style>
