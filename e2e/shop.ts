@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test as base, type Locator, type Page } from '@playwright/test';
 import type { ChildProcess } from 'node:child_process';
-import { mkdtemp, rm } from 'node:fs/promises';
+import { cp, mkdtemp, rm } from 'node:fs/promises';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -44,9 +44,24 @@ function freePort(): Promise<number> {
   });
 }
 
-export const test = base.extend<{ shop: Shop }>({
-  shop: async ({ page }, use) => {
+export const test = base.extend<{ shop: Shop }, { demo: string }>({
+  /** A folder with the demo shop in it, made once: each journey begins with a copy of it. */
+  demo: [
+    // Playwright reads what a fixture needs from the pattern; this one needs nothing.
+    // eslint-disable-next-line no-empty-pattern
+    async ({}, use) => {
+      const folder = await mkdtemp(join(tmpdir(), 'anello-demo-'));
+      const shop = new Shop(folder, await freePort());
+      await shop.start();
+      await shop.stop('SIGTERM');
+      await use(folder);
+      await rm(folder, { recursive: true, force: true });
+    },
+    { scope: 'worker' },
+  ],
+  shop: async ({ page, demo }, use) => {
     const folder = await mkdtemp(join(tmpdir(), 'anello-e2e-'));
+    await cp(demo, folder, { recursive: true });
     const shop = new Shop(folder, await freePort());
     await shop.start();
     const broken: string[] = [];

@@ -26,17 +26,27 @@ export function ensureInstalled() {
   writeFileSync(stamp, lock);
 }
 
-/** Builds the web side when any source is newer than the build. */
+/** Builds the web side and the server where any source is newer than what was built. */
 export function ensureBuilt() {
-  const built = join(root, 'packages/web/dist/index.html');
-  const newest = Math.max(
-    ...['packages/web', 'packages/core/src', 'packages/contract/src', 'package-lock.json'].map((p) =>
-      newestIn(join(root, p)),
-    ),
+  const shared = ['packages/core/src', 'packages/contract/src', 'package-lock.json'];
+  if (isStale('packages/web/dist/index.html', ['packages/web', ...shared])) {
+    console.log('Building the web side…');
+    run('npm', ['run', '--silent', 'build:web']);
+  }
+  if (isStale(SERVER, ['packages/server/src', 'scripts/buildServer.mjs', ...shared])) {
+    console.log('Building the server…');
+    run('npm', ['run', '--silent', 'build:server']);
+  }
+}
+
+/** The server as it is started. */
+export const SERVER = 'packages/server/dist/main.js';
+
+function isStale(built, sources) {
+  const file = join(root, built);
+  return (
+    !existsSync(file) || statSync(file).mtimeMs <= Math.max(...sources.map((p) => newestIn(join(root, p))))
   );
-  if (existsSync(built) && statSync(built).mtimeMs > newest) return;
-  console.log('Building the web side…');
-  run('npm', ['run', '--silent', 'build']);
 }
 
 function newestIn(path) {
@@ -74,7 +84,7 @@ export function ensureChromium() {
 
 /** Starts the server on its own folder and port, and waits until it can serve. */
 export async function startServer({ dataFolder, port, flags = [], env = {} }) {
-  const child = spawn(process.execPath, ['--import', 'tsx', 'packages/server/src/main.ts', ...flags], {
+  const child = spawn(process.execPath, [SERVER, ...flags], {
     cwd: root,
     env: { ...process.env, ANELLO_DATA: dataFolder, PORT: String(port), HOST: '127.0.0.1', ...env },
     stdio: ['ignore', 'inherit', 'inherit'],

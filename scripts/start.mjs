@@ -2,7 +2,7 @@
 import { spawn } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { setInterval } from 'node:timers';
-import { ensureBuilt, ensureInstalled, root } from './lib.mjs';
+import { ensureBuilt, ensureInstalled, root, SERVER } from './lib.mjs';
 
 /** The server's word that what went wrong goes with its process. */
 const START_AGAIN = 75;
@@ -15,11 +15,10 @@ serve();
 
 function serve() {
   // The channel closes when this process ends, however it ends, and the server with it.
-  server = spawn(
-    process.execPath,
-    ['--import', 'tsx', 'packages/server/src/main.ts', ...process.argv.slice(2)],
-    { cwd: root, stdio: ['inherit', 'inherit', 'inherit', 'ipc'] },
-  );
+  server = spawn(process.execPath, [SERVER, ...process.argv.slice(2)], {
+    cwd: root,
+    stdio: ['inherit', 'inherit', 'inherit', 'ipc'],
+  });
   server.on('exit', (code) => {
     if (code === START_AGAIN && !stopping) setTimeout(serve, 1000);
     else process.exit(code ?? 1);

@@ -8,7 +8,7 @@ import { connect, createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { clearTimeout, setTimeout } from 'node:timers';
-import { root, startServer as startOne } from './lib.mjs';
+import { ensureBuilt, ensureInstalled, root, SERVER, startServer as startOne } from './lib.mjs';
 
 const seconds = Number(process.argv[2] ?? 60);
 let failed = false;
@@ -248,16 +248,12 @@ async function damaged() {
   const wrong = [];
   for (const [name, bytes] of Object.entries(spoiled)) {
     writeFileSync(file, bytes);
-    const { status, stderr } = spawnSync(
-      process.execPath,
-      ['--import', 'tsx', 'packages/server/src/main.ts'],
-      {
-        cwd: root,
-        env: { ...process.env, ANELLO_DATA: dataFolder, PORT: String(port) },
-        encoding: 'utf8',
-        timeout: 30_000,
-      },
-    );
+    const { status, stderr } = spawnSync(process.execPath, [SERVER], {
+      cwd: root,
+      env: { ...process.env, ANELLO_DATA: dataFolder, PORT: String(port) },
+      encoding: 'utf8',
+      timeout: 30_000,
+    });
     if (status !== 1 || !/restore|folder/.test(stderr) || !readFileSync(file).equals(bytes)) wrong.push(name);
   }
   copyFileSync(file, `${file}.last`);
@@ -269,6 +265,8 @@ async function damaged() {
   );
 }
 
+ensureInstalled();
+ensureBuilt();
 const from = Date.now();
 const quiet = setTimeout(() => undefined, 1000 * (seconds + 300));
 await kills(from + seconds * 450);

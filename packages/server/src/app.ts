@@ -18,7 +18,7 @@ import { jobRoutes } from './routes/jobs';
 import { machineRoutes } from './routes/machines';
 import { recordRoutes } from './routes/records';
 import { shelfRoutes } from './routes/shelf';
-import { RackOf } from './stores/jobs';
+import { RackOf } from './stores/rack';
 
 export interface AppOptions {
   readonly book: Book;

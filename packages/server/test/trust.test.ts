@@ -14,7 +14,7 @@ import { randomUUID } from 'node:crypto';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { openRaw } from '../src/db/raw';
-import { RackOf } from '../src/stores/jobs';
+import { RackOf } from '../src/stores/rack';
 import { recordsAfter } from '../src/stores/records';
 import { aJob, aReading, testServer, type TestServer } from './support';
 

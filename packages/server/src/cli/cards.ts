@@ -1,6 +1,6 @@
 import { readConfig } from '../config';
 import { openBook } from '../db/open';
-import { RackOf } from '../stores/jobs';
+import { RackOf } from '../stores/rack';
 import { said } from './said';
 
 // npm run cards: works out again what the rack shows of every job. The server must be stopped.

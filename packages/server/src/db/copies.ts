@@ -5,7 +5,7 @@ import type { Book } from './book';
 import { besides, bookFile, sealFile, sessionFile } from './files';
 import { checkIntegrity, judgeBook, judgeFile } from './judge';
 import { lockFolder } from './lock';
-import { MIGRATION_NAMES } from './migrations/registry';
+import { MIGRATION_NAMES } from './migrations/names';
 import { openRaw } from './raw';
 import { Unfit } from './unfit';
 

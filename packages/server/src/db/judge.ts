@@ -115,7 +115,8 @@ function judgeContents(file: string, known: readonly string[], sealed: boolean):
 
 const MIGRATIONS_TABLE = 'mikro_orm_migrations';
 
-function migrationsIn(raw: RawDatabase): string[] | null {
+/** The migrations a book has been through; null where it has no list of them. */
+export function migrationsIn(raw: RawDatabase): string[] | null {
   const table = raw
     .prepare("select 1 from sqlite_master where type = 'table' and name = ?")
     .get([MIGRATIONS_TABLE]);

@@ -8,7 +8,7 @@ import type {
 import type { ZodTypeProvider } from 'fastify-type-provider-zod';
 import type { FastifyReply } from 'fastify';
 import type { Book } from '../db/book';
-import type { RackOf } from '../stores/jobs';
+import type { RackOf } from '../stores/rack';
 
 export type Api = FastifyInstance<
   RawServerDefault,

@@ -1,12 +1,16 @@
 import { Migration20261123T0001Foundations } from './Migration20261123T0001Foundations';
 import { Migration20261123T0002Kit } from './Migration20261123T0002Kit';
 import { Migration20261125T0003Book } from './Migration20261125T0003Book';
+import { MIGRATION_NAMES } from './names';
 
-/** Every migration, oldest first. A new one is added here; an old one is never changed. */
-export const MIGRATIONS = [
-  { name: 'Migration20261123T0001Foundations', class: Migration20261123T0001Foundations },
-  { name: 'Migration20261123T0002Kit', class: Migration20261123T0002Kit },
-  { name: 'Migration20261125T0003Book', class: Migration20261125T0003Book },
-];
+type Named = Record<(typeof MIGRATION_NAMES)[number], typeof Migration20261123T0001Foundations>;
 
-export const MIGRATION_NAMES: readonly string[] = MIGRATIONS.map((m) => m.name);
+/** The migration of each name. A new one is added here and to the names; an old one is never changed. */
+const BY_NAME: Named = {
+  Migration20261123T0001Foundations,
+  Migration20261123T0002Kit,
+  Migration20261125T0003Book,
+};
+
+/** Every migration, oldest first. */
+export const MIGRATIONS = MIGRATION_NAMES.map((name) => ({ name, class: BY_NAME[name] }));

@@ -1,0 +1,9 @@
+/**
+ * Every migration's name, oldest first. They stand apart from the migrations, so that a book of today's form is opened
+ * without loading what would change it.
+ */
+export const MIGRATION_NAMES = [
+  'Migration20261123T0001Foundations',
+  'Migration20261123T0002Kit',
+  'Migration20261125T0003Book',
+] as const;
