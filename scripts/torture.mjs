@@ -5,12 +5,16 @@ import { Buffer } from 'node:buffer';
 import { randomInt, randomUUID } from 'node:crypto';
 import { copyFileSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { connect, createServer } from 'node:net';
+import { createRequire } from 'node:module';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { clearTimeout, setTimeout } from 'node:timers';
 import { ensureBuilt, ensureInstalled, root, SERVER, startServer as startOne } from './lib.mjs';
 
 const seconds = Number(process.argv[2] ?? 60);
+/** Asked for this long, it waits out the longest locks too. */
+const LONG = 600;
+const Driver = createRequire(import.meta.url)('libsql');
 let failed = false;
 
 /** None outlives this process, however it ends. */
@@ -150,40 +154,34 @@ function made(schema, depth = 0) {
   return `t-${randomInt(1e6)}`;
 }
 
+/** Askers at once: a server answers none of them out of turn. */
+const ASKERS = 8;
+/** The throttle would answer for the routes; it has its own tests. */
+const UNTHROTTLED = { ANELLO_REQUESTS_PER_MINUTE: '1000000' };
+
 /** Requests of every route, right, half right and wild: none answered with a 5xx, and everything still opens. */
 async function fuzz(until) {
   const dataFolder = folder();
   const port = await freePort();
   const base = `http://127.0.0.1:${port}`;
-  const server = await startServer({ dataFolder, port });
+  const server = await startServer({ dataFolder, port, env: UNTHROTTLED });
   const { paths } = await (await globalThis.fetch(`${base}/api/openapi.json`)).json();
   const routes = Object.entries(paths).flatMap(([path, methods]) =>
     Object.entries(methods).map(([method, spec]) => ({ path, method: method.toUpperCase(), spec })),
   );
   const broke = [];
+  const answered = new Map();
   let asked = 0;
-  while (Date.now() < until || asked < 500) {
-    const { path, method, spec } = routes[randomInt(routes.length)];
-    const id = randomInt(3)
-      ? ['j-101', 'long-lathe', 'kit-drills-a'][randomInt(3)]
-      : encodeURIComponent(text(wild()));
-    const query = randomInt(4)
-      ? ''
-      : `?search=${encodeURIComponent(text(wild()))}&offset=${randomInt(3) ? 0 : -1}`;
-    const schema = spec.requestBody?.content?.['application/json']?.schema;
-    const sent = JSON.stringify(made(schema)) ?? '';
-    const body = randomInt(20) ? sent : sent.slice(0, randomInt(sent.length + 1));
-    const answer = await globalThis
-      .fetch(`${base}${path.replace('{id}', id)}${query}`, {
-        method,
-        ...(schema ? { headers: { 'content-type': 'application/json' }, body } : {}),
-      })
-      .catch(() => null);
-    await answer?.arrayBuffer();
-    asked++;
-    if (!answer || answer.status >= 500)
-      broke.push(`${method} ${path} ${answer?.status ?? 'no answer'} ${body.slice(0, 200)}`);
-  }
+  const asker = async () => {
+    while (Date.now() < until || asked < 500) {
+      asked++;
+      const { status, said } = await askSomething(base, routes[randomInt(routes.length)]);
+      const sort = `${String(status)[0]}xx`;
+      answered.set(sort, (answered.get(sort) ?? 0) + 1);
+      if (status >= 500 || status === 0) broke.push(`${said} ${status}`);
+    }
+  };
+  await Promise.all(Array.from({ length: ASKERS }, asker));
   const opens = [];
   for (const path of ['/api/jobs?limit=100', '/api/machines', '/api/kit', '/api/tapers']) {
     const answer = await globalThis.fetch(`${base}${path}`);
@@ -194,11 +192,67 @@ async function fuzz(until) {
   await gone(server);
   rmSync(dataFolder, { recursive: true, force: true });
   for (const one of broke.slice(0, 5)) console.log(`    ${one}`);
+  const sorts = [...answered].sort().map(([sort, count]) => `${count} ${sort}`);
   line(
     'fuzz',
     broke.length === 0 && opens.length === 0,
-    `${asked} requests of ${routes.length} routes, ${broke.length} answered 5xx${opens.length ? `; ${opens.join('; ')}` : ''}`,
+    `${asked} requests of ${routes.length} routes (${sorts.join(', ')})${opens.length ? `; ${opens.join('; ')}` : ''}`,
   );
+}
+
+async function askSomething(base, { path, method, spec }) {
+  const id = randomInt(3)
+    ? ['j-101', 'long-lathe', 'kit-drills-a'][randomInt(3)]
+    : encodeURIComponent(text(wild()));
+  const query = randomInt(4)
+    ? ''
+    : `?search=${encodeURIComponent(text(wild()))}&offset=${randomInt(3) ? 0 : -1}`;
+  const schema = spec.requestBody?.content?.['application/json']?.schema;
+  const sent = JSON.stringify(made(schema)) ?? '';
+  const body = randomInt(20) ? sent : sent.slice(0, randomInt(sent.length + 1));
+  const answer = await globalThis
+    .fetch(`${base}${path.replace('{id}', id)}${query}`, {
+      method,
+      ...(schema ? { headers: { 'content-type': 'application/json' }, body } : {}),
+    })
+    .catch(() => null);
+  await answer?.arrayBuffer();
+  return { status: answer?.status ?? 0, said: `${method} ${path} ${body.slice(0, 200)}` };
+}
+
+/** Another program holds the book's file for a while: what was answered as kept is there after, once, and the rest was told. */
+async function locks(lengths) {
+  const told = [];
+  let good = true;
+  for (const length of lengths) {
+    const dataFolder = folder();
+    const port = await freePort();
+    const base = `http://127.0.0.1:${port}`;
+    const server = await startServer({ dataFolder, port });
+    const other = new Driver(join(dataFolder, 'anello.sqlite'));
+    other.exec("begin immediate; update job set title = title where id = 'j-101'");
+    const writes = Array.from({ length: 6 }, () => reading());
+    const during = Promise.all(writes.map((one) => post(base, '/api/records', one).then((a) => a.status)));
+    await new Promise((resolve) => setTimeout(resolve, 1000 * length));
+    const health = await globalThis.fetch(`${base}/api/health`).then((a) => a.status);
+    other.exec('commit');
+    other.close();
+    const statuses = await during;
+    // What was refused for now is sent again by every screen; here once.
+    for (const [i, one] of writes.entries())
+      if (statuses[i] !== 201) statuses[i] = (await post(base, '/api/records', one)).status;
+    server.kill('SIGKILL');
+    await gone(server);
+    const again = await startServer({ dataFolder, port });
+    const there = await recordsOf(base);
+    again.kill('SIGTERM');
+    await gone(again);
+    const lost = writes.filter(({ id }, i) => statuses[i] === 201 && !there.includes(id)).length;
+    good &&= lost === 0 && statuses.every((status) => status === 201) && [200, 503].includes(health);
+    told.push(`${length} s: ${lost} of ${writes.length} lost, health ${health}`);
+    rmSync(dataFolder, { recursive: true, force: true });
+  }
+  line('locks', good, told.join('; '));
 }
 
 /** Half requests must not hold their connections, nor keep others from being answered. */
@@ -271,6 +325,7 @@ const from = Date.now();
 const quiet = setTimeout(() => undefined, 1000 * (seconds + 300));
 await kills(from + seconds * 450);
 await fuzz(Math.max(Date.now(), from + seconds * 450) + seconds * 350);
+await locks(seconds >= LONG ? [1, 3, 8, 60] : [1, 3]);
 await damaged();
 await slow();
 clearTimeout(quiet);

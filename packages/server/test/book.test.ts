@@ -233,6 +233,25 @@ function elsewhere(body: string): string {
   return stdout.trim();
 }
 
+it('another program that opens the file, writes and closes it takes nothing from it: its locks are still held', async () => {
+  const { book, close } = await openBook(folder);
+  const driver = `const d = new (require('libsql'))(process.argv[1]); d.exec("create table other (n)"); d.close();`;
+  const { status } = spawnSync(process.execPath, ['-e', driver, file()], {
+    cwd: new URL('../', import.meta.url),
+  });
+  expect(status).toBe(0);
+  // Had the locks gone, that program would have taken itself for the last one and cleared the -wal away under this one.
+  expect(existsSync(`${file()}-wal`)).toBe(true);
+  await book.write(() => book.run('insert into other values (7)'));
+  const seen = `const d = new (require('libsql'))(process.argv[1]); console.log(d.prepare("select n from other").get().n);`;
+  const { stdout } = spawnSync(process.execPath, ['-e', seen, file()], {
+    cwd: new URL('../', import.meta.url),
+    encoding: 'utf8',
+  });
+  expect(stdout.trim()).toBe('7');
+  await close();
+});
+
 describe('before anything is written, a folder is judged', () => {
   const refused = async (why: RegExp): Promise<void> => {
     const before = existsSync(file()) ? readFileSync(file()) : null;

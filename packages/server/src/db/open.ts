@@ -28,9 +28,11 @@ export async function openBook(folder: string, fatal?: Fatal): Promise<OpenBook>
     const file = bookFile(folder);
     const found = judgeBook(folder, MIGRATION_NAMES);
     rmSync(sealFile(folder), { force: true });
+    // Read before the book is open: to open and close its file once more would let go of the locks this process has on it.
+    const before = found === 'book' ? sessionIn(file) : 0;
     const book = new Book(file, fatal);
     await bringToForm(book, folder, found === 'book');
-    beginSession(book, folder);
+    beginSession(book, folder, before);
     return {
       book,
       fresh: book.get<{ begun: number }>('select `begun` from `book`')?.begun === 0,
@@ -68,11 +70,11 @@ async function bringToForm(book: Book, folder: string, existed: boolean): Promis
 }
 
 /** Leaves this run's number in the file and beside it; see judgeWal for what they are compared for. */
-function beginSession(book: Book, folder: string): void {
+function beginSession(book: Book, folder: string, before: number): void {
   const session = randomInt(1, 2 ** 31 - 1);
   const note = (sessions: readonly number[]): void =>
     writeFileSync(sessionFile(folder), JSON.stringify({ sessions }), { flush: true });
-  note([sessionIn(book.file), session]);
+  note([before, session]);
   book.connection.exec(`pragma application_id = ${APPLICATION_ID}`);
   book.connection.exec(`pragma user_version = ${session}`);
   book.checkpoint();
