@@ -3,7 +3,7 @@ import type { KeptRecord } from '@anello/core';
 import { openBook } from '@anello/server';
 import { spawn, type ChildProcess } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -42,10 +42,12 @@ export async function benchServer(): Promise<Figure[]> {
       ...(await besideBare(thin, bare)),
       ...(await thickBesideThin(thick, thin)),
       ...(await besideReaders(thick)),
+      ...(await loopHeld(thick)),
     ];
   } finally {
     for (const server of servers) server.kill('SIGTERM');
     await Promise.all(servers.map((server) => new Promise((resolve) => server.once('exit', resolve))));
+    rmSync(LOOP_FILE, { force: true });
     for (const folder of folders) rmSync(folder, { recursive: true, force: true });
   }
 }
@@ -130,11 +132,56 @@ async function besideReaders(base: string): Promise<Figure[]> {
   ];
 }
 
+/** Nothing a screen asks of a thick book holds everybody else up for longer than this, ms. */
+const HELD_MS = 20;
+
+/** How long the thick book's event loop is held by what screens ask of it, one sort of question after another. */
+async function loopHeld(base: string): Promise<Figure[]> {
+  const figures: Figure[] = [];
+  const asked: Record<string, (turn: number) => Promise<Response>> = {
+    'the rack, page by page': (turn) => fetch(`${base}/api/jobs?limit=100&offset=${turn * 100}`),
+    'a search of the rack': (turn) => fetch(`${base}/api/jobs?search=${turn}&limit=24`),
+    'the machines': () => fetch(`${base}/api/machines`),
+    'the kit': () => fetch(`${base}/api/kit`),
+    'jobs opened': (turn) => fetch(`${base}/api/jobs/b-${turn}`),
+    'readings kept': () => keepReading(base),
+  };
+  for (const [what, ask] of Object.entries(asked)) {
+    await heldSince();
+    for (let turn = 0; turn < OPENS; turn++) await (await ask(turn)).text();
+    const { worst, p99 } = await heldSince();
+    figures.push({
+      what: `event loop held by ${what}, 99 in 100`,
+      measured: `${milliseconds(p99)}, worst ${milliseconds(worst)}`,
+      budget: `${HELD_MS} ms`,
+      within: p99 <= HELD_MS,
+    });
+  }
+  return figures;
+}
+
+async function heldSince(): Promise<{ worst: number; p99: number }> {
+  rmSync(LOOP_FILE, { force: true });
+  servers[0]!.kill('SIGUSR2');
+  while (!existsSync(LOOP_FILE)) await new Promise((resolve) => setTimeout(resolve, 5));
+  await new Promise((resolve) => setTimeout(resolve, 20));
+  return JSON.parse(readFileSync(LOOP_FILE, 'utf8')) as { worst: number; p99: number };
+}
+const LOOP_FILE = join(tmpdir(), `anello-loop-${process.pid}.json`);
+const LOOP_SCRIPT = new URL('loopDelay.mjs', import.meta.url).href;
+
 async function served(port: number, size: typeof THICK): Promise<string> {
   const folder = mkdtempSync(join(tmpdir(), 'anello-bench-'));
   folders.push(folder);
   await fill(folder, size);
-  servers.push(await startServer({ dataFolder: folder, port, flags: ['--empty'] }));
+  const server = await startServer({
+    dataFolder: folder,
+    port,
+    flags: ['--empty'],
+    nodeFlags: ['--import', LOOP_SCRIPT],
+    env: { ANELLO_BENCH_LOOP: LOOP_FILE },
+  });
+  servers.push(server);
   return `http://127.0.0.1:${port}`;
 }
 

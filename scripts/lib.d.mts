@@ -7,6 +7,7 @@ export declare function startServer(options: {
   port: number;
   flags?: string[];
   env?: Record<string, string>;
+  nodeFlags?: string[];
 }): Promise<ChildProcess>;
 
 /** Path of a Chromium to use; fetched with the system's packages when it is missing. */

@@ -83,8 +83,8 @@ export function ensureChromium() {
 }
 
 /** Starts the server on its own folder and port, and waits until it can serve. */
-export async function startServer({ dataFolder, port, flags = [], env = {} }) {
-  const child = spawn(process.execPath, [SERVER, ...flags], {
+export async function startServer({ dataFolder, port, flags = [], env = {}, nodeFlags = [] }) {
+  const child = spawn(process.execPath, [...nodeFlags, SERVER, ...flags], {
     cwd: root,
     env: { ...process.env, ANELLO_DATA: dataFolder, PORT: String(port), HOST: '127.0.0.1', ...env },
     stdio: ['ignore', 'inherit', 'inherit'],

@@ -46,6 +46,8 @@ step('unit tests', () => {
   }
 });
 step('build', () => ensureBuilt());
+// Two minutes of it, most of them waiting; npm run torture takes as long as it is given.
+step('torture', () => run(process.execPath, ['scripts/torture.mjs', '60']));
 step('journeys', () => {
   try {
     run('node', ['scripts/e2e.mjs'], { env: { ...process.env, ANELLO_E2E_JSON: join(results, 'e2e.json') } });

@@ -116,6 +116,31 @@ describe('the shop as one file', () => {
     expect((await other.send('GET', '/api/shop/bundle')).json()).toEqual(bundle);
     await other.close();
   });
+  it('what cannot be taken in is counted and left out, and the rest goes on', async () => {
+    const bundle = await read();
+    const other = await testServer();
+    const [record] = bundle.records;
+    const [setting] = bundle.settings;
+    const strange: Bundle = {
+      ...bundle,
+      records: [
+        ...bundle.records,
+        { ...record!, operator: 'ZZ' },
+        { ...record!, id: 'a9d6f5c0-1111-4222-8333-444455556666', jobId: 'nobodys-job' },
+        { ...record!, id: 'a9d6f5c0-1111-4222-8333-444455556667', piece: 199 },
+      ],
+      settings: [
+        ...bundle.settings,
+        { ...setting!, operator: 'ZZ' },
+        { ...setting!, id: 'a9d6f5c0-1111-4222-8333-444455556668', machineId: 'no-such-lathe' },
+      ],
+    };
+    const done = (await other.send('POST', '/api/shop/bundle', strange)).json<Imported>();
+    expect(done.left).toEqual({ withoutJob: 3, different: 2 });
+    expect(done.kept).toBe(bundle.records.length + bundle.settings.length);
+    expect((await other.send('GET', '/api/shop/bundle')).json()).toEqual(bundle);
+    await other.close();
+  });
   it('taken in again adds nothing; what differs stands beside, and mine is untouched', async () => {
     const bundle = await read();
     const again = (await server.send('POST', '/api/shop/bundle', bundle)).json<{

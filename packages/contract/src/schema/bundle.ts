@@ -36,6 +36,13 @@ export const importedSchema = z.object({
   same: z.array(z.string()),
   /** Records and settings that were not here. */
   kept: z.int(),
+  /** Records and settings that could not be taken in. */
+  left: z.object({
+    /** Of a job, a piece or a lathe that is not here. */
+    withoutJob: z.int(),
+    /** Here under the same id, saying something else: what is here stands. */
+    different: z.int(),
+  }),
   /** Here under the same id but different: taken in beside it under a new name. */
   beside: z.array(z.string()),
 });

@@ -12,7 +12,10 @@ export function bundleRoutes(api: Api, { book }: RouteContext): void {
     '/api/shop/bundle',
     { schema: { summary: 'Everything the shop owns, as one file', response: { 200: bundleSchema } } },
     async (_request, reply) =>
-      reply.type('application/json; charset=utf-8').send(Readable.from(exportShop(book)) as never) as never,
+      reply
+        .type('application/json; charset=utf-8')
+        .header('content-disposition', 'attachment; filename="shop.anello.json"')
+        .send(Readable.from(exportShop(book)) as never) as never,
   );
   api.post(
     '/api/shop/bundle',

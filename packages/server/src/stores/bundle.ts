@@ -15,7 +15,7 @@ import { isDeepStrictEqual } from 'node:util';
 import type { Book } from '../db/book';
 import { findJob, putJob } from './jobs';
 import { putSetting, settingsInBook } from './machines';
-import { putRecord, recordsInBook } from './records';
+import { putRecord, recordsInBook, sameOrRefused } from './records';
 import { listShelf, putOnShelf, rowText, type Shelf } from './shelf';
 import { KIT, MACHINES, TAPERS } from './shelves';
 
@@ -59,7 +59,13 @@ function* jobTexts(book: Book): Generator<string> {
  */
 export function importShop(book: Book, bundle: Bundle): Promise<Imported> {
   return book.write(() => {
-    const outcome = { added: [] as string[], same: [] as string[], beside: [] as string[], kept: 0 };
+    const outcome: Imported = {
+      added: [],
+      same: [],
+      beside: [],
+      kept: 0,
+      left: { withoutJob: 0, different: 0 },
+    };
     const lathes = takeIn(
       onShelf<MachineDocument>(book, MACHINES),
       bundle.machines as Incoming<MachineDocument>[],
@@ -70,13 +76,25 @@ export function importShop(book: Book, bundle: Bundle): Promise<Imported> {
     const jobs = takeIn(onRack(book), bundle.jobs as Incoming<JobDocument>[], outcome);
     const kept = bundle.records.map((record) => renamed(record as KeptRecord, jobs));
     // A record taken back and the one that takes it back travel together: each under its own new name.
-    for (const record of kept) if (putRecord(book, record)) outcome.kept++;
+    for (const record of kept)
+      count(outcome, () => putRecord(book, record) || sameOrRefused(book, record) !== 'already');
     for (const setting of bundle.settings) {
-      const here = lathes.get(setting.machineId) === setting.machineId;
-      if (here && putSetting(book, setting)) outcome.kept++;
+      if (lathes.get(setting.machineId) === setting.machineId)
+        count(outcome, () => putSetting(book, setting));
+      else outcome.left.withoutJob++;
     }
     return outcome;
   });
+}
+
+/** Counts what became of one record or setting; one that cannot be taken in is left out, and the rest goes on. */
+function count(outcome: Imported, put: () => boolean): void {
+  try {
+    if (put()) outcome.kept++;
+  } catch (error) {
+    if (!(error instanceof AnelloError)) throw error;
+    outcome.left[error.code === 'record-differs' ? 'different' : 'withoutJob']++;
+  }
 }
 
 /** A record of a job that was taken in under another id gets an id of its own, always the same for the same two. */
@@ -99,7 +117,7 @@ interface Incoming<D> {
   readonly id: string;
   readonly document: D;
 }
-type Outcome = { added: string[]; same: string[]; beside: string[] };
+type Outcome = Pick<Imported, 'added' | 'same' | 'beside'>;
 
 /** Where things of one sort are taken in: what is there, by which word they go, and how one is put there. */
 interface Place<D> {

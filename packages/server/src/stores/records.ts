@@ -46,8 +46,11 @@ function refuseNothing(book: Book, jobId: string, withdrawn: string): void {
   );
 }
 
-/** Nothing was inserted: it is kept already, it says something else, or the job or its piece is not there. */
-function sameOrRefused(book: Book, record: KeptRecord): 'already' {
+/**
+ * Why nothing was inserted: it is kept already; or, as an error, it says something else (record-differs), or the job or its
+ * piece is not there (not-found, out-of-range).
+ */
+export function sameOrRefused(book: Book, record: KeptRecord): 'already' {
   const before = book.get<Row>(`select ${COLUMNS} from \`record\` where \`id\` = ?`, record.id);
   if (before && isDeepStrictEqual(toRecord(before), record)) return 'already';
   if (before)

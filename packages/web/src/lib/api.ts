@@ -28,20 +28,28 @@ export class StaleHere extends AnelloError {
 }
 
 export type Method = 'GET' | 'POST' | 'PUT' | 'DELETE';
+/** An answer that has not begun in this time is not coming, ms. */
 const PATIENCE = 8000;
+/** A whole shop takes its time, ms. */
+export const WHOLE_SHOP = 10 * 60_000;
 
 /** One request. Throws ServerAway when it is worth trying again, an AnelloError when it is not. */
-export async function request<T>(method: Method, url: string, body?: unknown): Promise<T> {
-  const answer = await reach(method, url, body);
+export async function request<T>(
+  method: Method,
+  url: string,
+  body?: unknown,
+  patience = PATIENCE,
+): Promise<T> {
+  const answer = await reach(method, url, body, patience);
   if (answer.ok) return (await answer.json()) as T;
   throw await refusal(answer);
 }
 
-async function reach(method: Method, url: string, body: unknown): Promise<Response> {
+async function reach(method: Method, url: string, body: unknown, patience: number): Promise<Response> {
   const sent =
     body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) };
   try {
-    const answer = await fetch(url, { method, signal: AbortSignal.timeout(PATIENCE), ...sent });
+    const answer = await fetch(url, { method, signal: AbortSignal.timeout(patience), ...sent });
     noticeClock(answer.headers.get('date'));
     return answer;
   } catch {

@@ -1,12 +1,11 @@
 <script setup lang="ts">
-import type { Bundle, Imported, KitRow } from '@anello/contract';
+import type { Imported, KitRow } from '@anello/contract';
 import { AnelloError } from '@anello/core';
 import { mdiPlus } from '@mdi/js';
 import { computed, onMounted, ref } from 'vue';
 import { KIT_KINDS } from '../kit/kitFields';
 import KitTabs from '../kit/KitTabs.vue';
-import { request, ServerAway } from '../lib/api';
-import { saveBundle } from '../lib/saveFile';
+import { request, ServerAway, WHOLE_SHOP } from '../lib/api';
 import FileTake from '../parts/FileTake.vue';
 import NoticeText from '../parts/NoticeText.vue';
 import { useKit } from '../stores/kit';
@@ -24,19 +23,10 @@ const away = computed(() => kit.kit.filter((row) => row.document.archived));
 const specOf = (row: KitRow) => KIT_KINDS.find((k) => k.kind === row.document.kind);
 
 const said = ref<{ tone: 'good' | 'bad'; text: string } | null>(null);
-async function everything(): Promise<void> {
-  try {
-    const bundle = await request<Bundle>('GET', '/api/shop/bundle');
-    saveBundle('shop', bundle);
-  } catch (error) {
-    say(error);
-  }
-}
-
 async function takeIn(file: File): Promise<void> {
   try {
     const bundle: unknown = JSON.parse(await file.text());
-    const done = await request<Imported>('POST', '/api/shop/bundle', bundle);
+    const done = await request<Imported>('POST', '/api/shop/bundle', bundle, WHOLE_SHOP);
     await Promise.all([kit.load(), shop.load()]);
     said.value = { tone: 'good', text: outcome(done) };
   } catch (error) {
@@ -58,11 +48,17 @@ function say(error: unknown): void {
 }
 
 const list = (names: readonly string[]): string => names.join(', ');
-function outcome({ added, same, beside }: Imported): string {
+const records = (count: number): string => `${count} ${count === 1 ? 'record' : 'records'}`;
+function outcome({ added, same, beside, kept, left }: Imported): string {
   const parts = [
     added.length ? `Taken in: ${list(added)}.` : '',
     beside.length ? `Beside what was here: ${list(beside)}.` : '',
     same.length ? `Already here, the same: ${same.length}.` : '',
+    kept ? `${records(kept)} and settings taken in.` : '',
+    left.withoutJob ? `Left out: ${records(left.withoutJob)} of jobs or pieces that are not here.` : '',
+    left.different
+      ? `Left out: ${records(left.different)} that say something else here; what is here stands.`
+      : '',
   ].filter(Boolean);
   return parts.join(' ') || 'The file is empty.';
 }
@@ -73,7 +69,7 @@ function outcome({ added, same, beside }: Imported): string {
     <KitTabs />
     <header class="head">
       <h1>Kit</h1>
-      <v-btn @click="everything">Save everything as a file</v-btn>
+      <v-btn href="/api/shop/bundle" download="shop.anello.json">Save everything as a file</v-btn>
       <FileTake label="Take a file in" accept=".json,application/json" @taken="takeIn" />
     </header>
     <NoticeText v-if="said" :tone="said.tone">{{ said.text }}</NoticeText>
