@@ -84,7 +84,7 @@ test('two screens on one job: the later save is refused, shown, and neither is l
   await page.getByLabel('Tried in').fill('White-metal bearings');
   await expect(page.getByText('Changed by somebody else meanwhile.')).toBeVisible();
   await expect(page.getByLabel('Tried in')).toHaveValue('White-metal bearings');
-  await page.getByRole('button', { name: 'Keep mine' }).click();
+  await page.getByRole('button', { name: /^Mine: / }).click();
   await expect
     .poll(async () => (await jobOnServer(shop, 'j-106')).job.document)
     .toMatchObject({ mate: 'White-metal bearings', material: 'EN16' });

@@ -82,9 +82,11 @@ test('somebody else’s edit of the same fields is settled field by field', asyn
   });
   expect(put.ok()).toBe(true);
   await page.getByLabel('What it is').fill('Mine');
-  const status = page.locator('.save');
-  await expect(status).toContainText('Changed by somebody else');
-  await status.getByRole('button', { name: 'Keep mine' }).click();
+  const clash = page.getByRole('region', { name: 'Changed by two people' });
+  await expect(clash).toContainText('Changed by somebody else');
+  await expect(clash.getByRole('button', { name: 'Theirs: Theirs' })).toBeVisible();
+  await accessible(page, 'changed by two people');
+  await clash.getByRole('button', { name: 'Mine: Mine' }).click();
   await expect
     .poll(async () => (await jobOnServer(shop, 'j-101')).job.document)
     .toMatchObject({ title: 'Mine', material: 'Brass' });

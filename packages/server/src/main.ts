@@ -5,6 +5,7 @@ import { openness, readConfig } from './config';
 import { openBook } from './db/open';
 import { namesFor } from './plugins/names';
 import { beginEmpty, loadDemoShop } from './demo/load';
+import { readOneAhead } from './stores/jobs';
 
 const site = fileURLToPath(new URL('../../web/dist', import.meta.url));
 const { version } = JSON.parse(readFileSync(new URL('../../../package.json', import.meta.url), 'utf8')) as {
@@ -23,6 +24,7 @@ async function main(): Promise<void> {
     process.exit(START_AGAIN);
   });
   if (open.fresh) await (config.empty ? beginEmpty(open.book) : loadDemoShop(open.book, new Date()));
+  readOneAhead(open.book);
   const { passphrase, tls, proxy, requestsPerMinute } = config;
   const names = namesFor(config.host, config.names);
   const app = await buildApp({

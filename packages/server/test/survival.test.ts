@@ -43,13 +43,13 @@ async function killNow(child: ChildProcess): Promise<void> {
 }
 
 it(
-  'a kept reading survives kill -9 the moment after the answer, every time',
+  'a kept reading survives kill -9 the moment after the answer; the torture run does it hundreds of times',
   { timeout: 120_000 },
   async () => {
     const folder = await mkdtemp(join(tmpdir(), 'anello-kill-'));
     const port = await freePort();
     const kept: string[] = [];
-    for (let round = 0; round < 12; round++) {
+    for (let round = 0; round < 4; round++) {
       const child = await start(folder, port);
       for (let i = 0; i < 3; i++) {
         const reading = aReading('j-101');
@@ -64,7 +64,7 @@ it(
     }
     const child = await start(folder, port);
     const { records } = (await (await fetch(`http://127.0.0.1:${port}/api/jobs/j-101`)).json()) as JobView;
-    expect(kept).toHaveLength(36);
+    expect(kept).toHaveLength(12);
     expect(records.map((r) => r.id)).toEqual(expect.arrayContaining(kept));
     expect(new Set(records.map((r) => r.id)).size).toBe(records.length);
     const gone = ended(child);

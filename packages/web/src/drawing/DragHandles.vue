@@ -6,7 +6,7 @@ const nextPull = (): number => ++pulls;
 
 <script setup lang="ts">
 import { snap, type CurvePoint } from '@anello/core';
-import { ref } from 'vue';
+import { computed, ref } from 'vue';
 
 /** Points of a curve to take hold of on a drawing: dragged, or moved by the arrow keys, to half millimetres; finer is typed. */
 const props = defineProps<{
@@ -21,6 +21,18 @@ const props = defineProps<{
 /** Moves of one pull, or of one key held down, are of the same number: they are taken back together. */
 const emit = defineEmits<{ move: [index: number, to: CurvePoint, pull: number] }>();
 const SNAP = 0.5;
+/** Two handles nearer than this, of their radius, are one that nobody can take hold of: the second is moved by its figures. */
+const APART = 1.2;
+const radiusShown = computed(() => props.radius ?? 9);
+const shown = computed(() => {
+  const found: { index: number; x: number; y: number }[] = [];
+  props.points.forEach((point, index) => {
+    const { x, y } = props.to(point);
+    const last = found.at(-1);
+    if (!last || Math.hypot(x - last.x, y - last.y) >= APART * radiusShown.value) found.push({ index, x, y });
+  });
+  return found;
+});
 let pull = 0;
 const tell = (index: number, to: CurvePoint): void => emit('move', (props.first ?? 0) + index, to, pull);
 /** What is held, and how a place on the screen is read: as the drawing stood when it was taken, since it may rescale. */
@@ -79,11 +91,11 @@ function nudge(event: KeyboardEvent, index: number): void {
 
 <template>
   <circle
-    v-for="(point, index) in points"
+    v-for="{ index, x, y } in shown"
     :key="index"
-    :cx="to(point).x"
-    :cy="to(point).y"
-    :r="radius ?? 9"
+    :cx="x"
+    :cy="y"
+    :r="radiusShown"
     class="handle"
     tabindex="0"
     role="button"

@@ -92,6 +92,14 @@ export function withValue<D>(document: D, path: Path, value: Json): D {
   return (then === undefined ? others : { ...others, [key]: then }) as D;
 }
 
+/** What the screens call fields whose own names say less. */
+const AS_ON_SCREEN: Readonly<Record<string, string>> = {
+  title: 'what it is',
+  mate: 'tried in',
+  quantity: 'how many',
+  machineId: 'lathe',
+};
+
 /** The field in words: "features, seat, large diameter"; parts of a list go by their names. */
 export function fieldName(path: Path, document: Json): string {
   const words: string[] = [];
@@ -99,7 +107,10 @@ export function fieldName(path: Path, document: Json): string {
   for (const key of path) {
     at = Array.isArray(at) ? at.find((one: Item) => one.id === key) : isPlain(at) ? at[key] : undefined;
     const name = isPlain(at) && typeof at['name'] === 'string' && 'id' in at ? at['name'] : key;
-    words.push(name.replace(/([a-z])([A-Z])/g, (_, a: string, b: string) => `${a} ${b.toLowerCase()}`));
+    words.push(
+      AS_ON_SCREEN[name] ??
+        name.replace(/([a-z])([A-Z])/g, (_, a: string, b: string) => `${a} ${b.toLowerCase()}`),
+    );
   }
   return words.join(', ');
 }

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { useJob } from '../stores/job';
-import ClashPicks from './ClashPicks.vue';
 
-/** Whether what was typed is on the server; a conflict or a refusal is settled here, with nothing lost. */
+/** Whether what was typed is on the server; or why it is not. */
 const job = useJob();
 </script>
 
@@ -14,17 +13,9 @@ const job = useJob();
       ><strong>Not saved:</strong> {{ job.refusal?.field ? `${job.refusal.field}: ` : ''
       }}{{ job.refusal?.message }} Yours is kept here.</template
     >
-    <template v-else-if="job.saveState === 'conflict' && job.theirs && job.document">
-      <strong>Changed by somebody else meanwhile.</strong> Yours is still on the screen.
-      <button class="plain" @click="job.settle('mine')">Keep mine</button>
-      <button class="plain" @click="job.settle('theirs')">Take theirs</button>
-      <ClashPicks
-        v-if="job.theirs.clashes.length > 1"
-        :clashes="job.theirs.clashes"
-        :document="job.document"
-        @choose="(clash, whose) => job.settle(whose, clash)"
-      />
-    </template>
+    <template v-else-if="job.saveState === 'conflict'"
+      ><strong>Changed by two people:</strong> settle it below.</template
+    >
   </span>
 </template>
 
@@ -35,13 +26,5 @@ const job = useJob();
 }
 strong {
   color: var(--red);
-}
-.save > button {
-  min-height: 48px;
-  padding: 0 10px !important;
-  color: var(--blue);
-  font-weight: 650;
-  text-decoration: underline;
-  text-underline-offset: 3px;
 }
 </style>

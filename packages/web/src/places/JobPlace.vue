@@ -8,6 +8,7 @@ import AxisStrip from '../drawing/AxisStrip.vue';
 import AcrossShop from '../parts/AcrossShop.vue';
 import JobHeader from '../parts/JobHeader.vue';
 import NoticeText from '../parts/NoticeText.vue';
+import JobClash from '../parts/JobClash.vue';
 import NotTaken from '../parts/NotTaken.vue';
 import ReadingBar from '../parts/ReadingBar.vue';
 import StageTabs from '../parts/StageTabs.vue';
@@ -157,6 +158,7 @@ const taperProblem = computed(() =>
     />
     <StageTabs :id="id" :stage="stage" :progress="model.progress.value" />
     <main class="stage" tabindex="-1">
+      <JobClash v-if="job.saveState === 'conflict'" />
       <NotTaken v-if="outbox.refused.length || outbox.count || job.lost.length" :job-id="id" />
       <NoticeText v-if="stage !== 'part' && stage !== 'record' && taperProblem" tone="warn" class="missing">
         The taper is not settled: {{ taperProblem }}

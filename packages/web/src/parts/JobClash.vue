@@ -1,0 +1,42 @@
+<script setup lang="ts">
+import { useJob } from '../stores/job';
+import ClashPicks from './ClashPicks.vue';
+
+/** What somebody else changed in this job while it was changed here: both are shown, and nothing is lost until one is chosen. */
+const job = useJob();
+</script>
+
+<template>
+  <section v-if="job.theirs && job.document" class="sheet clash" aria-label="Changed by two people">
+    <p>
+      <strong>Changed by somebody else meanwhile.</strong> Yours is still on the screen; choose what stands.
+    </p>
+    <ClashPicks
+      :clashes="job.theirs.clashes"
+      :document="job.document"
+      @choose="(clash, whose) => job.settle(whose, clash)"
+    />
+    <p v-if="job.theirs.clashes.length > 1" class="row">
+      <v-btn @click="job.settle('mine')">Mine in all of them</v-btn>
+      <v-btn @click="job.settle('theirs')">Theirs in all of them</v-btn>
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.clash {
+  margin: 14px 18px 0;
+  padding: 12px 18px;
+  border: 2px solid var(--red);
+  display: grid;
+  gap: 10px;
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+strong {
+  color: var(--red);
+}
+</style>
