@@ -1,15 +1,14 @@
 import { coreFeatures, coreLathe, jobFacts, taperOfJob } from '@anello/contract';
-import {
-  METRIC_88,
-  gaugeBlockStack,
-  identifyTaper,
-  compareWays,
-  jobProgress,
-  layoutPart,
-  passPlan,
-  settingSteps,
-} from '@anello/core';
-import { coordinateTable, fitEvidence, nextInfeed, offsetProfile, shapeCurve } from '@anello/core';
+import { coordinateTable, offsetProfile, shapeCurve } from '@anello/core/curve';
+import { passPlan } from '@anello/core/cutting';
+import { fitEvidence } from '@anello/core/evidence';
+import { nextInfeed } from '@anello/core/infeed';
+import { jobProgress } from '@anello/core/job';
+import { METRIC_88, gaugeBlockStack } from '@anello/core/kit';
+import { layoutPart } from '@anello/core/part';
+import { settingSteps } from '@anello/core/setting';
+import { identifyTaper } from '@anello/core/taper';
+import { compareWays } from '@anello/core/ways';
 import { DEMO_JOBS } from '../packages/server/src/demo/jobs.ts';
 import { demoRecords } from '../packages/server/src/demo/history.ts';
 import { DEMO_MACHINES } from '../packages/server/src/demo/machines.ts';

@@ -1,4 +1,4 @@
-import { HONEST_KINDS, seeded, WRONG_KINDS, type LatheFaults } from '@anello/core';
+import { HONEST_KINDS, seeded, WRONG_KINDS, type LatheFaults } from '@anello/core/machine';
 import { summaryOf, workToLine } from '../packages/core/src/infeed/workToLine.testdata.ts';
 import type { Figure } from './bench.ts';
 

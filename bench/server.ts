@@ -1,5 +1,5 @@
 import { newJobDocument } from '@anello/contract';
-import type { KeptRecord } from '@anello/core';
+import type { KeptRecord } from '@anello/core/job';
 import { openBook } from '@anello/server';
 import { spawn, type ChildProcess } from 'node:child_process';
 import { randomUUID } from 'node:crypto';

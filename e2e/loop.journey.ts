@@ -1,4 +1,4 @@
-import { NO_FAULTS, seeded, SimulatedLathe } from '@anello/core';
+import { NO_FAULTS, seeded, SimulatedLathe } from '@anello/core/machine';
 import type { Page } from '@playwright/test';
 import { accessible, Bar, expect, jobOnServer, test, type Shop } from './shop';
 

@@ -1,5 +1,6 @@
 import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vite';
+import { compression, defineAlgorithm } from 'vite-plugin-compression2';
 import vuetify from 'vite-plugin-vuetify';
 import { serviceWorker } from './serviceWorker';
 
@@ -9,6 +10,12 @@ export default defineConfig({
     vue({ template: { compilerOptions: { whitespace: 'preserve' } } }),
     vuetify({ autoImport: true }),
     serviceWorker(),
+    // Made small once, as small as it goes, instead of at each answer.
+    compression({
+      algorithms: [defineAlgorithm('brotliCompress'), defineAlgorithm('gzip')],
+      threshold: 1024,
+      include: /\.(js|css|html|svg|json|webmanifest)$/,
+    }),
   ],
   build: { target: 'es2022', sourcemap: false, chunkSizeWarningLimit: 900 },
   server: { proxy: { '/api': `http://127.0.0.1:${process.env['ANELLO_API_PORT'] ?? 4600}` } },

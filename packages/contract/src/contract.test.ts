@@ -1,4 +1,5 @@
-import { solveTaperFeature, TAPER_SERIES, taperSize } from '@anello/core';
+import { solveTaperFeature } from '@anello/core/part';
+import { TAPER_SERIES, taperSize } from '@anello/core/taper';
 import { describe, expect, it } from 'vitest';
 import {
   coreFeatures,

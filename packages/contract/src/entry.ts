@@ -1,4 +1,4 @@
-import { parseQuantity, type DefaultUnit, type Dimension } from '@anello/core';
+import { parseQuantity, type DefaultUnit, type Dimension } from '@anello/core/quantity';
 
 /** What was typed, with its unit, and what it was read as in house units. Never stored rounded. */
 export interface Entry {

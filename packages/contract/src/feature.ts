@@ -1,4 +1,4 @@
-import type { Feature } from '@anello/core';
+import type { Feature } from '@anello/core/part';
 import { valuesOf, type ValuesOf } from './entry';
 import type { FeatureDocument } from './schema/feature';
 

@@ -1,12 +1,7 @@
-import {
-  AnelloError,
-  eccentricsOf,
-  layoutPart,
-  taperOfPart,
-  type EccentricPart,
-  type JobFacts,
-  type TaperOfPart,
-} from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
+import { eccentricsOf, type EccentricPart } from '@anello/core/eccentric';
+import type { JobFacts } from '@anello/core/job';
+import { layoutPart, taperOfPart, type TaperOfPart } from '@anello/core/part';
 import { entry, type Entry } from './entry';
 import { coreFeatures } from './feature';
 import { JOB_SCHEMA } from './forms';

@@ -1,4 +1,4 @@
-import { taperSize } from '@anello/core';
+import { taperSize } from '@anello/core/taper';
 import { describe, expect, it } from 'vitest';
 import {
   coreKit,

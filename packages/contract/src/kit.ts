@@ -1,4 +1,6 @@
-import { NO_KIT, parseSizes, taperSize, type Kit, type Material } from '@anello/core';
+import { NO_KIT, type Kit, type Material } from '@anello/core/kit';
+import { parseSizes } from '@anello/core/quantity';
+import { taperSize } from '@anello/core/taper';
 import { entry, valuesOf } from './entry';
 import { KIT_SCHEMA } from './forms';
 import type { KitDocument, KitKind, Sizes } from './schema/kit';

@@ -1,4 +1,5 @@
-import { AnelloError, type Lathe } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
+import type { Lathe } from '@anello/core/machine';
 import { valuesOf } from './entry';
 import { MACHINE_SCHEMA } from './forms';
 import type { MachineDocument } from './schema/machine';

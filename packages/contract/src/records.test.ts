@@ -1,4 +1,4 @@
-import type { RecordBody } from '@anello/core';
+import type { RecordBody } from '@anello/core/job';
 import { describe, expect, it } from 'vitest';
 import { recordBodySchema, recordSchema } from './index';
 import { RECORD_EXAMPLES } from './records.testdata';

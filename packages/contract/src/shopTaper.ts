@@ -1,4 +1,5 @@
-import { AnelloError, ratioOf, type TaperSize } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
+import { ratioOf, type TaperSize } from '@anello/core/taper';
 import type { ShopTaper } from './schema/shopTaper';
 
 /** A saved taper as a size of the shop's own series. Error: underdetermined. */

@@ -1,4 +1,4 @@
-import { taperSeries, type TaperSize } from '@anello/core';
+import { taperSeries, type TaperSize } from '@anello/core/taper';
 import { entry, type Entry } from './entry';
 import type { TaperDocument } from './schema/feature';
 

@@ -1,7 +1,7 @@
 import { METRIC_88 } from './kit/blockSets';
 import { NO_KIT, type Kit } from './kit/kit';
-import type { Lathe } from './lathe/lathe';
-import type { TaperTask } from './way/way';
+import type { Lathe } from './machine/lathe';
+import type { TaperTask } from './taper/task';
 import { taperTolerance } from './taper/tolerance';
 
 const DEG = Math.PI / 180;

@@ -1,5 +1,5 @@
 import { newJobDocument, type JobDocument } from '@anello/contract';
-import type { KeptRecord } from '@anello/core';
+import type { KeptRecord } from '@anello/core/job';
 import type { FastifyInstance, LightMyRequestResponse } from 'fastify';
 import { randomUUID } from 'node:crypto';
 import { mkdtemp, rm } from 'node:fs/promises';

@@ -8,7 +8,7 @@ import {
   type Rack,
   type SettingRow,
 } from '@anello/contract';
-import { jobProgress } from '@anello/core';
+import { jobProgress } from '@anello/core/job';
 import { jobFacts, type Aside } from '@anello/contract';
 import { randomUUID } from 'node:crypto';
 import { join } from 'node:path';

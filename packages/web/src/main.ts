@@ -1,6 +1,6 @@
 import '@fontsource-variable/archivo/standard.css';
 import '@fontsource-variable/jetbrains-mono/index.css';
-import 'vuetify/styles';
+import 'vuetify/styles/core';
 import './theme/tokens.css';
 import './theme/base.css';
 import './theme/stage.css';

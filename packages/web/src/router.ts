@@ -1,4 +1,4 @@
-import { STAGES } from '@anello/core';
+import { STAGES } from '@anello/core/job';
 import { createRouter, createWebHistory } from 'vue-router';
 
 export const router = createRouter({

@@ -1,4 +1,4 @@
-import { STAGES } from '@anello/core';
+import { STAGES } from '@anello/core/job';
 import { z } from 'zod';
 import { featureSchema } from './feature';
 import { jobDocumentSchema } from './job';

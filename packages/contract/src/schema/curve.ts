@@ -1,4 +1,4 @@
-import { CURVE_WAY_IDS } from '@anello/core';
+import { CURVE_WAY_IDS } from '@anello/core/ways';
 import { z } from 'zod';
 import { entrySchema } from './entry';
 

@@ -1,4 +1,4 @@
-import { ECCENTRIC_WAY_IDS } from '@anello/core';
+import { ECCENTRIC_WAY_IDS } from '@anello/core/ways';
 import { z } from 'zod';
 import { entrySchema } from './entry';
 

@@ -1,4 +1,5 @@
-import { AnelloError, parseQuantity } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
+import { parseQuantity } from '@anello/core/quantity';
 import { z } from 'zod';
 import { HOUSE, type Entry, type EntryDimension } from '../entry';
 

@@ -1,4 +1,5 @@
-import { HOLE_FITS, RUNS } from '@anello/core';
+import { RUNS } from '@anello/core/curve';
+import { HOLE_FITS } from '@anello/core/fit';
 import { z } from 'zod';
 import { MOST_POINTS } from '../forms';
 import { entrySchema } from './entry';

@@ -1,4 +1,8 @@
-import { GRADES, OPERATION_IDS, SCHOOL_IDS, SIZE_IDS, TOOL_MATERIALS, WAY_IDS } from '@anello/core';
+import { SIZE_IDS } from '@anello/core/gauging';
+import { TOOL_MATERIALS } from '@anello/core/kit';
+import { OPERATION_IDS } from '@anello/core/plan';
+import { SCHOOL_IDS } from '@anello/core/setting';
+import { GRADES, WAY_IDS } from '@anello/core/taper';
 import { z } from 'zod';
 import { JOB_SCHEMA } from '../forms';
 import { curveChoiceSchema } from './curve';

@@ -1,4 +1,6 @@
-import { AnelloError, INSTRUMENT_TYPES, parseSizes } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
+import { INSTRUMENT_TYPES } from '@anello/core/kit';
+import { parseSizes } from '@anello/core/quantity';
 import { z } from 'zod';
 import { KIT_SCHEMA } from '../forms';
 import { entrySchema } from './entry';

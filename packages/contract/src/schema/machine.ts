@@ -1,4 +1,4 @@
-import { WAY_IDS } from '@anello/core';
+import { WAY_IDS } from '@anello/core/taper';
 import { z } from 'zod';
 import { CHUCK_KINDS, MACHINE_SCHEMA } from '../forms';
 import { entrySchema } from './entry';

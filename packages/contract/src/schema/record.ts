@@ -1,13 +1,9 @@
-import {
-  CONTACTS,
-  COPY_IDS,
-  CURVE_WAY_IDS,
-  FEELS,
-  MADE_IDS,
-  MEASURED_WARM,
-  WAY_IDS,
-  type KeptRecord,
-} from '@anello/core';
+import { MADE_IDS } from '@anello/core/eccentric';
+import { CONTACTS, MEASURED_WARM } from '@anello/core/gauging';
+import { FEELS, type KeptRecord } from '@anello/core/job';
+import { COPY_IDS } from '@anello/core/old-part';
+import { WAY_IDS } from '@anello/core/taper';
+import { CURVE_WAY_IDS } from '@anello/core/ways';
 import { z } from 'zod';
 
 const way = z.enum(WAY_IDS);

@@ -1,4 +1,4 @@
-import { halfAngleOf } from '@anello/core';
+import { halfAngleOf } from '@anello/core/taper';
 import { z } from 'zod';
 import { SHOP_TAPER_SCHEMA } from '../forms';
 import { entrySchema } from './entry';

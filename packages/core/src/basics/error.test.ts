@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { expect, it } from 'vitest';
-import { plainText } from '../phrase/phrase';
-import { length } from '../phrase/figure';
+import { plainText } from '../figure/phrase';
+import { length } from '../figure/figure';
 import { CATALOGUE, isErrorCode } from './catalogue';
 import { AnelloError } from './error';
 

@@ -1,5 +1,5 @@
 import { CATALOGUE, type ErrorCode } from './catalogue';
-import { plainText, type Phrase } from '../phrase/phrase';
+import { plainText, type Phrase } from '../figure/phrase';
 
 /** An error as data, as it travels over HTTP or to a worker and back. */
 export interface ErrorData {

@@ -1,8 +1,8 @@
 import { AnelloError } from '../basics/error';
 import { notNegative, positive } from '../basics/check';
-import { dialOf, radialOf, type DialReads } from '../gauging/advanceFromInfeed';
-import { snap } from '../quantity/round';
-import type { Member } from '../way/way';
+import { dialOf, radialOf, type DialReads } from '../machine/dialReads';
+import { snap } from '../figure/round';
+import type { Member } from '../taper/task';
 import { surfaceOf } from './offsetProfile';
 import type { CurvePoint, Piece } from './piece';
 import type { Surface } from './rest';

@@ -9,10 +9,10 @@ import { outOfReach } from './reach';
 import { cornersOf, shapeCurve, type ShapePoint } from './shapeCurve';
 import { SHAPES, standardShape } from './standardShapes';
 import { creepCosts, feedToFollow, printerScale, tracerTemplate } from './tracerTemplate';
-import { compareCurveWays } from './ways';
+import { compareCurveWays } from '../ways/curve/curveWays';
 import type { Feature } from '../part/feature';
 import { plungeOf } from '../part/profileCurve';
-import { plainText } from '../phrase/phrase';
+import { plainText } from '../figure/phrase';
 
 const real = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 

@@ -1,7 +1,7 @@
 import { AnelloError } from '../basics/error';
 import { notNegative } from '../basics/check';
-import type { Member } from '../way/way';
-import { length } from '../phrase/figure';
+import type { Member } from '../taper/task';
+import { length } from '../figure/figure';
 import { flipped, spanOf, type Piece } from './piece';
 import { Surface } from './rest';
 

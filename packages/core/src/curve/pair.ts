@@ -1,7 +1,7 @@
 import { AnelloError } from '../basics/error';
 import { notNegative } from '../basics/check';
 import { leastSquares } from '../basics/linear';
-import type { Member } from '../way/way';
+import type { Member } from '../taper/task';
 import { arcsAlong } from './arcsAlong';
 import type { Measured } from './bestFit';
 import { nearestOn } from './nearestOn';

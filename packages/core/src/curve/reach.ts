@@ -1,6 +1,6 @@
 import { AnelloError } from '../basics/error';
 import { listLength, notNegative } from '../basics/check';
-import type { Member } from '../way/way';
+import type { Member } from '../taper/task';
 import { surfaceOf } from './offsetProfile';
 import { headingOf, spanOf, startOf, type Piece } from './piece';
 

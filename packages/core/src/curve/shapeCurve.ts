@@ -1,6 +1,6 @@
 import { listLength } from '../basics/check';
 import { AnelloError } from '../basics/error';
-import { length } from '../phrase/figure';
+import { length } from '../figure/figure';
 import { smooth } from './smooth';
 import { arcBetween, arcThroughPoints, endOf, headingOf, type CurvePoint, type Piece } from './piece';
 

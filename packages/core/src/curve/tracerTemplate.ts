@@ -1,7 +1,7 @@
 import { AnelloError } from '../basics/error';
 import { notNegative, positive } from '../basics/check';
-import { length } from '../phrase/figure';
-import type { Member } from '../way/way';
+import { length } from '../figure/figure';
+import type { Member } from '../taper/task';
 import { listLength } from '../basics/check';
 import { carriedOn } from './carriedOn';
 import { surfaceOf } from './offsetProfile';

@@ -1,6 +1,6 @@
 import { AnelloError } from '../basics/error';
 import { notNegative, positive, taperAngle } from '../basics/check';
-import { length } from '../phrase/figure';
+import { length } from '../figure/figure';
 
 export interface DrillRequest {
   /** Diameters owned, mm. */

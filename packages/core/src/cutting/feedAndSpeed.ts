@@ -1,7 +1,7 @@
 import { positive } from '../basics/check';
-import { count } from '../phrase/figure';
-import type { Phrase } from '../phrase/phrase';
-import type { Material, ToolMaterial } from './material';
+import { count } from '../figure/figure';
+import type { Phrase } from '../figure/phrase';
+import type { Material, ToolMaterial } from '../kit/material';
 import { spindleSpeed } from './spindleSpeed';
 
 /** What makes a cut harder on the tool than plain turning. */

@@ -1,9 +1,9 @@
 import { AnelloError } from '../basics/error';
 import { listLength, notNegative, positive } from '../basics/check';
-import { dialOf, radialOf, type DialReads } from '../gauging/advanceFromInfeed';
-import { count, length } from '../phrase/figure';
-import { snapDown } from '../quantity/round';
-import type { Member } from '../way/way';
+import { dialOf, radialOf, type DialReads } from '../machine/dialReads';
+import { count, length } from '../figure/figure';
+import { snapDown } from '../figure/round';
+import type { Member } from '../taper/task';
 
 export interface PassRequest {
   readonly member: Member;

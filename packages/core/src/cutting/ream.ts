@@ -1,9 +1,9 @@
 import { positive } from '../basics/check';
-import { length } from '../phrase/figure';
-import type { Phrase } from '../phrase/phrase';
+import { length } from '../figure/figure';
+import type { Phrase } from '../figure/phrase';
 import type { TaperReamer } from '../kit/kit';
 import { ratioOf } from '../taper/solve';
-import type { TaperTask } from '../way/way';
+import type { TaperTask } from '../taper/task';
 
 /** Two tapers are the same reamer's when they differ by less than a drawing would ever say. */
 const SAME_RATIO = 3e-4;

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { plainText } from '../phrase/phrase';
+import { plainText } from '../figure/phrase';
 import { ALLOWANCE_FOR, allowanceFor } from './allowance';
 import { feedAndSpeed } from './feedAndSpeed';
-import { materialNamed, USUAL_MATERIALS } from './material';
+import { materialNamed, USUAL_MATERIALS } from '../kit/material';
 import { reamAdvice, reamerWear, reamingStock } from './ream';
 import { staircase } from './staircase';
 

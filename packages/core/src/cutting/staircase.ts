@@ -1,8 +1,8 @@
 import { AnelloError } from '../basics/error';
 import { notNegative, positive, taperAngle } from '../basics/check';
-import { dialOf, type DialReads } from '../gauging/advanceFromInfeed';
-import { snapDown } from '../quantity/round';
-import type { Member } from '../way/way';
+import { dialOf, type DialReads } from '../machine/dialReads';
+import { snapDown } from '../figure/round';
+import type { Member } from '../taper/task';
 
 export interface StaircaseRequest {
   readonly member: Member;

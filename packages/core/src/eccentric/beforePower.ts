@@ -1,6 +1,6 @@
 import { AnelloError } from '../basics/error';
 import { feedAndSpeed, slowEnough } from '../cutting/feedAndSpeed';
-import type { Material, ToolMaterial } from '../cutting/material';
+import type { Material, ToolMaterial } from '../kit/material';
 import { balance, pullAt, type Balance } from './balance';
 import { endOn, type EccentricPart } from './part';
 

@@ -1,7 +1,7 @@
 import { AnelloError } from '../basics/error';
 import { listLength, notNegative, positive } from '../basics/check';
-import { length, type Figure } from '../phrase/figure';
-import type { Phrase } from '../phrase/phrase';
+import { length, type Figure } from '../figure/figure';
+import type { Phrase } from '../figure/phrase';
 import type { EccentricGroove } from './part';
 
 export interface CarriageRequest {

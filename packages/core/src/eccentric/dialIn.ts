@@ -3,8 +3,8 @@ import { notNegative, positive } from '../basics/check';
 import { exactRoundFit, JAWS, roundFit, type RoundFit, type RoundReading } from '../holding/circleFit';
 import type { Across } from '../holding/tilt';
 import type { JawMove } from '../holding/trueUp';
-import { length } from '../phrase/figure';
-import type { Phrase } from '../phrase/phrase';
+import { length } from '../figure/figure';
+import type { Phrase } from '../figure/phrase';
 
 export interface DialInRequest {
   /** At any directions from jaw 1, larger reads higher. */

@@ -3,10 +3,10 @@ import { describe, expect, it } from 'vitest';
 import { holeLimits } from '../fit/isoHole';
 import { JAWS } from '../holding/circleFit';
 import type { Feature } from '../part/feature';
-import { plainText } from '../phrase/phrase';
+import { plainText } from '../figure/phrase';
 import { balance, counterweight, lightSide, pullAt } from './balance';
 import { boreTools } from '../cutting/boreTools';
-import { materialNamed, USUAL_MATERIALS } from '../cutting/material';
+import { materialNamed, USUAL_MATERIALS } from '../kit/material';
 import { layoutPart } from '../part/layout';
 import { clearances, speedAtThrow } from './beforePower';
 import { carriagePositions } from './carriagePositions';
@@ -19,9 +19,9 @@ import { offsetCentres } from './offsetCentres';
 import { nextPacking, packingPlan, throwFromPacking } from './packingPlan';
 import { eccentricFaults, eccentricsOf, endOn } from './part';
 import { setScrew } from './setScrew';
-import { throwOf } from './throwOf';
+import { throwOf } from '../part/throwOf';
 import { valveAt, valveMotion } from './valveMotion';
-import { compareEccentricWays } from './ways/registry';
+import { compareEccentricWays } from '../ways/eccentric/registry';
 
 const real = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 

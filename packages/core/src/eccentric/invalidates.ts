@@ -1,5 +1,5 @@
-import { length } from '../phrase/figure';
-import type { Phrase } from '../phrase/phrase';
+import { length } from '../figure/figure';
+import type { Phrase } from '../figure/phrase';
 
 /** What can be made of an eccentric, in the order usual. */
 export const MADE_IDS = ['outside', 'throw', 'bore', 'groove', 'screw', 'packing'] as const;

@@ -1,6 +1,6 @@
 import { notNegative, positive } from '../basics/check';
-import { dialOf, radialOf, type DialReads } from '../gauging/advanceFromInfeed';
-import { snap } from '../quantity/round';
+import { dialOf, radialOf, type DialReads } from '../machine/dialReads';
+import { snap } from '../figure/round';
 
 export interface LayOff {
   /** Dial from the centre to the mark, as it reads, in whole divisions. */

@@ -1,7 +1,7 @@
 import type { Eccentric, Feature } from '../part/feature';
 import type { Section } from '../part/layout';
 import type { RoundMass } from './balance';
-import { throwOf } from './throwOf';
+import { throwOf } from '../part/throwOf';
 
 /** Every section of a part as a disc or a hole on its own axis, for weighing it: cones and curves by their volume. */
 export function massesOf(features: readonly Feature[], sections: readonly Section[]): RoundMass[] {

@@ -1,6 +1,6 @@
 import { positive } from '../basics/check';
-import { length } from '../phrase/figure';
-import type { Phrase } from '../phrase/phrase';
+import { length } from '../figure/figure';
+import type { Phrase } from '../figure/phrase';
 import type { Across } from '../holding/tilt';
 
 export interface CentreMark extends Across {

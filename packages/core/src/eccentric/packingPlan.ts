@@ -1,6 +1,6 @@
 import { AnelloError } from '../basics/error';
 import { positive } from '../basics/check';
-import { snap } from '../quantity/round';
+import { snap } from '../figure/round';
 import { threeJawPacking } from './threeJawPacking';
 
 export type JawFace = 'narrow' | 'wide';

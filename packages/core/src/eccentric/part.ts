@@ -1,10 +1,10 @@
-import { length } from '../phrase/figure';
-import type { Phrase } from '../phrase/phrase';
+import { length } from '../figure/figure';
+import type { Phrase } from '../figure/phrase';
 import type { Eccentric, Feature } from '../part/feature';
 import { layoutPart, type Section } from '../part/layout';
 import type { RoundMass } from './balance';
 import { massesOf } from './masses';
-import { throwOf } from './throwOf';
+import { throwOf } from '../part/throwOf';
 import { most } from '../basics/extent';
 
 export interface EccentricGroove {

@@ -1,5 +1,5 @@
-import { angle, length } from '../phrase/figure';
-import type { Phrase } from '../phrase/phrase';
+import { angle, length } from '../figure/figure';
+import type { Phrase } from '../figure/phrase';
 import { halfAngleOf, ratioOf } from '../taper/solve';
 import type { Evidence } from './evidence';
 

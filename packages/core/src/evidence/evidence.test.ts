@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { normalFrom, seeded } from '../lathe/seeded';
-import { plainText } from '../phrase/phrase';
+import { normalFrom, seeded } from '../machine/seeded';
+import { plainText } from '../figure/phrase';
 import { ratioOf } from '../taper/solve';
 import { CONTACTS } from '../gauging/contact';
-import type { Member } from '../way/way';
+import type { Member } from '../taper/task';
 import { angleNow } from './angleNow';
 import type { CauseId } from './causes/cause';
 import { CAUSES } from './causes/registry';

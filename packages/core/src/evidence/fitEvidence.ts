@@ -1,9 +1,9 @@
 import { AnelloError } from '../basics/error';
 import { finite, notNegative, positive, taperAngle } from '../basics/check';
 import { ratioErrorFromSwing } from '../gauging/ratioErrorFromSwing';
-import type { Phrase } from '../phrase/phrase';
+import type { Phrase } from '../figure/phrase';
 import { halfAngleOf, ratioOf } from '../taper/solve';
-import type { Member } from '../way/way';
+import type { Member } from '../taper/task';
 import type { CauseId } from './causes/cause';
 import { CAUSES } from './causes/registry';
 import { describe } from './describe';

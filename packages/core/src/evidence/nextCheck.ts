@@ -1,5 +1,5 @@
 import { below } from '../infeed/normal';
-import type { Phrase } from '../phrase/phrase';
+import type { Phrase } from '../figure/phrase';
 import type { CauseId } from './causes/cause';
 import type { Evidence, EvidenceKind } from './evidence';
 import type { Weighed } from './posterior';

@@ -1,14 +1,5 @@
 import { finite, taperAngle } from '../basics/check';
-
-/** What one unit of a cross-slide dial means. */
-export type DialReads = 'radius' | 'diameter';
-
-/** Radial infeed of a dial move. */
-export const radialOf = (dialMove: number, dial: DialReads): number =>
-  dial === 'radius' ? dialMove : dialMove / 2;
-
-/** Dial move for a radial infeed. */
-export const dialOf = (radial: number, dial: DialReads): number => (dial === 'radius' ? radial : radial * 2);
+import { radialOf, type DialReads } from '../machine/dialReads';
 
 /**
  * How far (mm along the axis) a gauge goes on for a dial move (mm as the dial reads it): radial / tan a.

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { advanceFromInfeed } from './advanceFromInfeed';
-import { normalFrom, seeded } from '../lathe/seeded';
+import { normalFrom, seeded } from '../machine/seeded';
 import { readStations } from './readStations';
 import { stockFromStandOff } from './stockFromStandOff';
 

@@ -1,5 +1,5 @@
 import { MAX_HALF_ANGLE } from '../basics/check';
-import { halfAngleFromIndicator, type TravelAlong } from '../way/halfAngleFromIndicator';
+import { halfAngleFromIndicator, type TravelAlong } from './halfAngleFromIndicator';
 import { leastSquares, normalEquations, solveLinear } from '../basics/linear';
 import { coverageFor, significantF } from '../basics/student';
 

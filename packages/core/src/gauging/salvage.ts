@@ -1,6 +1,6 @@
-import { length } from '../phrase/figure';
-import type { Phrase } from '../phrase/phrase';
-import type { Member } from '../way/way';
+import { length } from '../figure/figure';
+import type { Phrase } from '../figure/phrase';
+import type { Member } from '../taper/task';
 
 export interface SalvageCase {
   readonly member: Member;

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { normalFrom, seeded } from '../lathe/seeded';
+import { normalFrom, seeded } from '../machine/seeded';
 import { describe, expect, it } from 'vitest';
-import { plainText } from '../phrase/phrase';
+import { plainText } from '../figure/phrase';
 import { roundFit, JAWS } from './circleFit';
 import { nearAndFar, rimAndFace, separateRunout } from './tilt';
 import { trueingLimit, trueUp } from './trueUp';

@@ -1,7 +1,7 @@
 import { AnelloError } from '../basics/error';
 import { positive } from '../basics/check';
-import { length } from '../phrase/figure';
-import type { Phrase } from '../phrase/phrase';
+import { length } from '../figure/figure';
+import type { Phrase } from '../figure/phrase';
 import { JAWS, roundFit, type RoundFit } from './circleFit';
 
 export const TRUEING_SCHOOLS = ['half', 'highs'] as const;

@@ -1,5 +1,5 @@
-import { angle, length } from '../phrase/figure';
-import type { Phrase } from '../phrase/phrase';
+import { angle, length } from '../figure/figure';
+import type { Phrase } from '../figure/phrase';
 import type { Across } from './tilt';
 
 /** Below this a direction is not worth naming, as part of the whole. */

@@ -1,4 +1,4 @@
-import { snapDown } from '../quantity/round';
+import { snapDown } from '../figure/round';
 import type { Knowledge } from './belief';
 import { bisect, Foresight } from './foresee';
 import { insideNow, learn, meanOver, sharpened } from './learn';

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { HONEST_KINDS, WRONG_KINDS } from '../lathe/latheKinds';
-import { seeded } from '../lathe/seeded';
-import { plainText } from '../phrase/phrase';
+import { HONEST_KINDS, WRONG_KINDS } from '../machine/latheKinds';
+import { seeded } from '../machine/seeded';
+import { plainText } from '../figure/phrase';
 import { workToLine, summaryOf } from './workToLine.testdata';
 import { nextInfeed } from './nextInfeed';
 

@@ -1,5 +1,5 @@
-import { length } from '../phrase/figure';
-import type { Phrase } from '../phrase/phrase';
+import { length } from '../figure/figure';
+import type { Phrase } from '../figure/phrase';
 import type { BehaviourId } from './behaviours/behaviour';
 import type { Knowledge } from './belief';
 import type { InfeedPass } from './learn';

@@ -1,5 +1,5 @@
-import { SimulatedLathe, type LatheFaults } from '../lathe/simulatedLathe';
-import { seeded } from '../lathe/seeded';
+import { SimulatedLathe, type LatheFaults } from '../machine/simulatedLathe';
+import { seeded } from '../machine/seeded';
 import type { InfeedPass } from './learn';
 import { nextInfeed } from './nextInfeed';
 

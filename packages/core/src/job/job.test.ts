@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { plainText } from '../phrase/phrase';
-import { cutState } from './cutState';
+import { plainText } from '../figure/phrase';
+import { cutState } from '../approach/cutState';
 import { jobProgress, type JobFacts } from './progress';
 import { currentPiece, ofKind, standing, type KeptRecord, type RecordBody } from './records';
-import { lastReadings, triesOf } from './tries';
+import { lastReadings, triesOf } from '../approach/tries';
 
 let made = 0;
 const keep = (body: RecordBody, piece = 1): KeptRecord => ({

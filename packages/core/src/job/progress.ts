@@ -1,6 +1,6 @@
-import { angle, length } from '../phrase/figure';
-import type { Phrase } from '../phrase/phrase';
-import type { WayId } from '../way/way';
+import { angle, length } from '../figure/figure';
+import type { Phrase } from '../figure/phrase';
+import type { WayId } from '../taper/wayId';
 import { currentPiece, ofKind, type KeptRecord, type RecordOf } from './records';
 
 export const STAGES = ['part', 'way', 'set', 'cut', 'prove', 'record'] as const;

@@ -1,9 +1,9 @@
-import type { CopyId } from '../copy/copyMethod';
-import type { CurveWayId } from '../curve/ways';
+import type { CopyId } from '../old-part/copyMethod';
+import type { CurveWayId } from '../ways/curve/curveWays';
 import type { MadeBasis, MadeId } from '../eccentric/invalidates';
 import type { Contact } from '../gauging/contact';
-import type { TravelAlong } from '../way/halfAngleFromIndicator';
-import type { WayId } from '../way/way';
+import type { TravelAlong } from '../gauging/halfAngleFromIndicator';
+import type { WayId } from '../taper/wayId';
 
 /** What a hand feels of a part pushed home in its mate. */
 export const FEELS = [

@@ -1,4 +1,4 @@
-import { USUAL_MATERIALS, type Material } from '../cutting/material';
+import { USUAL_MATERIALS, type Material } from './material';
 import type { Instrument } from './instrument';
 
 /** A set of gauge blocks, mm; wear blocks stand at the two ends of every stack. */

@@ -1,6 +1,6 @@
 import { AnelloError } from '../basics/error';
 import { positive, taperAngle } from '../basics/check';
-import { snap } from '../quantity/round';
+import { snap } from '../figure/round';
 
 export interface PinPosition {
   readonly x: number;

@@ -1,7 +1,7 @@
 import { AnelloError } from '../basics/error';
 import { positive, taperAngle } from '../basics/check';
-import { length } from '../phrase/figure';
-import { snap } from '../quantity/round';
+import { length } from '../figure/figure';
+import { snap } from '../figure/round';
 
 export interface PinTaper {
   readonly name: string;

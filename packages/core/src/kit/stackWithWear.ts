@@ -1,6 +1,6 @@
 import { AnelloError } from '../basics/error';
 import { positive } from '../basics/check';
-import { length } from '../phrase/figure';
+import { length } from '../figure/figure';
 import { gaugeBlockStack, type BlockStack } from './gaugeBlockStack';
 import type { BlockSet } from './kit';
 

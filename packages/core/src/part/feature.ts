@@ -1,6 +1,6 @@
 import type { Run } from '../curve/shapeCurve';
 import type { HoleFit } from '../fit/isoHole';
-import type { End } from '../way/way';
+import type { End } from '../taper/task';
 
 export type FeatureKind = 'cylinder' | 'taper' | 'bore' | 'groove' | 'thread' | 'profile' | 'eccentric';
 export type Side = 'external' | 'internal';

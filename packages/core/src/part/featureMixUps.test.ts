@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { plainText } from '../phrase/phrase';
+import { plainText } from '../figure/phrase';
 import { LONG, SHORT } from '../testkit.testdata';
 import type { Feature } from './feature';
 import { featureMixUps, inDivisions } from './featureMixUps';

@@ -1,9 +1,9 @@
 import { AnelloError } from '../basics/error';
-import { dialOf } from '../gauging/advanceFromInfeed';
-import type { CrossDial } from '../lathe/lathe';
-import { count, length, type Figure } from '../phrase/figure';
-import type { Phrase } from '../phrase/phrase';
-import { MM_PER_INCH } from '../quantity/format';
+import { dialOf } from '../machine/dialReads';
+import type { CrossDial } from '../machine/lathe';
+import { count, length, type Figure } from '../figure/figure';
+import type { Phrase } from '../figure/phrase';
+import { MM_PER_INCH } from '../figure/format';
 import { mixUps } from '../taper/mixups/registry';
 import { fractionBehind, fractionText } from '../taper/mixups/roundedFraction';
 import type { Eccentric, Feature, Taper } from './feature';

@@ -1,6 +1,6 @@
 import { AnelloError } from '../basics/error';
-import { length as lengthFigure } from '../phrase/figure';
-import type { End } from '../way/way';
+import { length as lengthFigure } from '../figure/figure';
+import type { End } from '../taper/task';
 import type { Feature, Side } from './feature';
 import { outlineOf, type Outline, type OutlinePoint } from './outline';
 import { most } from '../basics/extent';

@@ -1,7 +1,7 @@
 import { AnelloError } from '../basics/error';
 import { sampled } from '../curve/piece';
 import { shapeCurve } from '../curve/shapeCurve';
-import { throwOf } from '../eccentric/throwOf';
+import { throwOf } from './throwOf';
 import { shapePoints } from './shapePoints';
 import { positive } from '../basics/check';
 import type { Bore, Eccentric, Feature, Profile, Thread } from './feature';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Feature } from './feature';
 import { layoutPart, radiusAt } from './layout';
-import { plainText } from '../phrase/phrase';
+import { plainText } from '../figure/phrase';
 import { shankEnds } from './shankEnds';
 import { solveTaperFeature } from './solveTaperFeature';
 import { taperOfPart } from './taperTask';

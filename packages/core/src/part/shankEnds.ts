@@ -1,6 +1,6 @@
-import { length } from '../phrase/figure';
-import type { Phrase } from '../phrase/phrase';
-import type { TaperTask } from '../way/way';
+import { length } from '../figure/figure';
+import type { Phrase } from '../figure/phrase';
+import type { TaperTask } from '../taper/task';
 import type { PartTaper } from './solveTaperFeature';
 
 /** An undercut is kept this far under the cone it runs into, on radius, so that nothing but the cone seats, mm. */

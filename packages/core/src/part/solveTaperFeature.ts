@@ -1,6 +1,6 @@
 import { AnelloError } from '../basics/error';
 import { notNegative } from '../basics/check';
-import { length } from '../phrase/figure';
+import { length } from '../figure/figure';
 import { AGREEMENT, solveTaper, type SolvedTaper } from '../taper/solve';
 import type { Taper } from './feature';
 

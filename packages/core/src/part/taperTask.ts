@@ -1,7 +1,7 @@
 import { AnelloError } from '../basics/error';
 import type { Grade } from '../taper/grade';
 import { taperTolerance } from '../taper/tolerance';
-import type { TaperTask } from '../way/way';
+import type { TaperTask } from '../taper/task';
 import type { Feature, Taper } from './feature';
 import { layoutPart, outsideDiameter } from './layout';
 import { solveTaperFeature, type PartTaper } from './solveTaperFeature';

@@ -2,8 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Feature } from '../part/feature';
 import { taperOfPart } from '../part/taperTask';
-import { plainText } from '../phrase/phrase';
-import { WAY_IDS } from '../way/wayId';
+import { plainText } from '../figure/phrase';
+import { WAY_IDS } from '../taper/wayId';
 import { endangeredBy, inOrder, orderOfWork } from './orderOfWork';
 
 const shank: Feature[] = [

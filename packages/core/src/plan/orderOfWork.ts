@@ -1,7 +1,7 @@
 import type { Feature } from '../part/feature';
-import { length } from '../phrase/figure';
-import type { TaperTask } from '../way/way';
-import type { WayId } from '../way/wayId';
+import { length } from '../figure/figure';
+import type { TaperTask } from '../taper/task';
+import type { WayId } from '../taper/wayId';
 import type { Endangered, Operation, OperationId } from './operation';
 
 export interface PlanRequest {

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { generateParser } from '../../../../scripts/grammar.mjs';
-import { exactText } from './exactText';
+import { exactText } from '../figure/exactText';
 import { parseQuantity } from './parseQuantity';
 import type { DefaultUnit, Dimension } from './units';
 

@@ -1,4 +1,4 @@
-import type { Figure } from '../phrase/figure';
+import type { Figure } from '../figure/figure';
 import type { DefaultUnit } from '../quantity/units';
 
 export interface QuickLine {

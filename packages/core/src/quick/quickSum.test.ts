@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { METRIC_88 } from '../kit/blockSets';
-import { formatFigure } from '../quantity/format';
+import { formatFigure } from '../figure/format';
 import { QUICK_PHRASES, quickCompletions, quickSum } from './quickSum';
 
 const context = { lengthUnit: 'mm', blocks: METRIC_88 } as const;

@@ -1,4 +1,4 @@
-import type { End, Member } from '../way/way';
+import type { End, Member } from '../taper/task';
 
 /** What a card's picture is drawn from; every figure in mm and rad, none of it worked out again. */
 export type StepDrawing =

@@ -1,7 +1,7 @@
-import { angle, length } from '../phrase/figure';
-import type { Phrase } from '../phrase/phrase';
+import { angle, length } from '../figure/figure';
+import type { Phrase } from '../figure/phrase';
 import { readStations, type StationFit, type StationReading } from '../gauging/readStations';
-import type { WayId } from '../way/way';
+import type { WayId } from '../taper/wayId';
 import { nextNudge } from './registry';
 import type { Nudge, SettingContext, Station, Sweep } from './setting';
 import { climbOf } from './stations';

@@ -1,7 +1,7 @@
-import type { Device } from '../lathe/lathe';
-import { angle } from '../phrase/figure';
-import type { Phrase } from '../phrase/phrase';
-import type { WayId } from '../way/way';
+import type { Device } from '../machine/lathe';
+import { angle } from '../figure/figure';
+import type { Phrase } from '../figure/phrase';
+import type { WayId } from '../taper/wayId';
 import { attachmentDevice } from './devices/attachment';
 import { compoundDevice } from './devices/compound';
 import { edgeDevice, reamerDevice } from './devices/edge';

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { plainText } from '../phrase/phrase';
+import { plainText } from '../figure/phrase';
 import { LONG, SHANK, SHORT } from '../testkit.testdata';
-import type { WayId } from '../way/way';
+import type { WayId } from '../taper/wayId';
 import { judgeSweep } from './judge';
 import { nextNudge, settingSteps } from './registry';
 import type { SettingContext, SettingStep } from './setting';

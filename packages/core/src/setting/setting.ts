@@ -1,10 +1,11 @@
 import type { Kit } from '../kit/kit';
-import type { Device, Lathe } from '../lathe/lathe';
-import type { Figure } from '../phrase/figure';
-import type { Phrase } from '../phrase/phrase';
-import type { Working } from '../phrase/working';
-import type { TravelAlong } from '../way/halfAngleFromIndicator';
-import type { End, TaperTask, WayId } from '../way/way';
+import type { Device, Lathe } from '../machine/lathe';
+import type { Figure } from '../figure/figure';
+import type { Phrase } from '../figure/phrase';
+import type { Working } from '../figure/working';
+import type { TravelAlong } from '../gauging/halfAngleFromIndicator';
+import type { End, TaperTask } from '../taper/task';
+import type { WayId } from '../taper/wayId';
 import type { StepDrawing } from './drawing';
 import type { SchoolId } from './schoolId';
 

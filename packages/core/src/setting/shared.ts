@@ -1,6 +1,6 @@
-import { angle, length, ratio } from '../phrase/figure';
-import type { Phrase } from '../phrase/phrase';
-import type { Working } from '../phrase/working';
+import { angle, length, ratio } from '../figure/figure';
+import type { Phrase } from '../figure/phrase';
+import type { Working } from '../figure/working';
 import { ratioOf } from '../taper/solve';
 import type { SettingContext, Station, Sweep } from './setting';
 

@@ -1,8 +1,8 @@
 import { listLength } from '../basics/check';
-import type { UnitSystem } from '../quantity/format';
-import { MM_PER_INCH } from '../quantity/format';
-import type { TravelAlong } from '../way/halfAngleFromIndicator';
-import type { TaperTask } from '../way/way';
+import type { UnitSystem } from '../figure/format';
+import { MM_PER_INCH } from '../figure/format';
+import type { TravelAlong } from '../gauging/halfAngleFromIndicator';
+import type { TaperTask } from '../taper/task';
 import type { Station, SweepReads } from './setting';
 
 /** Travels a handle is easily run by, in each system's own unit. */

@@ -1,5 +1,5 @@
-import { angle, length } from '../phrase/figure';
-import { toolHeightLimit, toolHeightProfile } from '../way/toolHeightError';
+import { angle, length } from '../figure/figure';
+import { toolHeightLimit, toolHeightProfile } from '../ways/toolHeightError';
 import type { SettingContext, SettingStep } from './setting';
 
 /** The cone's zone is one sum for all that puts its angle out: the tool's height is given this part, the rest is the setting's, the slide's and the bar's. */

@@ -1,6 +1,6 @@
 import { AnelloError } from '../basics/error';
 import { angleOfSide, MAX_HALF_ANGLE, notNegative, positive } from '../basics/check';
-import { length, ratio as ratioFigure } from '../phrase/figure';
+import { length, ratio as ratioFigure } from '../figure/figure';
 
 export interface TaperGivens {
   readonly largeDiameter?: number | undefined;

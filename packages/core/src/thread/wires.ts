@@ -1,6 +1,6 @@
 import { AnelloError } from '../basics/error';
 import { positive } from '../basics/check';
-import { length } from '../phrase/figure';
+import { length } from '../figure/figure';
 import { PROFILES, type VeeThread } from './form';
 
 /** A wire must touch the straight of the flank, this far above and below the pitch line at most, in pitches. */

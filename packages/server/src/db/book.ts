@@ -1,4 +1,4 @@
-import { AnelloError } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
 import { setTimeout as pause } from 'node:timers/promises';
 import { openRaw, sqliteCode, type RawDatabase, type RawStatement, type SqlValue } from './raw';
 

@@ -1,5 +1,6 @@
 import type { SettingRow } from '@anello/contract';
-import { stockFromStandOff, type Contact, type KeptRecord, type RecordBody } from '@anello/core';
+import { stockFromStandOff, type Contact } from '@anello/core/gauging';
+import type { KeptRecord, RecordBody } from '@anello/core/job';
 import { HALF_ANGLE } from './jobs';
 import { LONG_LATHE } from './machines';
 

@@ -7,7 +7,7 @@ import {
   type KitDocument,
   type ShopTaper,
 } from '@anello/contract';
-import { USUAL_MATERIALS } from '@anello/core';
+import { USUAL_MATERIALS } from '@anello/core/kit';
 
 const base = { schema: KIT_SCHEMA, archived: false, note: '' } as const;
 const taper = (typed: string) => entry(typed, 'taper');

@@ -1,5 +1,5 @@
 import { entry, taperFigures, type FeatureDocument } from '@anello/contract';
-import { taperSize } from '@anello/core';
+import { taperSize } from '@anello/core/taper';
 
 type End = 'headstock' | 'tailstock';
 type Of<K extends FeatureDocument['kind']> = Extract<FeatureDocument, { kind: K }>;

@@ -1,4 +1,4 @@
-import { AnelloError, CATALOGUE, type ErrorCode } from '@anello/core';
+import { AnelloError, CATALOGUE, type ErrorCode } from '@anello/core/basics';
 import type { ErrorBody } from '@anello/contract';
 import type { FastifyError, FastifyInstance, FastifyReply } from 'fastify';
 import { hasZodFastifySchemaValidationErrors } from 'fastify-type-provider-zod';

@@ -1,4 +1,4 @@
-import { AnelloError } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
 import helmet from '@fastify/helmet';
 import rateLimit from '@fastify/rate-limit';
 import type { FastifyInstance } from 'fastify';

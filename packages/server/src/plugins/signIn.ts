@@ -1,5 +1,5 @@
 import { errorSchema, sessionSchema, signInSchema } from '@anello/contract';
-import { AnelloError } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
 import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify';
 import type { ZodTypeProvider } from 'fastify-type-provider-zod';
 import type { Book } from '../db/book';

@@ -10,6 +10,7 @@ export async function addSite(app: FastifyInstance, folder: string): Promise<voi
     root: folder,
     wildcard: false,
     cacheControl: false,
+    preCompressed: true,
     setHeaders: (reply, path) => {
       const hashed = path.includes('/assets/');
       reply.setHeader('cache-control', hashed ? 'public, max-age=31536000, immutable' : 'no-cache');

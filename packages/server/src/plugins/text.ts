@@ -1,4 +1,4 @@
-import { AnelloError } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
 import type { FastifyInstance } from 'fastify';
 
 // eslint-disable-next-line no-control-regex

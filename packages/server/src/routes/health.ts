@@ -1,5 +1,5 @@
 import { errorSchema, healthSchema } from '@anello/contract';
-import { AnelloError } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
 import type { Api, RouteContext } from './routes';
 
 /** Asked more often than this, the last answer stands, ms. */

@@ -9,7 +9,8 @@ import {
   type MachineDocument,
   type ShopTaper,
 } from '@anello/contract';
-import { AnelloError, type KeptRecord } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
+import type { KeptRecord } from '@anello/core/job';
 import { createHash } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
 import type { Book } from '../db/book';

@@ -1,4 +1,4 @@
-import { AnelloError } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
 
 /** A tablet's clock may be behind or ahead; what says it is of another day is not to be believed. */
 const AHEAD = 24 * 3600 * 1000;

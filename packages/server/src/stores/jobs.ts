@@ -5,7 +5,7 @@ import {
   type JobDocument,
   type JobRow,
 } from '@anello/contract';
-import { AnelloError } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
 import type { Book } from '../db/book';
 import { isBroken, Reader, type Broken, type Readable, type Stored } from './readable';
 import { recordsPage } from './records';

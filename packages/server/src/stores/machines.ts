@@ -1,5 +1,5 @@
 import type { MachineDocument, MachineRow, SettingRow } from '@anello/contract';
-import { AnelloError } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
 import { isDeepStrictEqual } from 'node:util';
 import type { Book } from '../db/book';
 import { refuseOtherTimes } from './clock';

@@ -1,5 +1,5 @@
 import { jobFacts, type JobDocument } from '@anello/contract';
-import { jobProgress, type JobFacts, type JobProgress, type KeptRecord } from '@anello/core';
+import { jobProgress, type JobFacts, type JobProgress, type KeptRecord } from '@anello/core/job';
 import type { Book } from '../db/book';
 import { recordsAfter } from './records';
 

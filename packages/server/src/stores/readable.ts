@@ -1,4 +1,4 @@
-import { AnelloError } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
 import type { z } from 'zod';
 import type { Book } from '../db/book';
 

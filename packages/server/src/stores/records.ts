@@ -1,4 +1,5 @@
-import { AnelloError, type KeptRecord } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
+import type { KeptRecord } from '@anello/core/job';
 import { isDeepStrictEqual } from 'node:util';
 import type { Book } from '../db/book';
 import { refuseOtherTimes } from './clock';

@@ -1,5 +1,5 @@
 import type { Aside } from '@anello/contract';
-import { AnelloError } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
 import type { Book } from '../db/book';
 import { isBroken, Reader, type DocumentKind, type Readable, type Stored } from './readable';
 import { saves } from './saves';

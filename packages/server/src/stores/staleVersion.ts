@@ -1,4 +1,4 @@
-import { AnelloError } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
 
 /** A save named an older version than the one kept; carries the document as it stands. */
 export class StaleVersion extends AnelloError {

@@ -1,5 +1,5 @@
 // @vitest-environment jsdom
-import { AnelloError } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { effectScope, nextTick, ref, type EffectScope } from 'vue';
 import { ServerAway, StaleHere } from '../lib/api';

@@ -1,14 +1,8 @@
-import {
-  advanceFromInfeed,
-  approachAdvice,
-  approachOf,
-  lastPrediction,
-  ofKind,
-  radialOf,
-  USUAL_RISK,
-  type Approach,
-  type InfeedAdvice,
-} from '@anello/core';
+import { approachAdvice, approachOf, lastPrediction, USUAL_RISK, type Approach } from '@anello/core/approach';
+import { advanceFromInfeed } from '@anello/core/gauging';
+import type { InfeedAdvice } from '@anello/core/infeed';
+import { ofKind } from '@anello/core/job';
+import { radialOf } from '@anello/core/machine';
 import { computed, type ComputedRef } from 'vue';
 import { useJob } from '../stores/job';
 import { useJobModel } from './useJobModel';

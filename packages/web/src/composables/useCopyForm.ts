@@ -1,14 +1,8 @@
 import { type Entry } from '@anello/contract';
-import {
-  AnelloError,
-  COPY_METHODS,
-  copyTaper,
-  finest,
-  plainText,
-  type Copied,
-  type CopyInput,
-  type CopyMethod,
-} from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
+import { plainText } from '@anello/core/figure';
+import { finest } from '@anello/core/kit';
+import { COPY_METHODS, copyTaper, type Copied, type CopyInput, type CopyMethod } from '@anello/core/old-part';
 import { useSessionStorage } from '@vueuse/core';
 import { computed, type ComputedRef, type Ref } from 'vue';
 import { useKit } from '../stores/kit';

@@ -1,15 +1,9 @@
 import { coreFeatures, entry, type CurveChoice, type Entry } from '@anello/contract';
-import {
-  AnelloError,
-  outOfReach,
-  plungeOf,
-  profileCurve,
-  type CurveWayId,
-  type Member,
-  type OutOfReach,
-  type Piece,
-  type Plunge,
-} from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
+import { outOfReach, type OutOfReach, type Piece } from '@anello/core/curve';
+import { plungeOf, profileCurve, type Plunge } from '@anello/core/part';
+import type { Member } from '@anello/core/taper';
+import type { CurveWayId } from '@anello/core/ways';
 import { computed, type ComputedRef } from 'vue';
 import { NOTHING_TRIED, tried, type Tried } from '../lib/tried';
 import { withChanges } from '../lib/withChanges';

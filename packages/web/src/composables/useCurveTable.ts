@@ -1,4 +1,4 @@
-import type { CoordinateTable } from '@anello/core';
+import type { CoordinateTable } from '@anello/core/curve';
 import type { TableJob } from '../workers/curveTable.worker';
 import { useWorkerTask, type WorkerTask } from './useWorkerTask';
 

@@ -1,16 +1,7 @@
-import {
-  AnelloError,
-  cutState,
-  dialForDiameter,
-  passPlan,
-  passTo,
-  snapDown,
-  staircase,
-  type CutState,
-  type Figure,
-  type Pass,
-  type Shoulder,
-} from '@anello/core';
+import { cutState, dialForDiameter, passTo, type CutState } from '@anello/core/approach';
+import { AnelloError } from '@anello/core/basics';
+import { passPlan, staircase, type Pass, type Shoulder } from '@anello/core/cutting';
+import { snapDown, type Figure } from '@anello/core/figure';
 import { computed, type ComputedRef } from 'vue';
 import { useJob } from '../stores/job';
 import { useJobModel } from './useJobModel';

@@ -1,4 +1,4 @@
-import { AnelloError } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
 import { computed, ref, shallowRef, type Ref } from 'vue';
 import { ServerAway, StaleHere } from '../lib/api';
 import { plain } from '../lib/db';

@@ -1,12 +1,6 @@
 import { coreFeatures, eccentricOfJob, type EccentricChoice, type Entry } from '@anello/contract';
-import {
-  compareEccentricWays,
-  eccentricsOf,
-  type EccentricPart,
-  type EccentricWayId,
-  type MadeBasis,
-  type MadeId,
-} from '@anello/core';
+import { eccentricsOf, type EccentricPart, type MadeBasis, type MadeId } from '@anello/core/eccentric';
+import { compareEccentricWays, type EccentricWayId } from '@anello/core/ways';
 import { computed, type ComputedRef } from 'vue';
 import { withChanges } from '../lib/withChanges';
 import { useJob } from '../stores/job';

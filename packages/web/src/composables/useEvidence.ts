@@ -1,15 +1,14 @@
+import { evidenceOf } from '@anello/core/approach';
+import { AnelloError } from '@anello/core/basics';
 import {
   angleNow,
-  AnelloError,
-  evidenceOf,
   fitEvidence,
-  nextNudge,
-  type Contact,
   type Evidence,
   type EvidenceFit,
-  type Nudge,
   type RankedCause,
-} from '@anello/core';
+} from '@anello/core/evidence';
+import type { Contact } from '@anello/core/gauging';
+import { nextNudge, type Nudge } from '@anello/core/setting';
 import { computed, type ComputedRef } from 'vue';
 import { useJob } from '../stores/job';
 import { useJobModel } from './useJobModel';

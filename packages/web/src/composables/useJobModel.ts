@@ -1,25 +1,20 @@
 import { coreFeatures, eccentricOfJob, isCurveJob, jobFacts, taperOfJob, valuesOf } from '@anello/contract';
+import { AnelloError } from '@anello/core/basics';
+import type { EccentricPart } from '@anello/core/eccentric';
+import type { TravelAlong } from '@anello/core/gauging';
+import { jobProgress, type JobProgress } from '@anello/core/job';
+import type { Lathe } from '@anello/core/machine';
+import { layoutPart, type PartLayout, type TaperOfPart } from '@anello/core/part';
 import {
-  AnelloError,
-  compareWays,
-  jobProgress,
-  layoutPart,
   schoolOf,
   schoolsFor,
   settingSteps,
-  USUAL_CUT,
-  type EccentricPart,
-  type JobProgress,
-  type Lathe,
-  type PartLayout,
   type SchoolChoice,
   type SettingContext,
   type SettingStep,
-  type TaperOfPart,
-  type TravelAlong,
-  type WayChoice,
-  type WayId,
-} from '@anello/core';
+} from '@anello/core/setting';
+import type { WayId } from '@anello/core/taper';
+import { compareWays, USUAL_CUT, type WayChoice } from '@anello/core/ways';
 import { computed, inject, provide, ref, type ComputedRef, type InjectionKey, type Ref } from 'vue';
 import { useJob } from '../stores/job';
 import { useKit } from '../stores/kit';
@@ -45,6 +40,8 @@ export interface JobModel {
   readonly eccentric: ComputedRef<EccentricPart | null>;
   /** A curve or grooves, and neither taper nor eccentric. */
   readonly isCurve: ComputedRef<boolean>;
+  /** The ways chosen for an eccentric and for a curve. */
+  readonly chosen: ComputedRef<{ readonly eccentric: string | null; readonly curve: string | null }>;
   readonly cutFigures: ComputedRef<{
     stock?: number | undefined;
     roughDepth: number;
@@ -116,6 +113,10 @@ export function provideJobModel(): JobModel {
     progress: computed(() => (job.document ? jobProgress(jobFacts(job.document), job.records) : null)),
     isCurve: computed(() => (job.document ? isCurveJob(job.document) : false)),
     eccentric: computed(() => (job.document ? eccentricOfJob(job.document) : null)),
+    chosen: computed(() => ({
+      eccentric: job.document?.eccentric?.way ?? null,
+      curve: job.document?.curve?.way ?? null,
+    })),
     cutFigures: computed(() => (job.document ? valuesOf(job.document.cut) : null)),
   };
   provide(KEY, model);

@@ -1,4 +1,4 @@
-import { materialNamed, type Material } from '@anello/core';
+import { materialNamed, type Material } from '@anello/core/kit';
 import { computed, onMounted, type ComputedRef } from 'vue';
 import { useJob } from '../stores/job';
 import { useKit } from '../stores/kit';

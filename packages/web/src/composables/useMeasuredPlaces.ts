@@ -1,4 +1,4 @@
-import type { CurvePoint } from '@anello/core';
+import type { CurvePoint } from '@anello/core/curve';
 import { useSessionStorage } from '@vueuse/core';
 import { computed, toValue, type ComputedRef, type MaybeRefOrGetter, type Ref } from 'vue';
 import { readPlaces } from '../profiles/readPlaces';

@@ -1,4 +1,4 @@
-import type { OffsetPath } from '@anello/core';
+import type { OffsetPath } from '@anello/core/curve';
 import type { PathJob } from '../workers/nosePath.worker';
 import { useWorkerTask, type WorkerTask } from './useWorkerTask';
 

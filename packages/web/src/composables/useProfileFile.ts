@@ -1,4 +1,4 @@
-import { AnelloError } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
 import { onUnmounted, ref, type Ref } from 'vue';
 import { askWorker, type Asked } from '../lib/askWorker';
 import type { DxfRequest } from '../profiles/readDxf';

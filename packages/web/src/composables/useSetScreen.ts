@@ -1,11 +1,6 @@
-import {
-  length,
-  withinBand,
-  type DefaultUnit,
-  type Figure,
-  type Phrase,
-  type SettingStep,
-} from '@anello/core';
+import { length, type Figure, type Phrase } from '@anello/core/figure';
+import type { DefaultUnit } from '@anello/core/quantity';
+import { withinBand, type SettingStep } from '@anello/core/setting';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { drawn } from '../drawing/dimensions';

@@ -1,15 +1,12 @@
+import { lastReadings, triesOf, type Try } from '@anello/core/approach';
+import { ofKind, settingInForce } from '@anello/core/job';
 import {
   deviceOf,
   judgeSweep,
-  lastReadings,
-  ofKind,
-  settingInForce,
-  triesOf,
   type SettingStep,
   type Station,
   type SweepVerdict,
-  type Try,
-} from '@anello/core';
+} from '@anello/core/setting';
 import type { SettingRow } from '@anello/contract';
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
 import { newId } from '../lib/newId';

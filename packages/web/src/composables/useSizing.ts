@@ -1,5 +1,6 @@
 import type { Entry } from '@anello/contract';
-import { AnelloError, SIZE_METHODS, standOffBy, type SizeId, type SizeMethod } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
+import { SIZE_METHODS, standOffBy, type SizeId, type SizeMethod } from '@anello/core/gauging';
 import { computed, type ComputedRef } from 'vue';
 import { NOTHING_TRIED, tried } from '../lib/tried';
 import { useJob } from '../stores/job';

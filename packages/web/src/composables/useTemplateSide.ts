@@ -1,4 +1,6 @@
-import { dialOf, formatFigure, type Member } from '@anello/core';
+import { formatFigure } from '@anello/core/figure';
+import { dialOf } from '@anello/core/machine';
+import type { Member } from '@anello/core/taper';
 import type { TemplateWish } from '../sheets/templateSheet';
 import { usePreferences } from '../stores/preferences';
 import type { CurveDesk } from './useCurve';

@@ -1,5 +1,5 @@
 import type { Entry } from '@anello/contract';
-import { diameterAt20, MEASURED_WARM } from '@anello/core';
+import { diameterAt20, MEASURED_WARM } from '@anello/core/gauging';
 import { computed, type ComputedRef, type Ref } from 'vue';
 import { useJob } from '../stores/job';
 import { useKeptEntries } from './useKeptEntries';

@@ -1,4 +1,4 @@
-import type { Figure, Phrase } from '@anello/core';
+import type { Figure, Phrase } from '@anello/core/figure';
 import { computed, type ComputedRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { useJob } from '../stores/job';

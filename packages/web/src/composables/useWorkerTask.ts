@@ -1,4 +1,4 @@
-import type { ErrorData } from '@anello/core';
+import type { ErrorData } from '@anello/core/basics';
 import { onUnmounted, ref, shallowRef, watch, type Ref } from 'vue';
 import { askWorker, type Asked } from '../lib/askWorker';
 

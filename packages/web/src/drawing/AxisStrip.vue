@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import type { CurvePoint, PartLayout, PartTaper, Section, WayId } from '@anello/core';
+import type { CurvePoint } from '@anello/core/curve';
+import type { PartLayout, PartTaper, Section } from '@anello/core/part';
+import type { WayId } from '@anello/core/taper';
 import { useElementSize } from '@vueuse/core';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { usePreferences } from '../stores/preferences';

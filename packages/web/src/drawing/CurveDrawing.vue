@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { sampled, type CurvePoint, type Member, type OutOfReach, type Piece } from '@anello/core';
+import { sampled, type CurvePoint, type OutOfReach, type Piece } from '@anello/core/curve';
+import type { Member } from '@anello/core/taper';
 import { useElementSize } from '@vueuse/core';
 import { line as d3Line } from 'd3-shape';
 import { computed, ref } from 'vue';

@@ -5,7 +5,8 @@ const nextPull = (): number => ++pulls;
 </script>
 
 <script setup lang="ts">
-import { snap, type CurvePoint } from '@anello/core';
+import type { CurvePoint } from '@anello/core/curve';
+import { snap } from '@anello/core/figure';
 import { computed, ref } from 'vue';
 
 /** Points of a curve to take hold of on a drawing: dragged, or moved by the arrow keys, to half millimetres; finer is typed. */

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { endOn, formatFigure, length, type EccentricPart } from '@anello/core';
+import { endOn, type EccentricPart } from '@anello/core/eccentric';
+import { formatFigure, length } from '@anello/core/figure';
 import { computed } from 'vue';
 import { usePreferences } from '../stores/preferences';
 

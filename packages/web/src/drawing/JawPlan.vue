@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { formatFigure, JAWS, length, type JawMove } from '@anello/core';
+import { formatFigure, length } from '@anello/core/figure';
+import { JAWS, type JawMove } from '@anello/core/holding';
 import { computed } from 'vue';
 import { usePreferences } from '../stores/preferences';
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { formatFigure, length, type Joint } from '@anello/core';
+import type { Joint } from '@anello/core/curve';
+import { formatFigure, length } from '@anello/core/figure';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { computed } from 'vue';

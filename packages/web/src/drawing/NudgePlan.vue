@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { NudgeMove } from '@anello/core';
+import type { NudgeMove } from '@anello/core/setting';
 import { computed } from 'vue';
 
 /** The lathe from above with what is to be moved and the way it goes: headstock left, the operator below. */

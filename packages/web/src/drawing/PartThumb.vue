@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { coreFeatures, type FeatureDocument } from '@anello/contract';
-import { layoutPart } from '@anello/core';
+import { layoutPart } from '@anello/core/part';
 import { computed } from 'vue';
 import { edgePath, facePath, halfPath, placeOn, wholePath } from './outlinePath';
 import { stripScale } from './scale';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PinBlockDesign, PinBlockWish } from '@anello/core';
+import type { PinBlockDesign, PinBlockWish } from '@anello/core/kit';
 import { computed } from 'vue';
 
 /** The block to scale, its holes numbered as in the table. */

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { formatFigure, length, sampled, type CurvePoint, type Member, type Piece } from '@anello/core';
+import { sampled, type CurvePoint, type Piece } from '@anello/core/curve';
+import { formatFigure, length } from '@anello/core/figure';
+import type { Member } from '@anello/core/taper';
 import { line } from 'd3-shape';
 import { computed } from 'vue';
 import { usePreferences } from '../stores/preferences';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { formatFigure, length, type PartTaper } from '@anello/core';
+import { formatFigure, length } from '@anello/core/figure';
+import type { PartTaper } from '@anello/core/part';
 import { computed } from 'vue';
 import { CONTACT_BANDS } from './contactBands';
 import { usePreferences } from '../stores/preferences';

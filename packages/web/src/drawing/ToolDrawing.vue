@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { CurvePoint } from '@anello/core';
+import type { CurvePoint } from '@anello/core/curve';
 import { line } from 'd3-shape';
 import { computed } from 'vue';
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { angle, formatFigure, valveAt, type ValveGear, type ValveMotion } from '@anello/core';
+import { valveAt, type ValveGear, type ValveMotion } from '@anello/core/eccentric';
+import { angle, formatFigure } from '@anello/core/figure';
 import { usePreferredReducedMotion, useRafFn } from '@vueuse/core';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';

@@ -1,4 +1,4 @@
-import type { Contact } from '@anello/core';
+import type { Contact } from '@anello/core/gauging';
 
 type Band = readonly [number, number];
 

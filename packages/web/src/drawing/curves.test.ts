@@ -1,5 +1,6 @@
 // @vitest-environment jsdom
-import { formTool, formToolOutline, pairJoint, sampled, shapeCurve, type CurvePoint } from '@anello/core';
+import { pairJoint, sampled, shapeCurve, type CurvePoint } from '@anello/core/curve';
+import { formTool, formToolOutline } from '@anello/core/form-tool';
 import { createPinia, setActivePinia, type Pinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { createApp, h, nextTick, type App, type Component } from 'vue';

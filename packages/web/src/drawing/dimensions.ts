@@ -1,4 +1,5 @@
-import { figureParts, length, type PartLayout, type Section, type UnitSystem } from '@anello/core';
+import { figureParts, length, type UnitSystem } from '@anello/core/figure';
+import type { PartLayout, Section } from '@anello/core/part';
 import { assignLanes } from './lanes';
 import type { Place } from './outlinePath';
 import { spreadLabels } from './spread';

@@ -1,4 +1,4 @@
-import { layoutPart, type Feature } from '@anello/core';
+import { layoutPart, type Feature } from '@anello/core/part';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { dimensionsOf, drawn } from './dimensions';

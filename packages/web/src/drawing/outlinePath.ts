@@ -1,4 +1,4 @@
-import type { Section } from '@anello/core';
+import type { Section } from '@anello/core/part';
 import type { StripScale } from './scale';
 
 /** Screen coordinates of a point on the axis. */

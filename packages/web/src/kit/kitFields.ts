@@ -1,5 +1,6 @@
 import { entry, KIT_SCHEMA, materialDocument, sizes, type KitDocument, type KitKind } from '@anello/contract';
-import { formatFigure, NO_KIT, ratio, type Material, type UnitSystem } from '@anello/core';
+import { formatFigure, ratio, type UnitSystem } from '@anello/core/figure';
+import { NO_KIT, type Material } from '@anello/core/kit';
 import { drawn } from '../drawing/dimensions';
 import { choice, figure, must, type FormField } from '../parts/formField';
 

@@ -1,4 +1,5 @@
-import { AnelloError, isErrorCode, type Phrase } from '@anello/core';
+import { AnelloError, isErrorCode } from '@anello/core/basics';
+import type { Phrase } from '@anello/core/figure';
 import type { ErrorBody } from '@anello/contract';
 import { noticeClock } from './clock';
 

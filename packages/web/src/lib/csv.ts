@@ -1,4 +1,4 @@
-import { snap } from '@anello/core';
+import { snap } from '@anello/core/figure';
 
 /** A table as CSV: figures in house units, cut to a resolution no instrument here sees, mm. */
 const RESOLUTION = 1e-4;

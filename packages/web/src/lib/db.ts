@@ -1,6 +1,7 @@
 import type { Broke } from './broke';
 import type { JobView, KitRow, MachineRow, TaperRow } from '@anello/contract';
-import type { ErrorData, KeptRecord } from '@anello/core';
+import type { ErrorData } from '@anello/core/basics';
+import type { KeptRecord } from '@anello/core/job';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import type { Method } from './api';
 import type { Draft } from './drafts';

@@ -1,4 +1,4 @@
-import type { ErrorData } from '@anello/core';
+import type { ErrorData } from '@anello/core/basics';
 import { migrateJobDocument, type JobDocument } from '@anello/contract';
 import type { Broke } from './broke';
 import type { Clash } from './merge';

@@ -1,5 +1,8 @@
-import { AnelloError, parseQuantity } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
+import { parseQuantity } from '@anello/core/quantity';
 import fc from 'fast-check';
+import { inTex } from './inTex';
+import { typeset } from './typeset';
 import { describe, expect, it } from 'vitest';
 import { csvOf } from './csv';
 import { tried } from './tried';
@@ -73,5 +76,17 @@ describe('a computation tried', () => {
 describe('a table as CSV', () => {
   it('cuts figures to what an instrument sees, and quotes what needs it', async () => {
     expect(await csvOf(['along, mm', 'across'], [[1 / 3, -0.00001]])).toBe('"along, mm",across\n0.3333,0\n');
+  });
+});
+
+describe('a formula', () => {
+  it('has the figures of the screen in it, angles as a shop writes them, and is MathML', () => {
+    expect(inTex('−0.026\u00a0mm')).toBe('-0.026\\,\\mathrm{mm}');
+    expect(inTex('1°26′16″')).toBe('\\text{1°26′16″}');
+    expect(inTex('1:19.922')).toBe('1{:}19.922');
+    const html = typeset(`\\arctan\\tfrac12(${inTex('1:19.922')}) = ${inTex('1°26′16″')}`);
+    expect(html).toMatch(/^<math/);
+    expect(html).toContain('1°26′16″');
+    expect(html).not.toContain('temml-error');
   });
 });

@@ -1,4 +1,5 @@
-import { AnelloError, plainText, type ErrorCode, type UnitSystem } from '@anello/core';
+import { AnelloError, type ErrorCode } from '@anello/core/basics';
+import { plainText, type UnitSystem } from '@anello/core/figure';
 
 /** What came of a computation, or what to say and at which field. */
 export interface Tried<T> {

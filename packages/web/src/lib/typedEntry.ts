@@ -1,5 +1,5 @@
 import type { Entry, EntryDimension } from '@anello/contract';
-import { parseQuantity, type DefaultUnit } from '@anello/core';
+import { parseQuantity, type DefaultUnit } from '@anello/core/quantity';
 
 /** Typed text with the unit a bare number meant, so that it reads the same whatever units are shown later. */
 export function withUnit(typed: string, dimension: EntryDimension, defaultUnit: DefaultUnit): string {

@@ -1,7 +1,7 @@
-import katex from 'katex';
-import 'katex/dist/katex.min.css';
+import temml from 'temml';
+import 'temml/dist/Temml-Local.css';
 
-/** A formula set for the screen, with MathML beside it for those who listen. */
+/** A formula as MathML, which the browser sets and reads out by itself. */
 export function typeset(tex: string): string {
-  return katex.renderToString(tex, { throwOnError: false, output: 'htmlAndMathml', strict: false });
+  return temml.renderToString(tex, { throwOnError: false, strict: false, wrap: 'tex' });
 }

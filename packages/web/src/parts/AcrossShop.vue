@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { figureParts } from '@anello/core';
+import { figureParts } from '@anello/core/figure';
 import { useWindowSize } from '@vueuse/core';
 import { computed } from 'vue';
 import { usePreferences } from '../stores/preferences';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { angle, length, ratio, type Copied } from '@anello/core';
+import { angle, length, ratio } from '@anello/core/figure';
+import type { Copied } from '@anello/core/old-part';
 import { computed } from 'vue';
 import FigureText from './FigureText.vue';
 import NoticeText from './NoticeText.vue';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { AnelloError, parseCounts, type CountRange } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
+import { parseCounts, type CountRange } from '@anello/core/quantity';
 import { ref, watch } from 'vue';
 
 /** A list of whole numbers as typed; what is none of them is said at the box and kept there. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { figureParts, type Figure } from '@anello/core';
+import { figureParts, type Figure } from '@anello/core/figure';
 import { computed } from 'vue';
 import { usePreferences } from '../stores/preferences';
 

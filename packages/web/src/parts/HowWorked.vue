@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { formatFigure, type Working } from '@anello/core';
+import { formatFigure, type Working } from '@anello/core/figure';
 import { ref, watchEffect } from 'vue';
+import { inTex } from '../lib/inTex';
 import { usePreferences } from '../stores/preferences';
 import PhraseText from './PhraseText.vue';
 
@@ -18,16 +19,6 @@ watchEffect(async () => {
   const { typeset } = await import('../lib/typeset');
   html.value = tex.map(typeset);
 });
-
-function inTex(text: string): string {
-  return text
-    .replace('−', '-')
-    .replace('°', '^{\\circ}\\,')
-    .replace('′', "'\\,")
-    .replace('″', "''")
-    .replace(':', '{:}')
-    .replace(/\u00a0(mm|in)/, '\\,\\mathrm{$1}');
-}
 </script>
 
 <template>
@@ -46,6 +37,7 @@ function inTex(text: string): string {
   margin: 0;
   padding: 10px 14px;
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 10px;
 }
 .formula {

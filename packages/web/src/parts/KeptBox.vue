@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { EntryDimension } from '@anello/contract';
-import type { UnitSystem } from '@anello/core';
+import type { UnitSystem } from '@anello/core/figure';
 import type { KeptEntries } from '../composables/useKeptEntries';
 import QuantityField from './QuantityField.vue';
 

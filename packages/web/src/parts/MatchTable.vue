@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { length, ratio, taperSeries, type Identification } from '@anello/core';
+import { length, ratio } from '@anello/core/figure';
+import { taperSeries, type Identification } from '@anello/core/taper';
 import FigureText from './FigureText.vue';
 
 /** The nearest tapers, how far off each is, and whether what was measured lies on its cone. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { newJobDocument, type FeatureDocument, type JobRow, type Rack } from '@anello/contract';
-import { AnelloError } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
 import { computed, reactive, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { request, ServerAway } from '../lib/api';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { KeptRecord } from '@anello/core';
+import type { KeptRecord } from '@anello/core/job';
 import { computed } from 'vue';
 import type { Waiting } from '../lib/db';
 import { newId } from '../lib/newId';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Phrase } from '@anello/core';
+import type { Phrase } from '@anello/core/figure';
 import FigureText from './FigureText.vue';
 
 /** A sentence from the core with its figures in the units of the screen. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { count } from '@anello/core';
+import { count } from '@anello/core/figure';
 import type { MeasuredPlaces } from '../composables/useMeasuredPlaces';
 import FigureText from './FigureText.vue';
 import FileTake from './FileTake.vue';

@@ -1,21 +1,19 @@
 <script setup lang="ts">
 import type { Entry, EntryDimension } from '@anello/contract';
+import { AnelloError } from '@anello/core/basics';
 import {
-  AnelloError,
   angle,
   count,
   degrees,
   formatFigure,
-  halfAngleOf,
   length,
-  parseQuantity,
   perFoot,
   ratio,
-  ratioOf,
-  type DefaultUnit,
   type Figure,
   type UnitSystem,
-} from '@anello/core';
+} from '@anello/core/figure';
+import { parseQuantity, type DefaultUnit } from '@anello/core/quantity';
+import { halfAngleOf, ratioOf } from '@anello/core/taper';
 import { useSessionStorage } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
 import { typedEntry, withUnit } from '../lib/typedEntry';

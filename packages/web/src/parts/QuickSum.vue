@@ -1,14 +1,14 @@
 <script setup lang="ts">
+import { AnelloError } from '@anello/core/basics';
+import { exactText } from '@anello/core/figure';
+import { METRIC_88 } from '@anello/core/kit';
 import {
-  AnelloError,
-  exactText,
-  METRIC_88,
   QUICK_PHRASES,
   quickCompletions,
   quickSum,
   type QuickAnswer,
   type QuickLine,
-} from '@anello/core';
+} from '@anello/core/quick';
 import { useClipboard, useSessionStorage } from '@vueuse/core';
 import { computed, nextTick, ref, watch } from 'vue';
 import { usePreferences } from '../stores/preferences';

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { AnelloError, parseQuantity, type ParsedQuantity, type Phrase } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
+import type { Phrase } from '@anello/core/figure';
+import { parseQuantity, type ParsedQuantity } from '@anello/core/quantity';
 import { useSessionStorage } from '@vueuse/core';
 import { computed, nextTick, ref, watch, type ComponentPublicInstance } from 'vue';
 import { useScreen, type BarRequest, type Tone } from '../stores/screen';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { AnelloError } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
 import { ref } from 'vue';
 import { request, ServerAway } from '../lib/api';
 import { useOutbox } from '../stores/outbox';

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { sizes, type Sizes } from '@anello/contract';
-import { AnelloError, formatFigure, length } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
+import { formatFigure, length } from '@anello/core/figure';
 import { useSessionStorage } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
 import { usePreferences } from '../stores/preferences';

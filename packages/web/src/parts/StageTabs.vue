@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { plainText, STAGES, type JobProgress, type Stage } from '@anello/core';
+import { plainText } from '@anello/core/figure';
+import { STAGES, type JobProgress, type Stage } from '@anello/core/job';
 import { usePreferences } from '../stores/preferences';
 
 /** The six stages in the order of the work: done, now, ahead, or made stale by a change upstream. */

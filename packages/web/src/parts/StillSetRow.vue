@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { MachineRow, SettingRow } from '@anello/contract';
-import { angle, type Figure } from '@anello/core';
+import { angle, type Figure } from '@anello/core/figure';
 import { computed } from 'vue';
 import { newId } from '../lib/newId';
 import { usePreferences } from '../stores/preferences';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { TAPER_SERIES } from '@anello/core';
+import { TAPER_SERIES } from '@anello/core/taper';
 import { computed } from 'vue';
 import { useKit } from '../stores/kit';
 

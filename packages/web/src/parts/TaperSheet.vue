@@ -1,19 +1,14 @@
 <script setup lang="ts">
 import { taperFigures, type FeatureDocument } from '@anello/contract';
+import { angle, degrees, length, perFoot, ratio, type Figure } from '@anello/core/figure';
 import {
-  angle,
   coneAngleTolerance,
-  degrees,
   GRADES,
   halfAngleOf,
-  length,
-  perFoot,
-  ratio,
   selfHolding,
-  type Figure,
   type TaperSeries,
   type TaperSize,
-} from '@anello/core';
+} from '@anello/core/taper';
 import { computed, ref } from 'vue';
 import PartThumb from '../drawing/PartThumb.vue';
 import FigureText from './FigureText.vue';

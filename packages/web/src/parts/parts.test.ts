@@ -1,5 +1,6 @@
 // @vitest-environment jsdom
-import { length, parseQuantity, type ParsedQuantity } from '@anello/core';
+import { length } from '@anello/core/figure';
+import { parseQuantity, type ParsedQuantity } from '@anello/core/quantity';
 import { createPinia, setActivePinia, type Pinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { createApp, h, nextTick, type App, type Component, type SetupContext } from 'vue';

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { entry } from '@anello/contract';
-import { COPY_METHODS, exactText, formatFigure, length, ratio, snap } from '@anello/core';
+import { exactText, formatFigure, length, ratio, snap } from '@anello/core/figure';
+import { COPY_METHODS } from '@anello/core/old-part';
 import { computed, onMounted, ref } from 'vue';
 import { useCopyForm } from '../composables/useCopyForm';
 import CopiedFigures from '../parts/CopiedFigures.vue';

@@ -1,19 +1,18 @@
 <script setup lang="ts">
-import { plainText, STAGES, type Stage } from '@anello/core';
-import { computed, defineAsyncComponent, onMounted, watch, type Component } from 'vue';
+import { plainText } from '@anello/core/figure';
+import { STAGES, type Stage } from '@anello/core/job';
+import { computed, defineAsyncComponent, onMounted, watch } from 'vue';
 import { useRouter } from 'vue-router';
+import { useFetchedWhenIdle } from '../composables/useFetchedWhenIdle';
 import { useKeys } from '../composables/useKeys';
 import { provideJobModel } from '../composables/useJobModel';
 import AxisStrip from '../drawing/AxisStrip.vue';
-import AcrossShop from '../parts/AcrossShop.vue';
 import JobHeader from '../parts/JobHeader.vue';
 import NoticeText from '../parts/NoticeText.vue';
-import JobClash from '../parts/JobClash.vue';
-import NotTaken from '../parts/NotTaken.vue';
 import ReadingBar from '../parts/ReadingBar.vue';
 import StageTabs from '../parts/StageTabs.vue';
-import PartStage from '../stages/part/PartStage.vue';
-import SetStage from '../stages/set/SetStage.vue';
+import { viewOf } from '../stages/kinds/kind';
+import { loadOf, provideJobKind, restOf } from '../stages/kinds/registry';
 import { useJob } from '../stores/job';
 import { useKit } from '../stores/kit';
 import { useOutbox } from '../stores/outbox';
@@ -31,33 +30,18 @@ const outbox = useOutbox();
 const screen = useScreen();
 const preferences = usePreferences();
 const model = provideJobModel();
+const fetchWhenIdle = useFetchedWhenIdle();
 
-const STAGE_VIEWS: Record<Stage, Component> = {
-  part: PartStage,
-  way: defineAsyncComponent(() => import('../stages/way/WayStage.vue')),
-  set: SetStage,
-  cut: defineAsyncComponent(() => import('../stages/cut/CutStage.vue')),
-  prove: defineAsyncComponent(() => import('../stages/prove/ProveStage.vue')),
-  record: defineAsyncComponent(() => import('../stages/record/RecordStage.vue')),
-};
-/** A part that is an eccentric and no taper has its own way, set and prove. */
-const ECCENTRIC_VIEWS: Partial<Record<Stage, Component>> = {
-  way: defineAsyncComponent(() => import('../stages/eccentric/EccentricWay.vue')),
-  set: defineAsyncComponent(() => import('../stages/eccentric/EccentricSet.vue')),
-  prove: defineAsyncComponent(() => import('../stages/eccentric/EccentricProve.vue')),
-};
-/** So has a curve, or a set of grooves. */
-const CURVE_VIEWS: Partial<Record<Stage, Component>> = {
-  way: defineAsyncComponent(() => import('../stages/curve/CurveWay.vue')),
-  set: defineAsyncComponent(() => import('../stages/curve/CurveSet.vue')),
-  prove: defineAsyncComponent(() => import('../stages/curve/CurveProve.vue')),
-};
+/** Seldom wanted: fetched when they are. */
+const AcrossShop = defineAsyncComponent(() => import('../parts/AcrossShop.vue'));
+const JobClash = defineAsyncComponent(() => import('../parts/JobClash.vue'));
+const NotTaken = defineAsyncComponent(() => import('../parts/NotTaken.vue'));
+
+const kind = provideJobKind(model);
 const stage = computed<Stage>(() => STAGES.find((s) => s === props.stage) ?? 'part');
-
-const own = computed(() => {
-  if (model.eccentric.value) return ECCENTRIC_VIEWS[stage.value];
-  return model.isCurve.value ? CURVE_VIEWS[stage.value] : undefined;
-});
+const view = computed(() => viewOf(loadOf(kind.value, stage.value)));
+/** Given to its own views only: the others find what they need in the model. */
+const given = computed(() => (kind.value.stages[stage.value] ? kind.value.props(model) : {}));
 
 watch(
   () => props.id,
@@ -67,23 +51,13 @@ watch(
 onMounted(() => {
   if (!shop.loaded) void shop.load();
   if (!kit.loaded) void kit.load();
-  // The other stages are fetched while the server is there, so that they open when it is not.
-  void Promise.all([
-    import('../stages/way/WayStage.vue'),
-    import('../stages/cut/CutStage.vue'),
-    import('../stages/prove/ProveStage.vue'),
-    import('../stages/record/RecordStage.vue'),
-    import('../lib/typeset'),
-    import('../parts/QuickSum.vue'),
-    import('../parts/TaperPicker.vue'),
-    import('../drawing/steps/StepDrawing.vue'),
-  ]).catch(() => undefined);
 });
 watch(
   () => job.state,
   (state) => {
     if (state === 'ready' && !props.stage && model.progress.value)
       void router.replace(`/job/${props.id}/${model.progress.value.now}`);
+    if (state === 'ready') fetchWhenIdle(restOf(kind.value));
     if (state === 'ready' && job.document)
       document.title = `${job.document.number} ${job.document.title} · Anello`;
   },
@@ -164,13 +138,7 @@ const taperProblem = computed(() =>
         The taper is not settled: {{ taperProblem }}
         <router-link :to="`/job/${id}/part`">To the part</router-link>
       </NoticeText>
-      <component
-        :is="own"
-        v-if="own"
-        :key="`${id}-${stage}-${job.piece}-own`"
-        v-bind="model.eccentric.value ? { part: model.eccentric.value } : {}"
-      />
-      <component :is="STAGE_VIEWS[stage]" v-else :key="`${id}-${stage}-${job.piece}`" />
+      <component :is="view" :key="`${id}-${stage}-${job.piece}-${kind.id}`" v-bind="given" />
     </main>
     <ReadingBar />
     <AcrossShop v-if="screen.acrossOpen" />

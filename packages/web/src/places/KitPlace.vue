@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Imported, KitRow } from '@anello/contract';
-import { AnelloError } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
 import { mdiPlus } from '@mdi/js';
 import { computed, onMounted, ref } from 'vue';
 import { KIT_KINDS } from '../kit/kitFields';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { taperFigures, type KitDocument } from '@anello/contract';
-import { taperSize } from '@anello/core';
+import { taperSize } from '@anello/core/taper';
 import { computed, onMounted, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { useDocumentEditor } from '../composables/useDocumentEditor';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { length } from '@anello/core';
+import { length } from '@anello/core/figure';
 import { computed, onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import KitTabs from '../kit/KitTabs.vue';

@@ -1,17 +1,9 @@
 <script setup lang="ts">
 import { entry, KIT_SCHEMA, type Entry, type KitDocument } from '@anello/contract';
-import {
-  AnelloError,
-  angle,
-  exactText,
-  halfAngleOf,
-  length,
-  pinBlockDesign,
-  plainText,
-  taperSize,
-  type PinBlockDesign,
-  type PinBlockWish,
-} from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
+import { angle, exactText, length, plainText } from '@anello/core/figure';
+import { pinBlockDesign, type PinBlockDesign, type PinBlockWish } from '@anello/core/kit';
+import { halfAngleOf, taperSize } from '@anello/core/taper';
 import { useSessionStorage } from '@vueuse/core';
 import { computed, onMounted, ref } from 'vue';
 import PinBlockDrawing from '../drawing/PinBlockDrawing.vue';

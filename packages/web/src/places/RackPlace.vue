@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiPlus } from '@mdi/js';
 import type { Aside, JobCard, Rack } from '@anello/contract';
-import { STAGES } from '@anello/core';
+import { STAGES } from '@anello/core/job';
 import { useDebounceFn } from '@vueuse/core';
 import { computed, onMounted, ref, watch } from 'vue';
 import PartThumb from '../drawing/PartThumb.vue';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { shopSeries, taperSeries, TAPER_SERIES, type TaperSize } from '@anello/core';
+import { shopSeries, taperSeries, TAPER_SERIES, type TaperSize } from '@anello/core/taper';
 import { computed, onMounted, ref } from 'vue';
 import ShopTaperForm from '../parts/ShopTaperForm.vue';
 import TaperSheet from '../parts/TaperSheet.vue';

@@ -1,4 +1,5 @@
-import { arcsAlong, length, pointOn, type Along, type Phrase, type Piece } from '@anello/core';
+import { arcsAlong, pointOn, type Along, type Piece } from '@anello/core/curve';
+import { length, type Phrase } from '@anello/core/figure';
 import { arcStretch, type Stretch } from './chain';
 import { joined, type ReadProfile } from './readProfile';
 

@@ -1,5 +1,6 @@
 // @vitest-environment jsdom
-import { bestFit, nearestOn, plainText, sampled, shapeCurve, type Piece } from '@anello/core';
+import { bestFit, nearestOn, sampled, shapeCurve, type Piece } from '@anello/core/curve';
+import { plainText } from '@anello/core/figure';
 import { DxfWriter, point2d, point3d } from '@tarikjabiri/dxf';
 import { describe, expect, it } from 'vitest';
 import { toDxf } from '../sheets/toDxf';

@@ -1,4 +1,5 @@
-import { pointOn, shapeCurve, type Phrase } from '@anello/core';
+import { pointOn, shapeCurve } from '@anello/core/curve';
+import type { Phrase } from '@anello/core/figure';
 import bspline from 'b-spline';
 import DxfParser from 'dxf-parser';
 import { drawnArc, followed, profileOf, type AxisAlong, type Drawn, type Place } from './drawing';

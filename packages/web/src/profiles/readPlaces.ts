@@ -1,4 +1,5 @@
-import { AnelloError, parseQuantity, type DefaultUnit } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
+import { parseQuantity, type DefaultUnit } from '@anello/core/quantity';
 import { dsvFormat } from 'd3-dsv';
 
 /** A place on turned work: along the axis, and its diameter; mm. */

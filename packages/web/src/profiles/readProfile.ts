@@ -1,4 +1,5 @@
-import { length, type CurvePoint, type Phrase, type Run } from '@anello/core';
+import type { CurvePoint, Run } from '@anello/core/curve';
+import { length, type Phrase } from '@anello/core/figure';
 import { chained, type Stretch } from './chain';
 import { readPlaces, type ReadPlace } from './readPlaces';
 

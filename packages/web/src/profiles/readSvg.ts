@@ -1,4 +1,4 @@
-import type { Phrase } from '@anello/core';
+import type { Phrase } from '@anello/core/figure';
 import svgpath from 'svgpath';
 import { drawnArc, followed, profileOf, type Drawn, type Place } from './drawing';
 import type { DxfRequest } from './readDxf';

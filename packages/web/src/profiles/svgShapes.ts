@@ -1,4 +1,4 @@
-import { AnelloError } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
 
 /** A shape of an SVG as its file has it: a path, how it is moved, and the names it and its group go by. */
 export interface SvgShape {

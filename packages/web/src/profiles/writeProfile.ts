@@ -1,4 +1,4 @@
-import { sampled, type Piece } from '@anello/core';
+import { sampled, type Piece } from '@anello/core/curve';
 import { csvOf } from '../lib/csv';
 import { line, type Mark, type Sheet } from '../sheets/sheet';
 

@@ -1,4 +1,5 @@
-import { formatFigure, formToolOutline, length, type FormTool, type FormToolKind } from '@anello/core';
+import { formatFigure, length } from '@anello/core/figure';
+import { formToolOutline, type FormTool, type FormToolKind } from '@anello/core/form-tool';
 import { line, scaleBars, uprightBar, type Mark, type Sheet } from './sheet';
 
 const MARGIN = 16;

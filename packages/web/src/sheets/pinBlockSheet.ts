@@ -1,4 +1,5 @@
-import { formatFigure, length, type PinBlockDesign, type PinBlockWish, angle } from '@anello/core';
+import { formatFigure, length, angle } from '@anello/core/figure';
+import type { PinBlockDesign, PinBlockWish } from '@anello/core/kit';
 import { box, cross, scaleBars, uprightBar, type Mark, type Sheet } from './sheet';
 
 const MARGIN = 16;

@@ -1,13 +1,8 @@
 // @vitest-environment jsdom
-import {
-  formatFigure,
-  formTool,
-  length,
-  pinBlockDesign,
-  shapeCurve,
-  tracerTemplate,
-  type PinBlockWish,
-} from '@anello/core';
+import { shapeCurve, tracerTemplate } from '@anello/core/curve';
+import { formatFigure, length } from '@anello/core/figure';
+import { formTool } from '@anello/core/form-tool';
+import { pinBlockDesign, type PinBlockWish } from '@anello/core/kit';
 import DxfParser from 'dxf-parser';
 import { PDFDocument, PDFRawStream, decodePDFRawStream } from 'pdf-lib';
 import { describe, expect, it } from 'vitest';

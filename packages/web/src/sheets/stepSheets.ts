@@ -1,4 +1,4 @@
-import type { CoordinateTable } from '@anello/core';
+import type { CoordinateTable } from '@anello/core/curve';
 import { box, line, type Mark, type Sheet } from './sheet';
 
 export interface StepSheetWish {

@@ -1,13 +1,7 @@
-import {
-  AnelloError,
-  formatFigure,
-  length,
-  PRINTED_BAR,
-  printerScale,
-  type CurvePoint,
-  type Member,
-  type TracerTemplate,
-} from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
+import { PRINTED_BAR, printerScale, type CurvePoint, type TracerTemplate } from '@anello/core/curve';
+import { formatFigure, length } from '@anello/core/figure';
+import type { Member } from '@anello/core/taper';
 import { line, scaleBars, uprightBar, type Mark, type Sheet } from './sheet';
 
 export interface TemplateWish {

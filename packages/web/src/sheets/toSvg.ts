@@ -1,4 +1,4 @@
-import { snap } from '@anello/core';
+import { snap } from '@anello/core/figure';
 import { arcEnds, type Mark, type Pen, type Sheet } from './sheet';
 
 const STROKE: Record<Pen, string> = {

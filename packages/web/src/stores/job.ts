@@ -1,5 +1,6 @@
 import { migrateJobDocument, type JobDocument, type JobView, type RecordsPage } from '@anello/contract';
-import { AnelloError, currentPiece, type KeptRecord, type RecordBody } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
+import { currentPiece, type KeptRecord, type RecordBody } from '@anello/core/job';
 import { useDebounceFn } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';

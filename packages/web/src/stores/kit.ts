@@ -7,7 +7,7 @@ import {
   type ShopTaper,
   type TaperRow,
 } from '@anello/contract';
-import type { TaperSize } from '@anello/core';
+import type { TaperSize } from '@anello/core/taper';
 import { useSessionStorage } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';

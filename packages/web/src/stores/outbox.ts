@@ -1,5 +1,6 @@
 import type { JobRow } from '@anello/contract';
-import { AnelloError, type ErrorData, type KeptRecord } from '@anello/core';
+import { AnelloError, type ErrorData } from '@anello/core/basics';
+import type { KeptRecord } from '@anello/core/job';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { alone } from '../lib/alone';

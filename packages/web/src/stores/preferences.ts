@@ -1,4 +1,4 @@
-import type { UnitSystem } from '@anello/core';
+import type { UnitSystem } from '@anello/core/figure';
 import { useLocalStorage } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed } from 'vue';

@@ -1,12 +1,7 @@
-import type {
-  Contact,
-  CurvePoint,
-  DefaultUnit,
-  Dimension,
-  Figure,
-  ParsedQuantity,
-  Phrase,
-} from '@anello/core';
+import type { CurvePoint } from '@anello/core/curve';
+import type { Figure, Phrase } from '@anello/core/figure';
+import type { Contact } from '@anello/core/gauging';
+import type { DefaultUnit, Dimension, ParsedQuantity } from '@anello/core/quantity';
 import { defineStore } from 'pinia';
 import { ref, shallowRef } from 'vue';
 

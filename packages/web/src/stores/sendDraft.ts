@@ -1,5 +1,5 @@
 import type { JobRow } from '@anello/contract';
-import { AnelloError } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
 import { request, ServerAway, StaleHere } from '../lib/api';
 import { dropDraft, readDraft, writeDraft, type Draft } from '../lib/drafts';
 import { merge } from '../lib/merge';

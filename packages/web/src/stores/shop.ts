@@ -6,7 +6,7 @@ import {
   type MachineRow,
   type SettingRow,
 } from '@anello/contract';
-import type { Device, Lathe, StillSet } from '@anello/core';
+import type { Device, Lathe, StillSet } from '@anello/core/machine';
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
 import { request, ServerAway } from '../lib/api';

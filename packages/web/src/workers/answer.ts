@@ -1,4 +1,4 @@
-import { AnelloError, type ErrorData } from '@anello/core';
+import { AnelloError, type ErrorData } from '@anello/core/basics';
 
 /** What a worker says of one question: what it found, or what to say and where. */
 export type Answer<T> =

@@ -1,4 +1,4 @@
-import { coordinateTable } from '@anello/core';
+import { coordinateTable } from '@anello/core/curve';
 import { answered } from './answer';
 
 export type TableJob = Parameters<typeof coordinateTable>[0];

@@ -1,4 +1,4 @@
-import { offsetProfile } from '@anello/core';
+import { offsetProfile } from '@anello/core/curve';
 import { answered } from './answer';
 
 export type PathJob = Omit<Parameters<typeof offsetProfile>[0], 'cancelled'>;

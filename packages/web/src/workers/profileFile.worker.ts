@@ -1,4 +1,4 @@
-import { AnelloError } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
 import { readDxf, type DxfRequest } from '../profiles/readDxf';
 import { readCsv, type ReadProfile, type Tell } from '../profiles/readProfile';
 import { readSvg } from '../profiles/readSvg';

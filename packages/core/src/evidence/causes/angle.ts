@@ -1,4 +1,4 @@
-import type { Member } from '../../way/way';
+import type { Member } from '../../taper/task';
 import type { ConeEnd } from '../evidence';
 import { both, type Cause, type Fault, type Reports, type Setting } from './cause';
 import { felt, holds, seen } from './senses';

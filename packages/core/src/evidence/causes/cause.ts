@@ -1,4 +1,4 @@
-import type { Member } from '../../way/way';
+import type { Member } from '../../taper/task';
 import type { ConeEnd, Marked, Shaken } from '../evidence';
 
 /** What can be wrong with a cone, or nothing; or none of these. */

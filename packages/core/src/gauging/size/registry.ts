@@ -2,7 +2,7 @@ import { AnelloError } from '../../basics/error';
 import { finite, positive } from '../../basics/check';
 import { ratioOf } from '../../taper/solve';
 import { smallEndOverRollers } from '../smallEndOverRollers';
-import type { TaperTask } from '../../way/way';
+import type { TaperTask } from '../../taper/task';
 import type { SizeMethod } from './sizeMethod';
 
 const BOTH = ['external', 'internal'] as const;

@@ -1,4 +1,4 @@
-import type { TaperTask } from '../../way/way';
+import type { TaperTask } from '../../taper/task';
 
 export const SIZE_IDS = ['stand-off', 'depth', 'rollers', 'ball', 'limit-lines'] as const;
 export type SizeId = (typeof SIZE_IDS)[number];

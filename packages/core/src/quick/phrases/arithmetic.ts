@@ -1,5 +1,5 @@
 import { AnelloError } from '../../basics/error';
-import { angle, count, degrees, length, perFoot, ratio } from '../../phrase/figure';
+import { angle, count, degrees, length, perFoot, ratio } from '../../figure/figure';
 import { parseQuantity } from '../../quantity/parseQuantity';
 import { halfAngleOf } from '../../taper/solve';
 import type { QuickAnswer, QuickContext, QuickPhrase } from '../quickPhrase';

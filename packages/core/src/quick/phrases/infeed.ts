@@ -1,6 +1,6 @@
-import { length } from '../../phrase/figure';
+import { length } from '../../figure/figure';
 import { parseQuantity } from '../../quantity/parseQuantity';
-import { compoundInfeed } from '../../way/compoundInfeed';
+import { compoundInfeed } from '../../ways/compoundInfeed';
 import type { QuickPhrase } from '../quickPhrase';
 
 /** infeed 0.1 at 60°: a swung compound's own travel for so much off the diameter. */

@@ -1,6 +1,6 @@
-import { length } from '../../phrase/figure';
+import { length } from '../../figure/figure';
 import { parseQuantity } from '../../quantity/parseQuantity';
-import { tailstockSetOver } from '../../way/tailstockSetOver';
+import { tailstockSetOver } from '../../ways/tailstockSetOver';
 import { namedTaper } from '../namedTaper';
 import type { QuickPhrase } from '../quickPhrase';
 

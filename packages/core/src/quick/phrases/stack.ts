@@ -1,4 +1,4 @@
-import { length } from '../../phrase/figure';
+import { length } from '../../figure/figure';
 import { gaugeBlockStack } from '../../kit/gaugeBlockStack';
 import { parseQuantity } from '../../quantity/parseQuantity';
 import type { QuickPhrase } from '../quickPhrase';

@@ -1,4 +1,4 @@
-import { angle, degrees, length, perFoot, ratio } from '../../phrase/figure';
+import { angle, degrees, length, perFoot, ratio } from '../../figure/figure';
 import { namedTaper } from '../namedTaper';
 import type { QuickPhrase } from '../quickPhrase';
 

@@ -1,4 +1,4 @@
-import { length } from '../../phrase/figure';
+import { length } from '../../figure/figure';
 import { parseQuantity } from '../../quantity/parseQuantity';
 import { namedTaper } from '../namedTaper';
 import type { QuickPhrase } from '../quickPhrase';

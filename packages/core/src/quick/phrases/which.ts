@@ -1,4 +1,4 @@
-import { length, ratio } from '../../phrase/figure';
+import { length, ratio } from '../../figure/figure';
 import { parseQuantity } from '../../quantity/parseQuantity';
 import { identifyTaper } from '../../taper/identifyTaper';
 import type { QuickPhrase } from '../quickPhrase';

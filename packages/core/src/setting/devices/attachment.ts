@@ -1,11 +1,11 @@
-import { angle, count, degrees, length, ratio } from '../../phrase/figure';
-import type { Phrase } from '../../phrase/phrase';
+import { angle, count, degrees, length, ratio } from '../../figure/figure';
+import type { Phrase } from '../../figure/phrase';
 import { ratioOf } from '../../taper/solve';
-import { attachmentBarShift } from '../../way/attachmentBarShift';
-import { attachmentCheck } from '../../way/attachmentCheck';
-import { barReading, SCALE_NAMES } from '../../way/barScale';
-import { compoundInfeed } from '../../way/compoundInfeed';
-import type { Attachment, Compound } from '../../lathe/lathe';
+import { attachmentBarShift } from '../../ways/attachmentBarShift';
+import { attachmentCheck } from '../../ways/attachmentCheck';
+import { barReading, SCALE_NAMES } from '../../ways/barScale';
+import { compoundInfeed } from '../../ways/compoundInfeed';
+import type { Attachment, Compound } from '../../machine/lathe';
 import type { SettingContext, SettingDevice, SettingStep } from '../setting';
 import { angleWorking } from '../shared';
 import { toolHeightStep } from '../toolHeight';

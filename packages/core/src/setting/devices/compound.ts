@@ -1,8 +1,8 @@
-import { angle, length } from '../../phrase/figure';
-import type { Phrase } from '../../phrase/phrase';
-import { compoundCheck } from '../../way/compoundCheck';
-import { compoundScale, READ_BETWEEN } from '../../way/ways/compound';
-import type { Compound } from '../../lathe/lathe';
+import { angle, length } from '../../figure/figure';
+import type { Phrase } from '../../figure/phrase';
+import { compoundCheck } from '../../ways/compoundCheck';
+import { compoundScale, READ_BETWEEN } from '../../ways/taper/compound';
+import type { Compound } from '../../machine/lathe';
 import type { SettingContext, SettingDevice, SettingStep, StepTable } from '../setting';
 import { angleWorking } from '../shared';
 import { easyTravel } from '../stations';

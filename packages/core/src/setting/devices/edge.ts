@@ -1,4 +1,4 @@
-import { angle, length } from '../../phrase/figure';
+import { angle, length } from '../../figure/figure';
 import type { SettingDevice } from '../setting';
 import { toolHeightStep } from '../toolHeight';
 

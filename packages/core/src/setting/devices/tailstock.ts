@@ -1,6 +1,6 @@
-import { angle, length } from '../../phrase/figure';
-import { tailstockSetOver } from '../../way/tailstockSetOver';
-import { PLAIN_CENTRE_LIMIT } from '../../way/ways/tailstock';
+import { angle, length } from '../../figure/figure';
+import { tailstockSetOver } from '../../ways/tailstockSetOver';
+import { PLAIN_CENTRE_LIMIT } from '../../ways/taper/tailstock';
 import type { SettingContext, SettingDevice, SettingStep, Station } from '../setting';
 import { angleWorking, bandNote, climb } from '../shared';
 import { stationsAlong, withinOf } from '../stations';

@@ -1,4 +1,4 @@
-import { angle, length } from '../../phrase/figure';
+import { angle, length } from '../../figure/figure';
 import type { SettingContext, SettingSchool, SettingStep } from '../setting';
 import { angleWorking, bandNote, climb } from '../shared';
 import { stationsAlong } from '../stations';

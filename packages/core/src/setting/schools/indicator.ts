@@ -1,8 +1,8 @@
-import { angle, length } from '../../phrase/figure';
-import { attachmentCheck } from '../../way/attachmentCheck';
-import { compoundCheck } from '../../way/compoundCheck';
-import type { Attachment } from '../../lathe/lathe';
-import type { WayId } from '../../way/wayId';
+import { angle, length } from '../../figure/figure';
+import { attachmentCheck } from '../../ways/attachmentCheck';
+import { compoundCheck } from '../../ways/compoundCheck';
+import type { Attachment } from '../../machine/lathe';
+import type { WayId } from '../../taper/wayId';
 import { checkTravel } from '../devices/compound';
 import type { SettingContext, SettingSchool, SettingStep, Station } from '../setting';
 import { angleWorking, bandNote, climb, travelShown } from '../shared';

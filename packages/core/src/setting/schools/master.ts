@@ -1,9 +1,9 @@
-import { angle, length } from '../../phrase/figure';
+import { angle, length } from '../../figure/figure';
 import type { Master } from '../../kit/kit';
-import type { Phrase } from '../../phrase/phrase';
+import type { Phrase } from '../../figure/phrase';
 import { ratioOf } from '../../taper/solve';
-import { mastersFor } from '../../way/ways/copyMaster';
-import type { WayId } from '../../way/wayId';
+import { mastersFor } from '../../ways/taper/copyMaster';
+import type { WayId } from '../../taper/wayId';
 import type { SettingContext, SettingSchool, SettingStep } from '../setting';
 import { angleWorking, travelShown } from '../shared';
 import { easyTravel, stationsAlong, withinOf } from '../stations';

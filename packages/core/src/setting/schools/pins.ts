@@ -1,4 +1,4 @@
-import { angle, length } from '../../phrase/figure';
+import { angle, length } from '../../figure/figure';
 import type { PinBlockOwned } from '../../kit/kit';
 import type { SettingContext, SettingSchool, SettingStep } from '../setting';
 import { angleWorking } from '../shared';

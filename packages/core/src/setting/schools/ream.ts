@@ -1,5 +1,5 @@
-import { length } from '../../phrase/figure';
-import { reamerFor } from '../../way/ways/reamer';
+import { length } from '../../figure/figure';
+import { reamerFor } from '../../ways/taper/reamer';
 import type { SettingSchool, SettingStep } from '../setting';
 import { angleWorking } from '../shared';
 

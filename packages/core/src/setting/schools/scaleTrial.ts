@@ -1,4 +1,4 @@
-import { angle, length } from '../../phrase/figure';
+import { angle, length } from '../../figure/figure';
 import { finest } from '../../kit/instrument';
 import { ratioOf } from '../../taper/solve';
 import type { SettingContext, SettingSchool, SettingStep, Station } from '../setting';

@@ -1,5 +1,5 @@
-import { length } from '../../phrase/figure';
-import { blankLengthError } from '../../way/ways/tailstock';
+import { length } from '../../figure/figure';
+import { blankLengthError } from '../../ways/taper/tailstock';
 import type { SettingContext, SettingSchool, SettingStep, Station } from '../setting';
 import { angleWorking, bandNote, travelShown } from '../shared';
 import { easyTravel, stationsAlong } from '../stations';

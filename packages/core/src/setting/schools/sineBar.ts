@@ -1,6 +1,6 @@
 import { AnelloError } from '../../basics/error';
-import { angle, count, length } from '../../phrase/figure';
-import type { Phrase } from '../../phrase/phrase';
+import { angle, count, length } from '../../figure/figure';
+import type { Phrase } from '../../figure/phrase';
 import { sineBarStack } from '../../kit/sineBarStack';
 import { stackWithWear, type WearStack } from '../../kit/stackWithWear';
 import type { BlockSet, SineBar } from '../../kit/kit';

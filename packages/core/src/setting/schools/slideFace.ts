@@ -1,4 +1,4 @@
-import { length } from '../../phrase/figure';
+import { length } from '../../figure/figure';
 import type { SettingContext, SettingStep } from '../setting';
 import { easyTravel, withinOf } from '../stations';
 

@@ -1,4 +1,4 @@
-import { angle, length } from '../../phrase/figure';
+import { angle, length } from '../../figure/figure';
 import { halfAngleOf, ratioOf } from '../solve';
 import type { Suspicion } from './mixUp';
 import { angleText, findRatio, nearly } from './standards';

@@ -1,5 +1,5 @@
-import type { Figure } from '../../phrase/figure';
-import type { Phrase } from '../../phrase/phrase';
+import type { Figure } from '../../figure/figure';
+import type { Phrase } from '../../figure/phrase';
 import type { SolvedTaper } from '../solve';
 
 /** What the user typed for a taper; only these are suspected. */

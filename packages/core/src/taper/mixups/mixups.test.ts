@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { plainText } from '../../phrase/phrase';
+import { plainText } from '../../figure/phrase';
 import { parseQuantity } from '../../quantity/parseQuantity';
 import { solveTaper } from '../solve';
 import type { TaperTyped } from './mixUp';

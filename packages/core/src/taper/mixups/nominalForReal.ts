@@ -1,4 +1,4 @@
-import { length, ratio as ratioFigure } from '../../phrase/figure';
+import { length, ratio as ratioFigure } from '../../figure/figure';
 import type { TaperSize } from '../series/series';
 import { ratioOf, type SolvedTaper } from '../solve';
 import type { Suspicion, TaperTyped } from './mixUp';

@@ -1,4 +1,4 @@
-import { length } from '../../phrase/figure';
+import { length } from '../../figure/figure';
 import { ratioOf } from '../solve';
 import type { Suspicion, TypedKey } from './mixUp';
 import { nearly, STANDARD_SIZES } from './standards';

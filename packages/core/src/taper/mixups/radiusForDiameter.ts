@@ -1,4 +1,4 @@
-import { length, ratio as ratioFigure } from '../../phrase/figure';
+import { length, ratio as ratioFigure } from '../../figure/figure';
 import type { Suspicion } from './mixUp';
 import { findRatio, nearly, ratioText } from './standards';
 

@@ -1,4 +1,4 @@
-import { length } from '../../phrase/figure';
+import { length } from '../../figure/figure';
 import type { MixUp, Suspicion, TypedKey } from './mixUp';
 
 const INCH = 25.4;

@@ -1,4 +1,4 @@
-import { angle, length, ratio as ratioFigure } from '../../phrase/figure';
+import { angle, length, ratio as ratioFigure } from '../../figure/figure';
 import { halfAngleOf, ratioOf } from '../solve';
 import type { Suspicion } from './mixUp';
 import { angleText, findRatio, ratioText } from './standards';

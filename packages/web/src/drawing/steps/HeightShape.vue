@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { length, type StepDrawing } from '@anello/core';
+import { length } from '@anello/core/figure';
+import type { StepDrawing } from '@anello/core/setting';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { computed } from 'vue';

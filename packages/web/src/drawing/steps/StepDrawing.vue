@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { StepDrawing } from '@anello/core';
+import type { StepDrawing } from '@anello/core/setting';
 import GaugeDrawing from './GaugeDrawing.vue';
 import HeightShape from './HeightShape.vue';
 import PinsDrawing from './PinsDrawing.vue';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { angle, type StepDrawing } from '@anello/core';
+import { angle } from '@anello/core/figure';
+import type { StepDrawing } from '@anello/core/setting';
 import { computed } from 'vue';
 import FigureText from '../../parts/FigureText.vue';
 

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { bestFit, count, length, ofKind, type Piece } from '@anello/core';
+import { bestFit, type Piece } from '@anello/core/curve';
+import { count, length } from '@anello/core/figure';
+import { ofKind } from '@anello/core/job';
 import { computed } from 'vue';
 import { useCurve } from '../../composables/useCurve';
 import { useMeasuredPlaces } from '../../composables/useMeasuredPlaces';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { compareCurveWays } from '@anello/core';
+import { compareCurveWays } from '@anello/core/ways';
 import { computed } from 'vue';
 import { useCurve } from '../../composables/useCurve';
 import { useJobModel } from '../../composables/useJobModel';

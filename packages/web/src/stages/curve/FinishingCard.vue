@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { entry } from '@anello/contract';
-import { CLOTH_GRITS, exactText, finishing, length, snap } from '@anello/core';
+import { CLOTH_GRITS, finishing } from '@anello/core/curve';
+import { exactText, length, snap } from '@anello/core/figure';
 import { computed } from 'vue';
 import type { CurveDesk } from '../../composables/useCurve';
 import { tried } from '../../lib/tried';

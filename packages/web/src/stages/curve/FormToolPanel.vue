@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { chatterRisk, count, formTool, formToolOutline, length, plungeSpeed, sampled } from '@anello/core';
+import { sampled } from '@anello/core/curve';
+import { count, length } from '@anello/core/figure';
+import { chatterRisk, formTool, formToolOutline, plungeSpeed } from '@anello/core/form-tool';
 import { computed } from 'vue';
 import type { CurveDesk } from '../../composables/useCurve';
 import { useJobModel } from '../../composables/useJobModel';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { count, soakMinutes, TEMPER_COLOURS, temperature, TOOL_STEELS } from '@anello/core';
+import { count, temperature } from '@anello/core/figure';
+import { soakMinutes, TEMPER_COLOURS, TOOL_STEELS } from '@anello/core/form-tool';
 import { useSessionStorage } from '@vueuse/core';
 import { computed } from 'vue';
 import { useKeptEntries } from '../../composables/useKeptEntries';

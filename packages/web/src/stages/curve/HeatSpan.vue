@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { temperature } from '@anello/core';
+import { temperature } from '@anello/core/figure';
 import FigureText from '../../parts/FigureText.vue';
 
 /** From one heat to another. */

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { length, pairJoint, type CurvePoint } from '@anello/core';
+import { pairJoint, type CurvePoint } from '@anello/core/curve';
+import { length } from '@anello/core/figure';
 import { computed } from 'vue';
 import type { CurveDesk } from '../../composables/useCurve';
 import { useMeasuredPlaces } from '../../composables/useMeasuredPlaces';

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { creepFound, dialOf, length, radialOf, type TracerTemplate } from '@anello/core';
+import { creepFound, type TracerTemplate } from '@anello/core/curve';
+import { length } from '@anello/core/figure';
+import { dialOf, radialOf } from '@anello/core/machine';
 import { computed } from 'vue';
 import { useCut } from '../../composables/useCut';
 import { useJobModel } from '../../composables/useJobModel';

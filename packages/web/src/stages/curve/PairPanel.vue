@@ -2,15 +2,15 @@
 import {
   endForEnd,
   goesInWhole,
-  length,
   mateCurve,
   mateOf,
   sampled,
   sharedDatum,
   tracerTemplate,
-  type Member,
   type Piece,
-} from '@anello/core';
+} from '@anello/core/curve';
+import { length } from '@anello/core/figure';
+import type { Member } from '@anello/core/taper';
 import { computed } from 'vue';
 import type { CurveDesk } from '../../composables/useCurve';
 import { useTemplateSide } from '../../composables/useTemplateSide';

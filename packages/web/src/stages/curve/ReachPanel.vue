@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { angle, length, pathPlaces, type CurvePoint, type OutOfReach } from '@anello/core';
+import { pathPlaces, type CurvePoint, type OutOfReach } from '@anello/core/curve';
+import { angle, length } from '@anello/core/figure';
 import { computed } from 'vue';
 import type { CurveDesk } from '../../composables/useCurve';
 import { useNosePath } from '../../composables/useNosePath';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { count, formatFigure, length } from '@anello/core';
+import { count, formatFigure, length } from '@anello/core/figure';
 import { useSessionStorage } from '@vueuse/core';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';

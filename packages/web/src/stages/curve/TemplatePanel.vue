@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { count, creepCosts, dialOf, feedToFollow, length, PRINTED_BAR, tracerTemplate } from '@anello/core';
+import { creepCosts, feedToFollow, PRINTED_BAR, tracerTemplate } from '@anello/core/curve';
+import { count, length } from '@anello/core/figure';
+import { dialOf } from '@anello/core/machine';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import type { CurveDesk } from '../../composables/useCurve';

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { length, plainText, testCut, type GrooveCheck, type Plunge } from '@anello/core';
+import { length, plainText } from '@anello/core/figure';
+import { testCut, type GrooveCheck } from '@anello/core/form-tool';
+import type { Plunge } from '@anello/core/part';
 import { computed } from 'vue';
 import type { CurveDesk } from '../../composables/useCurve';
 import { useKeptEntries } from '../../composables/useKeptEntries';

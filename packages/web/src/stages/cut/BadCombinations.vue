@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { coreFeatures } from '@anello/contract';
-import { badCombinations } from '@anello/core';
+import { badCombinations } from '@anello/core/plan';
 import { computed } from 'vue';
 import { useJobModel } from '../../composables/useJobModel';
 import NoticeText from '../../parts/NoticeText.vue';

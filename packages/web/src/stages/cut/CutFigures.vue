@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { entry, type Entry, type JobDocument } from '@anello/contract';
-import { ALLOWANCE_FOR, allowanceFor, exactText, length, snap, type AllowanceFor } from '@anello/core';
+import { ALLOWANCE_FOR, allowanceFor, type AllowanceFor } from '@anello/core/cutting';
+import { exactText, length, snap } from '@anello/core/figure';
 import { computed } from 'vue';
 import QuantityField from '../../parts/QuantityField.vue';
 import { useJobModel } from '../../composables/useJobModel';

@@ -4,7 +4,7 @@ import { computed, defineAsyncComponent } from 'vue';
 import { useJobModel } from '../../composables/useJobModel';
 import MethodPicks from '../../parts/MethodPicks.vue';
 import NoTaper from '../NoTaper.vue';
-import PassesView from './PassesView.vue';
+import { useJobKind, viewOf } from '../kinds/kind';
 
 /** From stock to finish: the passes by dial, and what surrounds them, one view at a time. */
 const model = useJobModel();
@@ -16,8 +16,9 @@ const VIEWS = computed(() => [
   { id: 'ends', title: 'Ends and threads' },
 ]);
 const view = useSessionStorage('anello.cut.view', 'passes');
-const CurveCut = defineAsyncComponent(() => import('../curve/CurveCut.vue'));
-const EccentricCut = defineAsyncComponent(() => import('../eccentric/EccentricCut.vue'));
+const kind = useJobKind();
+/** A part with nothing that has a way says so instead. */
+const hasWay = computed(() => kind.value.id !== 'taper' || model.taper.value !== null);
 const OTHERS: Readonly<Record<string, ReturnType<typeof defineAsyncComponent>>> = {
   order: defineAsyncComponent(() => import('./OrderPanel.vue')),
   hold: defineAsyncComponent(() => import('./HoldPanel.vue')),
@@ -30,9 +31,7 @@ const other = computed(() => OTHERS[view.value] ?? null);
 <template>
   <div class="views"><MethodPicks v-model="view" label="What to look at" :methods="VIEWS" /></div>
   <div v-if="other" class="alone"><component :is="other" /></div>
-  <PassesView v-else-if="model.taper.value" />
-  <EccentricCut v-else-if="model.eccentric.value" :part="model.eccentric.value" />
-  <CurveCut v-else-if="model.isCurve.value" />
+  <component :is="viewOf(kind.passes)" v-else-if="hasWay" v-bind="kind.props(model)" />
   <NoTaper v-else-if="!model.taperError.value" />
 </template>
 

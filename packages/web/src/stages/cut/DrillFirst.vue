@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { AnelloError, drillPlan, length, plainText, type DrillStep } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
+import { drillPlan, type DrillStep } from '@anello/core/cutting';
+import { length, plainText } from '@anello/core/figure';
 import { computed } from 'vue';
 import { useJobModel } from '../../composables/useJobModel';
 import FigureText from '../../parts/FigureText.vue';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { shankEnds } from '@anello/core';
+import { shankEnds } from '@anello/core/part';
 import { computed } from 'vue';
 import { useJobModel } from '../../composables/useJobModel';
 import PhraseText from '../../parts/PhraseText.vue';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { AnelloError, threadNamed, type NamedThread } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
+import { threadNamed, type NamedThread } from '@anello/core/thread';
 import { useSessionStorage } from '@vueuse/core';
 import { computed } from 'vue';
 import NoticeText from '../../parts/NoticeText.vue';

@@ -1,14 +1,8 @@
 <script setup lang="ts">
-import {
-  AnelloError,
-  length,
-  ofKind,
-  trueingLimit,
-  trueUp,
-  TRUEING_SCHOOLS,
-  type TrueingSchool,
-  type TrueUp,
-} from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
+import { length } from '@anello/core/figure';
+import { trueingLimit, trueUp, TRUEING_SCHOOLS, type TrueingSchool, type TrueUp } from '@anello/core/holding';
+import { ofKind } from '@anello/core/job';
 import { useSessionStorage } from '@vueuse/core';
 import { computed } from 'vue';
 import { useJobModel } from '../../composables/useJobModel';

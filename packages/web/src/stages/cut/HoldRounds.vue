@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { AnelloError, plainText, type Phrase } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
+import { plainText, type Phrase } from '@anello/core/figure';
 import { computed } from 'vue';
 import { useJobModel } from '../../composables/useJobModel';
 import { useKeptEntries } from '../../composables/useKeptEntries';

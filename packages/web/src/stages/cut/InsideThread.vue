@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { entry, type Entry } from '@anello/contract';
-import { count, length, tapDrill, tappedHole, usualThreadLength, type VeeThread } from '@anello/core';
+import { count, length } from '@anello/core/figure';
+import { tapDrill, tappedHole, usualThreadLength, type VeeThread } from '@anello/core/thread';
 import { useSessionStorage } from '@vueuse/core';
 import { computed, onMounted } from 'vue';
 import FigureText from '../../parts/FigureText.vue';

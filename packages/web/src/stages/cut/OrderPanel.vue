@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { coreFeatures } from '@anello/contract';
-import { endangeredBy, inOrder, orderOfWork, type OperationId } from '@anello/core';
+import { endangeredBy, inOrder, orderOfWork, type OperationId } from '@anello/core/plan';
 import { mdiArrowDown, mdiArrowUp } from '@mdi/js';
 import { computed } from 'vue';
 import { useJobModel } from '../../composables/useJobModel';

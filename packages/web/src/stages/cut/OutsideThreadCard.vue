@@ -1,16 +1,16 @@
 <script setup lang="ts">
+import { length } from '@anello/core/figure';
 import {
   bestWire,
   changeGears,
   driftOver,
-  length,
   outsideThread,
   overWires,
   pitchFromWires,
   UNFELT_DRIFT,
   type GearTrain,
   type VeeThread,
-} from '@anello/core';
+} from '@anello/core/thread';
 import { computed } from 'vue';
 import { useCut } from '../../composables/useCut';
 import { useJobModel } from '../../composables/useJobModel';

@@ -1,5 +1,9 @@
 <script setup lang="ts">
-import { count, handFeedPace, parseQuantity, AnelloError, USUAL_CUT } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
+import { handFeedPace } from '@anello/core/cutting';
+import { count } from '@anello/core/figure';
+import { parseQuantity } from '@anello/core/quantity';
+import { USUAL_CUT } from '@anello/core/ways';
 import { useEventListener, useSessionStorage } from '@vueuse/core';
 import { computed } from 'vue';
 import { useBeat } from '../../composables/useBeat';

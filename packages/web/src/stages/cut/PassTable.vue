@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { length, ofKind, type RecordOf } from '@anello/core';
+import { length } from '@anello/core/figure';
+import { ofKind, type RecordOf } from '@anello/core/job';
 import { computed } from 'vue';
 import type { CutDesk } from '../../composables/useCut';
 import FigureText from '../../parts/FigureText.vue';

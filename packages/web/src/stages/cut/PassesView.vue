@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { length, plainText, type DefaultUnit } from '@anello/core';
+import { length, plainText } from '@anello/core/figure';
+import type { DefaultUnit } from '@anello/core/quantity';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { useCut } from '../../composables/useCut';

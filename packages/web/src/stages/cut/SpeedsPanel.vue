@@ -1,17 +1,8 @@
 <script setup lang="ts">
-import {
-  count,
-  feedAndSpeed,
-  fitBars,
-  length,
-  overhangOf,
-  STICK_OUT,
-  theoreticalFinish,
-  TOOL_MATERIALS,
-  USUAL_CUT,
-  type Duty,
-  type ToolMaterial,
-} from '@anello/core';
+import { feedAndSpeed, overhangOf, theoreticalFinish, type Duty } from '@anello/core/cutting';
+import { count, length } from '@anello/core/figure';
+import { TOOL_MATERIALS, type ToolMaterial } from '@anello/core/kit';
+import { fitBars, STICK_OUT, USUAL_CUT } from '@anello/core/ways';
 import { useSessionStorage } from '@vueuse/core';
 import { computed } from 'vue';
 import { useMaterial } from '../../composables/useMaterial';

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { type AnelloError, length, plainText, type Shoulder } from '@anello/core';
+import type { AnelloError } from '@anello/core/basics';
+import type { Shoulder } from '@anello/core/cutting';
+import { length, plainText } from '@anello/core/figure';
 import type { CutDesk } from '../../composables/useCut';
 import FigureText from '../../parts/FigureText.vue';
 import { usePreferences } from '../../stores/preferences';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { length, threadLimits, usualClass, type NamedThread, type VeeThread } from '@anello/core';
+import { length } from '@anello/core/figure';
+import { threadLimits, usualClass, type NamedThread, type VeeThread } from '@anello/core/thread';
 import { computed } from 'vue';
 import { tried } from '../../lib/tried';
 import FigureText from '../../parts/FigureText.vue';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Entry } from '@anello/contract';
-import { length } from '@anello/core';
+import { length } from '@anello/core/figure';
 import FigureText from '../../parts/FigureText.vue';
 import QuantityField from '../../parts/QuantityField.vue';
 import type { Warmth } from '../../composables/useWarmth';

@@ -1,15 +1,14 @@
+import { length, type Phrase } from '@anello/core/figure';
 import {
   JAWS,
-  length,
   nearAndFar,
   rimAndFace,
   roundFit,
   separateRunout,
   stickOffset,
   towardJaws,
-  type Phrase,
   type RoundReading,
-} from '@anello/core';
+} from '@anello/core/holding';
 
 /** A place a reading is taken at, as the work is turned. */
 export interface HoldPlace {

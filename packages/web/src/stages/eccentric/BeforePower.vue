@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import {
   clearances,
-  count,
   endOn,
-  length,
   type Clearance,
   type EccentricPart,
   type ThrowSpeed,
-} from '@anello/core';
+} from '@anello/core/eccentric';
+import { count, length } from '@anello/core/figure';
 import { computed } from 'vue';
 import type { EccentricDesk } from '../../composables/useEccentric';
 import { useJobModel } from '../../composables/useJobModel';

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import {
   carriageTable,
-  length,
   USUAL_CARRIAGE_TOOLS,
   type CarriageTools,
   type EccentricPart,
-} from '@anello/core';
+} from '@anello/core/eccentric';
+import { length } from '@anello/core/figure';
 import { computed } from 'vue';
 import type { EccentricDesk } from '../../composables/useEccentric';
 import { tried } from '../../lib/tried';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { degrees, length, offsetCentres, TENTH_OF_DEGREE, type EccentricPart } from '@anello/core';
+import { offsetCentres, type EccentricPart } from '@anello/core/eccentric';
+import { degrees, length, TENTH_OF_DEGREE } from '@anello/core/figure';
 import { computed } from 'vue';
 import type { EccentricDesk } from '../../composables/useEccentric';
 import { useStageScreen } from '../../composables/useStageScreen';

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-import { dialIn, indicatorPlan, JAWS, length, ofKind, type EccentricPart } from '@anello/core';
+import { dialIn, indicatorPlan, type EccentricPart } from '@anello/core/eccentric';
+import { length } from '@anello/core/figure';
+import { JAWS } from '@anello/core/holding';
+import { ofKind } from '@anello/core/job';
 import { useSessionStorage } from '@vueuse/core';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';

@@ -1,15 +1,13 @@
 <script setup lang="ts">
 import {
-  count,
   counterweight,
-  degrees,
   lightSide,
   speedAtThrow,
-  TENTH_OF_DEGREE,
   USUAL_CARRIAGE_TOOLS,
   type CarriageTools,
   type EccentricPart,
-} from '@anello/core';
+} from '@anello/core/eccentric';
+import { count, degrees, TENTH_OF_DEGREE } from '@anello/core/figure';
 import { computed } from 'vue';
 import { useEccentric } from '../../composables/useEccentric';
 import { useJobModel } from '../../composables/useJobModel';

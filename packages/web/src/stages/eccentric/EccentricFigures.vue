@@ -1,5 +1,8 @@
 <script setup lang="ts">
-import { AnelloError, eccentricFaults, endOn, holeLimits, length } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
+import { eccentricFaults, endOn } from '@anello/core/eccentric';
+import { length } from '@anello/core/figure';
+import { holeLimits } from '@anello/core/fit';
 import { computed } from 'vue';
 import { useEccentric } from '../../composables/useEccentric';
 import EndOn from '../../drawing/EndOn.vue';

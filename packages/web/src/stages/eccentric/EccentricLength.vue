@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { entry } from '@anello/contract';
-import { exactText, length as figureOf } from '@anello/core';
+import { exactText, length as figureOf } from '@anello/core/figure';
 import { computed } from 'vue';
 import type { EccentricDesk } from '../../composables/useEccentric';
 import QuantityField from '../../parts/QuantityField.vue';

@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { eccentricOfJob } from '@anello/contract';
-import { angle, holeLimits, invalidates, length, ofKind, type EccentricPart } from '@anello/core';
+import { invalidates, type EccentricPart } from '@anello/core/eccentric';
+import { angle, length } from '@anello/core/figure';
+import { holeLimits } from '@anello/core/fit';
+import { ofKind } from '@anello/core/job';
 import { computed, ref } from 'vue';
 import { useEccentric } from '../../composables/useEccentric';
 import { useJobModel } from '../../composables/useJobModel';

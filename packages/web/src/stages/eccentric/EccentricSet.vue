@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { EccentricPart } from '@anello/core';
+import type { EccentricPart } from '@anello/core/eccentric';
 import { useSessionStorage } from '@vueuse/core';
 import { computed, defineAsyncComponent, type Component } from 'vue';
 import { useEccentric } from '../../composables/useEccentric';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { EccentricPart } from '@anello/core';
+import type { EccentricPart } from '@anello/core/eccentric';
 import { computed } from 'vue';
 import { useEccentric } from '../../composables/useEccentric';
 import { useWayChoice } from '../../composables/useWayChoice';

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-import { boreTools, length, ofKind, type EccentricPart, type MadeId } from '@anello/core';
+import { boreTools } from '@anello/core/cutting';
+import type { EccentricPart, MadeId } from '@anello/core/eccentric';
+import { length } from '@anello/core/figure';
+import { ofKind } from '@anello/core/job';
 import { computed } from 'vue';
 import type { EccentricDesk } from '../../composables/useEccentric';
 import FigureText from '../../parts/FigureText.vue';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { layOff, length, type EccentricPart } from '@anello/core';
+import { layOff, type EccentricPart } from '@anello/core/eccentric';
+import { length } from '@anello/core/figure';
 import { computed } from 'vue';
 import type { EccentricDesk } from '../../composables/useEccentric';
 import { useCut } from '../../composables/useCut';

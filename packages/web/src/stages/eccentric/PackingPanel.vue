@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import {
-  length,
   nextPacking,
   packingPlan,
   throwFromPacking,
   type EccentricPart,
   type JawFace,
-} from '@anello/core';
+} from '@anello/core/eccentric';
+import { length } from '@anello/core/figure';
 import { computed } from 'vue';
 import type { EccentricDesk } from '../../composables/useEccentric';
 import { useKeptEntries } from '../../composables/useKeptEntries';

@@ -1,14 +1,7 @@
 <script setup lang="ts">
-import {
-  count,
-  degrees,
-  length,
-  setScrew,
-  tapDrill,
-  TENTH_OF_DEGREE,
-  threadNamed,
-  type EccentricPart,
-} from '@anello/core';
+import { setScrew, type EccentricPart } from '@anello/core/eccentric';
+import { count, degrees, length, TENTH_OF_DEGREE } from '@anello/core/figure';
+import { tapDrill, threadNamed } from '@anello/core/thread';
 import { computed } from 'vue';
 import type { EccentricDesk } from '../../composables/useEccentric';
 import { NOTHING_TRIED, tried } from '../../lib/tried';

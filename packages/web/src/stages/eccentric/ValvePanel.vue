@@ -1,14 +1,8 @@
 <script setup lang="ts">
 import { entry, type Entry } from '@anello/contract';
-import {
-  AnelloError,
-  angle,
-  length,
-  plainText,
-  valveMotion,
-  type EccentricPart,
-  type ValveGear,
-} from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
+import { valveMotion, type EccentricPart, type ValveGear } from '@anello/core/eccentric';
+import { angle, length, plainText } from '@anello/core/figure';
 import { computed } from 'vue';
 import type { EccentricDesk } from '../../composables/useEccentric';
 import { useStageScreen } from '../../composables/useStageScreen';

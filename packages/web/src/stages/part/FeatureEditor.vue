@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { taperFigures, type Entry, type FeatureDocument, type TaperDocument } from '@anello/contract';
-import { plainText, taperSize, type AnelloError } from '@anello/core';
+import type { AnelloError } from '@anello/core/basics';
+import { plainText } from '@anello/core/figure';
+import { taperSize } from '@anello/core/taper';
 import { computed, defineAsyncComponent } from 'vue';
 import { useFeatureEdit } from '../../composables/useFeatureEdit';
 import DocumentForm from '../../parts/DocumentForm.vue';

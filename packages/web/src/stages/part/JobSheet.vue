@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { GRADES, type Grade } from '@anello/core';
+import { GRADES, type Grade } from '@anello/core/taper';
 import type { Entry, JobDocument } from '@anello/contract';
 import { computed, ref } from 'vue';
 import QuantityField from '../../parts/QuantityField.vue';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { coreFeatures, entry, type Entry, type FeatureDocument } from '@anello/contract';
-import { featureMixUps, inDivisions, type SuspectFigure } from '@anello/core';
+import { featureMixUps, inDivisions, type SuspectFigure } from '@anello/core/part';
 import { computed } from 'vue';
 import { useFeatureEdit } from '../../composables/useFeatureEdit';
 import { useJobModel } from '../../composables/useJobModel';

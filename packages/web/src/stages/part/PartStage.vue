@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { mdiArrowDown, mdiArrowUp, mdiDeleteOutline, mdiPlus } from '@mdi/js';
-import { FEATURE_NAMES, type FeatureKind } from '@anello/core';
+import { FEATURE_NAMES, type FeatureKind } from '@anello/core/part';
 import type { JobDocument } from '@anello/contract';
-import { computed, defineAsyncComponent } from 'vue';
+import { computed } from 'vue';
 import { useJobModel } from '../../composables/useJobModel';
 import { useStageScreen } from '../../composables/useStageScreen';
 import { newId } from '../../lib/newId';
@@ -12,16 +12,16 @@ import { usePreferences } from '../../stores/preferences';
 import { useScreen } from '../../stores/screen';
 import FeatureEditor from './FeatureEditor.vue';
 import { newFeature } from './featureFields';
+import { useJobKind, viewOf } from '../kinds/kind';
 import JobSheet from './JobSheet.vue';
 import MixUps from './MixUps.vue';
 import TaperFigures from './TaperFigures.vue';
-
-const EccentricFigures = defineAsyncComponent(() => import('../eccentric/EccentricFigures.vue'));
 
 /** The part as an ordered list of features along the axis, each with its figures. */
 const job = useJob();
 const screen = useScreen();
 const model = useJobModel();
+const jobKind = useJobKind();
 const preferences = usePreferences();
 const features = computed(() => job.document?.features ?? []);
 const selected = computed(
@@ -144,7 +144,7 @@ function size(id: string): string {
     />
     <aside class="side">
       <MixUps v-if="selected && !model.layout.value.problems.has(selected.id)" :feature="selected" />
-      <EccentricFigures v-if="model.eccentric.value" />
+      <component :is="viewOf(jobKind.figures)" v-if="jobKind.figures" />
       <TaperFigures v-if="model.taper.value" :taper="model.taper.value" />
       <JobSheet />
     </aside>

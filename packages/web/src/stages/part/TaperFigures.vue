@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { angle, length, ratio, type TaperOfPart } from '@anello/core';
+import { angle, length, ratio } from '@anello/core/figure';
+import type { TaperOfPart } from '@anello/core/part';
 import { computed } from 'vue';
 import FigureText from '../../parts/FigureText.vue';
 

@@ -1,5 +1,6 @@
 import type { FeatureDocument } from '@anello/contract';
-import { HOLE_FITS, type FeatureKind } from '@anello/core';
+import { HOLE_FITS } from '@anello/core/fit';
+import type { FeatureKind } from '@anello/core/part';
 import { choice, figure, type FormField } from '../../parts/formField';
 
 const DIAMETER: FormField = figure('diameter', 'Diameter');

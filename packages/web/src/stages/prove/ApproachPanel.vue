@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { count, length, type InfeedMove, type Remedy } from '@anello/core';
+import { count, length } from '@anello/core/figure';
+import type { InfeedMove, Remedy } from '@anello/core/infeed';
 import { computed, defineAsyncComponent } from 'vue';
 import type { ApproachDesk } from '../../composables/useApproach';
 import FigureText from '../../parts/FigureText.vue';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { CONTACTS, type Contact, type Member } from '@anello/core';
+import { CONTACTS, type Contact } from '@anello/core/gauging';
+import type { Member } from '@anello/core/taper';
 import { CONTACT_BANDS } from '../../drawing/contactBands';
 
 /** Pictures of where the marking shows; one tap keeps what was seen. */

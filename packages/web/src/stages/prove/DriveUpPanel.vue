@@ -1,17 +1,9 @@
 <script setup lang="ts">
 import type { Entry } from '@anello/contract';
-import {
-  AnelloError,
-  bearingDiameter,
-  count,
-  driveUp,
-  ELASTIC,
-  length,
-  outsideDiameter,
-  plainText,
-  type DriveUp,
-  type ElasticName,
-} from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
+import { count, length, plainText } from '@anello/core/figure';
+import { bearingDiameter, driveUp, ELASTIC, type DriveUp, type ElasticName } from '@anello/core/gauging';
+import { outsideDiameter } from '@anello/core/part';
 import { useSessionStorage } from '@vueuse/core';
 import { computed } from 'vue';
 import { useJobModel } from '../../composables/useJobModel';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { count, FEELS, type Feel } from '@anello/core';
+import { count } from '@anello/core/figure';
+import { FEELS, type Feel } from '@anello/core/job';
 import { computed } from 'vue';
 import type { EvidenceDesk } from '../../composables/useEvidence';
 import { useJobModel } from '../../composables/useJobModel';

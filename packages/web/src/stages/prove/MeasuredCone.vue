@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { angle, COPY_METHODS, length, ratio, ratioOf, type CopyMethod, type Member } from '@anello/core';
+import { angle, length, ratio } from '@anello/core/figure';
+import { COPY_METHODS, type CopyMethod } from '@anello/core/old-part';
+import { ratioOf, type Member } from '@anello/core/taper';
 import { computed, onMounted, ref } from 'vue';
 import { useCopyForm } from '../../composables/useCopyForm';
 import { useJobModel } from '../../composables/useJobModel';

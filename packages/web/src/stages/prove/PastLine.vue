@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { salvageWays, type TaperTask } from '@anello/core';
+import { salvageWays } from '@anello/core/gauging';
+import type { TaperTask } from '@anello/core/taper';
 import { computed } from 'vue';
 import PhraseText from '../../parts/PhraseText.vue';
 

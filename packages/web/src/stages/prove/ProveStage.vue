@@ -1,13 +1,9 @@
 <script setup lang="ts">
-import {
-  advanceFromInfeed,
-  AnelloError,
-  angle,
-  length,
-  ofKind,
-  stockFromStandOff,
-  type InfeedMove,
-} from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
+import { angle, length } from '@anello/core/figure';
+import { advanceFromInfeed, stockFromStandOff } from '@anello/core/gauging';
+import type { InfeedMove } from '@anello/core/infeed';
+import { ofKind } from '@anello/core/job';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { useApproach } from '../../composables/useApproach';
 import { useCut } from '../../composables/useCut';

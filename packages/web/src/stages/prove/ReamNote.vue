@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { length, reamAdvice, reamerWear, ofKind } from '@anello/core';
+import { reamAdvice, reamerWear } from '@anello/core/cutting';
+import { length } from '@anello/core/figure';
+import { ofKind } from '@anello/core/job';
 import { computed } from 'vue';
 import { useJobModel } from '../../composables/useJobModel';
 import FigureText from '../../parts/FigureText.vue';

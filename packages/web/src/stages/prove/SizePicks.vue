@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Entry } from '@anello/contract';
-import type { SizeMethod } from '@anello/core';
+import type { SizeMethod } from '@anello/core/gauging';
 import MethodPicks from '../../parts/MethodPicks.vue';
 import QuantityField from '../../parts/QuantityField.vue';
 import { useJob } from '../../stores/job';

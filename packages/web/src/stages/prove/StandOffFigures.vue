@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { length, type DialReads } from '@anello/core';
+import { length } from '@anello/core/figure';
+import type { DialReads } from '@anello/core/machine';
 import type { CutDesk } from '../../composables/useCut';
 import FigureText from '../../parts/FigureText.vue';
 

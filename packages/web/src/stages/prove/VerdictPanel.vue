@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { ofKind } from '@anello/core';
+import { ofKind } from '@anello/core/job';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { useJob } from '../../stores/job';
 import { useScreen } from '../../stores/screen';
 import { useJobModel } from '../../composables/useJobModel';
-import { deviceOf } from '@anello/core';
+import { deviceOf } from '@anello/core/setting';
 import { newId } from '../../lib/newId';
 import { usePreferences } from '../../stores/preferences';
 import { useShop } from '../../stores/shop';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ofKind, type KeptRecord, type Stage } from '@anello/core';
+import { ofKind, type KeptRecord } from '@anello/core/job';
 import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { useJobModel } from '../../composables/useJobModel';
@@ -11,6 +11,7 @@ import { useJob } from '../../stores/job';
 import { useOutbox } from '../../stores/outbox';
 import { useScreen } from '../../stores/screen';
 import { useShop } from '../../stores/shop';
+import { useJobKind } from '../kinds/kind';
 import { describeRecord } from './describeRecord';
 
 /** Everything kept for a piece, in order, with time and operator; then the next piece. */
@@ -20,6 +21,7 @@ const screen = useScreen();
 const outbox = useOutbox();
 const router = useRouter();
 const model = useJobModel();
+const kind = useJobKind();
 const shown = ref(job.piece);
 watch(
   () => job.piece,
@@ -41,16 +43,10 @@ const canStart = computed(
 const machine = computed(() => (job.document ? shop.byId(job.document.machineId) : undefined));
 const note = ref('');
 
-/** Where the next piece begins, with what the last one proved still standing. */
-function beginsAt(): Stage {
-  if (model.taper.value) return ofKind(job.records, 'setting-kept').length > 0 ? 'cut' : 'part';
-  if (model.eccentric.value) return job.document?.eccentric?.way ? 'set' : 'part';
-  return model.isCurve.value && job.document?.curve?.way ? 'cut' : 'part';
-}
-
 async function startNext(): Promise<void> {
   const carriedFrom = job.piece;
-  const stage = beginsAt();
+  const settings = ofKind(job.records, 'setting-kept').length;
+  const stage = kind.value.beginsAt(model, { settings });
   await job.keep({ kind: 'piece', carriedFrom }, job.piece + 1);
   await router.push(`/job/${job.id}/${stage}`);
 }

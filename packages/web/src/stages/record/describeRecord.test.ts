@@ -1,4 +1,5 @@
-import { plainText, type KeptRecord, type RecordBody } from '@anello/core';
+import { plainText } from '@anello/core/figure';
+import type { KeptRecord, RecordBody } from '@anello/core/job';
 import { describe, expect, it } from 'vitest';
 import { RECORD_EXAMPLES } from '../../../../contract/src/records.testdata';
 import { describeRecord } from './describeRecord';

@@ -1,4 +1,5 @@
-import { angle, length, ratio, type KeptRecord, type Phrase } from '@anello/core';
+import { angle, length, ratio, type Phrase } from '@anello/core/figure';
+import type { KeptRecord } from '@anello/core/job';
 
 const WAYS = {
   compound: 'compound',

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Nudge } from '@anello/core';
+import type { Nudge } from '@anello/core/setting';
 import NudgePlan from '../../drawing/NudgePlan.vue';
 import FigureText from '../../parts/FigureText.vue';
 import PhraseText from '../../parts/PhraseText.vue';

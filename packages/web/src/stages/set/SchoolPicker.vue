@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { SchoolChoice, SchoolId } from '@anello/core';
+import type { SchoolChoice, SchoolId } from '@anello/core/setting';
 import { ref } from 'vue';
 import { useJobModel } from '../../composables/useJobModel';
 import PhraseText from '../../parts/PhraseText.vue';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { angle } from '@anello/core';
+import { angle } from '@anello/core/figure';
 import { computed } from 'vue';
 import { useJobModel } from '../../composables/useJobModel';
 import { useSetScreen } from '../../composables/useSetScreen';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { length, withinBand, type Station } from '@anello/core';
+import { length } from '@anello/core/figure';
+import { withinBand, type Station } from '@anello/core/setting';
 import { computed, nextTick, ref, watch } from 'vue';
 import { useJobModel } from '../../composables/useJobModel';
 import type { SettingDesk } from '../../composables/useSetting';

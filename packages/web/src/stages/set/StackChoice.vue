@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { length, type Phrase, type StepTable } from '@anello/core';
+import { length, type Phrase } from '@anello/core/figure';
+import type { StepTable } from '@anello/core/setting';
 import { computed } from 'vue';
 import FigureText from '../../parts/FigureText.vue';
 import PhraseText from '../../parts/PhraseText.vue';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { StepTable } from '@anello/core';
+import type { StepTable } from '@anello/core/setting';
 import PhraseText from '../../parts/PhraseText.vue';
 
 /** A small table beside a card. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Phrase } from '@anello/core';
+import type { Phrase } from '@anello/core/figure';
 import PhraseText from '../../parts/PhraseText.vue';
 
 /** Ways that do not work here, each with its reasons. */

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-import { AnelloError, figureParts, length, parseCounts, type Figure, type WayAssessment } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
+import { figureParts, length, type Figure } from '@anello/core/figure';
+import { parseCounts } from '@anello/core/quantity';
+import type { WayAssessment } from '@anello/core/ways';
 import { computed, ref } from 'vue';
 import FigureText from '../../parts/FigureText.vue';
 import PhraseText from '../../parts/PhraseText.vue';

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-import { AnelloError, angle, type WayAssessment, type WayId } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
+import { angle } from '@anello/core/figure';
+import type { WayId } from '@anello/core/taper';
+import type { WayAssessment } from '@anello/core/ways';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { useJobModel } from '../../composables/useJobModel';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { FeatureDocument } from '@anello/contract';
-import { RUNS, type Run } from '@anello/core';
+import { RUNS, type Run } from '@anello/core/curve';
 import { mdiDeleteOutline } from '@mdi/js';
 import QuantityField from '../../../parts/QuantityField.vue';
 

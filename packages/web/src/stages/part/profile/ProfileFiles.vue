@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { MOST_POINTS } from '@anello/contract';
-import { AnelloError, plainText, type Phrase, type Piece } from '@anello/core';
+import { AnelloError } from '@anello/core/basics';
+import type { Piece } from '@anello/core/curve';
+import { plainText, type Phrase } from '@anello/core/figure';
 import { ref } from 'vue';
 import { useProfileFile } from '../../../composables/useProfileFile';
 import { useKeptEntries } from '../../../composables/useKeptEntries';

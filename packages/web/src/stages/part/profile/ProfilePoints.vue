@@ -1,17 +1,14 @@
 <script setup lang="ts">
 import { coreFeatures, entry, MOST_POINTS, type Entry, type FeatureDocument } from '@anello/contract';
 import {
-  exactText,
-  length,
-  profileCurve,
   reversedShape,
-  shapePoints,
   SHAPES,
-  snap,
   standardShape,
   type CurvePoint,
   type StandardShape,
-} from '@anello/core';
+} from '@anello/core/curve';
+import { exactText, length, snap } from '@anello/core/figure';
+import { profileCurve, shapePoints } from '@anello/core/part';
 import { mdiPlus, mdiRedo, mdiSwapHorizontal, mdiUndo } from '@mdi/js';
 import { computed, nextTick, onUnmounted, ref, watchEffect } from 'vue';
 import { usePages } from '../../../composables/usePages';

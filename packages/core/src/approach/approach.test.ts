@@ -1,0 +1,191 @@
+import { describe, expect, it } from 'vitest';
+import { plainText } from '../figure/phrase';
+import { salvageWays } from '../gauging/salvage';
+import { approachAdvice, approachOf, evidenceOf, lastPrediction } from './approach';
+import type { KeptRecord, RecordBody } from '../job/records';
+
+const halfAngle = Math.atan(1 / 19.922 / 2);
+const slope = Math.tan(halfAngle);
+const limits = { halfAngle, standOff: 0.25, division: 0.005 };
+let n = 0;
+const kept = (body: RecordBody, piece = 1): KeptRecord => ({
+  id: `00000000-0000-4000-8000-${String(n++).padStart(12, '0')}`,
+  jobId: 'j',
+  piece,
+  at: '2026-11-20T10:00:00.000Z',
+  operator: 'RK',
+  body,
+});
+const pass = (depth: number): RecordBody => ({
+  kind: 'pass',
+  dialFrom: 0,
+  dialTo: 0,
+  planned: null,
+  depth,
+  typed: '',
+});
+const tried = (seen: number): RecordBody => ({
+  kind: 'stand-off',
+  seen,
+  halfAngle,
+  diameterLeft: 2 * seen * slope,
+  typed: '',
+});
+
+describe('the approach to the line', () => {
+  it('starts at the first try, and each pass has what the next try showed it removed', () => {
+    const records = [pass(0.5), tried(4), pass(0.03), pass(0.02), tried(2.2), pass(0.03), tried(1.1)].map(
+      (b) => kept(b),
+    );
+    const { passes, points, stock } = approachOf(records, 1);
+    expect(passes).toHaveLength(3);
+    expect(passes.map((p) => p.infeed)).toEqual([0.03, 0.02, 0.03]);
+    expect(passes[0]!.removed).toBeUndefined();
+    expect(passes[1]!.removed).toBeCloseTo(1.8 * slope, 12);
+    expect(points.map((p) => p.fed)).toEqual([0, 0.05, 0.08]);
+    expect(stock).toBeCloseTo(1.1 * slope, 12);
+    expect(approachOf(records, 2).stock).toBeNull();
+  });
+  it('two tries without a pass between are one measurement made again', () => {
+    const records = [tried(4), pass(0.05), tried(2.2), tried(2)].map((b) => kept(b));
+    const { passes, points } = approachOf(records, 1);
+    expect(points).toHaveLength(2);
+    expect(passes[0]!.removed).toBeCloseTo(2 * slope, 12);
+  });
+  it('a reading kept after things were looked at begins the count anew', () => {
+    const again: RecordBody = { ...tried(2.2), checked: true } as RecordBody;
+    const records = [tried(4), pass(0.02), tried(1), again, pass(0.01), tried(1.8)].map((b) => kept(b));
+    const { passes, points } = approachOf(records, 1);
+    expect(passes.map((p) => p.infeed)).toEqual([0.01]);
+    expect(points.map((p) => p.fed)).toEqual([0, 0.01]);
+  });
+  it('a dial that takes twice what it says is told before the next infeed, and not after it is put right', () => {
+    const wild = [tried(8), pass(0.04), tried(8 - 0.08 / slope)];
+    const said = approachAdvice(
+      approachOf(
+        wild.map((b) => kept(b)),
+        1,
+      ),
+      limits,
+    )!;
+    expect(said).toMatchObject({ advice: 'hold', infeed: 0, suspicion: { kind: 'dial-doubled' } });
+    const right: RecordBody = { ...tried(8 - 0.08 / slope), checked: true } as RecordBody;
+    const after = approachAdvice(
+      approachOf(
+        [...wild, right].map((b) => kept(b)),
+        1,
+      ),
+      limits,
+    )!;
+    expect(after.suspicion).toBeNull();
+    expect(after.advice).toBe('cut');
+  });
+  it('a piece felt warmer than its gauge is evidence of that, until it has cooled', () => {
+    const felt = (feel: 'warm' | 'as-cool'): RecordBody => ({ kind: 'felt', feel });
+    expect(evidenceOf([kept(felt('warm'))], 1)).toEqual([{ kind: 'warmer', by: 10 }]);
+    expect(
+      evidenceOf(
+        [felt('warm'), felt('as-cool')].map((b) => kept(b)),
+        1,
+      ),
+    ).toEqual([{ kind: 'warmer', by: 0 }]);
+  });
+  it('advises in whole divisions, foretells, and says how the last came out', () => {
+    const records = [tried(4), pass(0.05), tried(4 - 0.045 / slope)].map((b) => kept(b));
+    const approach = approachOf(records, 1);
+    const said = approachAdvice(approach, limits)!;
+    expect(said.advice).toBe('cut');
+    expect(Math.abs(said.infeed / 0.005 - Math.round(said.infeed / 0.005))).toBeLessThan(1e-9);
+    expect(said.infeed).toBeLessThan(approach.stock! + 0.25 * slope);
+    expect(said.prediction.left).toBeGreaterThan(-0.25 * slope);
+    const last = lastPrediction(approach, limits)!;
+    expect(last.came).toBeCloseTo(approach.stock!, 12);
+    expect(last.inside).toBe(true);
+    const wild = approachOf(
+      [tried(4), pass(0.05), tried(4 - 0.12 / slope)].map((b) => kept(b)),
+      1,
+    );
+    expect(lastPrediction(wild, limits)!.inside).toBe(false);
+  });
+  it('inside the band it is reached, before a try there is nothing to say', () => {
+    expect(approachAdvice(approachOf([kept(tried(0.2))], 1), limits)!.advice).toBe('reached');
+    expect(approachAdvice(approachOf([], 1), limits)).toBeNull();
+    expect(lastPrediction(approachOf([kept(tried(0.2))], 1), limits)).toBeNull();
+  });
+});
+
+describe('what was seen and felt', () => {
+  const contact = (where: 'large' | 'full', swing: number | null = null): RecordBody => ({
+    kind: 'contact',
+    contact: where,
+    halfAngle,
+    swing,
+    distance: swing === null ? null : 80,
+  });
+  it('is the last of each kind under the present setting: a pass leaves the shape, a nudge makes another cone', () => {
+    const records = [
+      contact('full'),
+      { kind: 'felt', feel: 'firm' },
+      pass(0.1),
+      contact('large', 0.02),
+      { kind: 'felt', feel: 'loose-small' },
+      { kind: 'felt', feel: 'lets-go' },
+    ].map((b) => kept(b as RecordBody));
+    expect(evidenceOf(records, 1)).toEqual([
+      { kind: 'bands', where: 'large' },
+      { kind: 'rock', touches: 'large', swing: 0.02, distance: 80 },
+      { kind: 'shake', where: 'small' },
+      { kind: 'sticks', holds: false },
+    ]);
+    expect(evidenceOf([...records, kept(pass(0.05))], 1)).toHaveLength(4);
+    const nudged: RecordBody = {
+      kind: 'nudge',
+      way: 'attachment',
+      step: 'sweep',
+      amount: 0.01,
+      direction: '',
+      fromHalfAngle: halfAngle,
+      toHalfAngle: halfAngle,
+    };
+    expect(evidenceOf([...records, kept(nudged)], 1)).toEqual([]);
+    expect(evidenceOf([...records, kept(contact('full'))], 1).map((e) => e.kind)).toEqual([
+      'bands',
+      'shake',
+      'sticks',
+    ]);
+  });
+});
+
+describe('the cone itself measured', () => {
+  const cone = (ratio: number): RecordBody => ({
+    kind: 'cone',
+    method: 'diameters',
+    ratio,
+    uncertainty: 2e-5,
+  });
+  it('is evidence of its angle, the last of them, until the setting is moved', () => {
+    const records = [cone(0.05), cone(0.0502)].map((b) => kept(b));
+    expect(evidenceOf(records, 1)).toEqual([{ kind: 'measured', ratio: 0.0502, uncertainty: 2e-5 }]);
+    const moved: RecordBody = {
+      kind: 'setting-kept',
+      way: 'compound',
+      machineId: 'm',
+      halfAngle,
+      workLength: 80,
+    };
+    expect(evidenceOf([...records, kept(moved)], 1)).toEqual([]);
+  });
+});
+
+describe('gone past', () => {
+  it('facing what it is past brings it back, at a price; too much is scrap', () => {
+    const ways = salvageWays({ member: 'external', past: 0.6, allowed: 0.25, taperLength: 80 });
+    expect(ways.map((w) => w.comesOff)).toEqual([0.6, 0.6]);
+    expect(plainText(ways[0]!.costs)).toContain('0.35');
+    expect(
+      salvageWays({ member: 'internal', past: 0.6, allowed: 0.25, taperLength: 80 })[0]!.title,
+    ).toContain('mouth');
+    expect(salvageWays({ member: 'internal', past: 12, allowed: 0.25, taperLength: 80 })).toEqual([]);
+    expect(salvageWays({ member: 'internal', past: -1, allowed: 0.25, taperLength: 80 })).toEqual([]);
+  });
+});

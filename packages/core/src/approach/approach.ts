@@ -1,0 +1,173 @@
+import type { Evidence, EvidenceKind } from '../evidence/evidence';
+import type { InfeedPass } from '../infeed/learn';
+import { nextInfeed, type InfeedAdvice } from '../infeed/nextInfeed';
+import { standing, type BodyOf, type Feel, type KeptRecord } from '../job/records';
+
+/** A measurement of the stock on the way to the line. */
+export interface ApproachPoint {
+  /** All that was fed in by the dial up to here, mm on radius. */
+  readonly fed: number;
+  /** Stock still on, mm on radius; less than nothing is past. */
+  readonly stock: number;
+}
+
+export interface Approach {
+  readonly passes: readonly InfeedPass[];
+  readonly points: readonly ApproachPoint[];
+  /** As measured last; null before the first try. */
+  readonly stock: number | null;
+}
+
+/**
+ * The passes and tries of a piece as nextInfeed learns from them: from the first stand-off on, each pass with what the
+ * next try showed it removed. Two tries without a pass between are one measurement made again. A stand-off kept after
+ * dial, slide and tool were looked at begins the count anew: what went before is no guide to what comes.
+ */
+export function approachOf(records: readonly KeptRecord[], piece: number): Approach {
+  let passes: { infeed: number; removed?: number }[] = [];
+  let points: ApproachPoint[] = [];
+  let fed = 0;
+  for (const { body } of standing(records).filter((r) => r.piece === piece)) {
+    if (body.kind === 'pass' && points.length > 0) {
+      fed += body.depth;
+      passes.push({ infeed: body.depth });
+    }
+    if (body.kind !== 'stand-off') continue;
+    if (body.checked) [passes, points, fed] = [[], [], 0];
+    measure(body, fed, passes, points);
+  }
+  return { passes, points, stock: points.at(-1)?.stock ?? null };
+}
+
+function measure(
+  body: BodyOf<'stand-off'>,
+  fed: number,
+  passes: { infeed: number; removed?: number }[],
+  points: ApproachPoint[],
+): void {
+  const stock = body.diameterLeft / 2;
+  const before = points.at(-1);
+  const last = passes.at(-1);
+  if (before && last) last.removed = (last.removed ?? 0) + before.stock - stock;
+  if (before && before.fed === fed) points.pop();
+  points.push({ fed, stock });
+}
+
+/** Reading a stand-off by rule or depth gauge is good to about this, plus or minus (k = 2), mm along the axis. */
+const STAND_OFF_READ = 0.1;
+const LEAST = 0.0016;
+/** Chance of going past that is accepted where the job does not say. */
+export const USUAL_RISK = 0.01;
+
+export interface ApproachLimits {
+  readonly halfAngle: number;
+  /** How far off its line it may stand and be right, mm along the axis. */
+  readonly standOff: number;
+  readonly risk?: number | undefined;
+  /** One division of the dial as radius. */
+  readonly division: number;
+}
+
+/**
+ * The next infeed toward the line and what to expect, from the passes so far. Past means past the whole band that is
+ * accepted, not the line itself: that is where scrap begins. Null before the first try.
+ */
+export function approachAdvice(approach: Approach, limits: ApproachLimits): InfeedAdvice | null {
+  if (approach.stock === null) return null;
+  const slope = Math.tan(limits.halfAngle);
+  const band = limits.standOff * slope;
+  const said = nextInfeed({
+    passes: approach.passes,
+    target: approach.stock + band,
+    tolerance: 2 * band,
+    risk: limits.risk ?? USUAL_RISK,
+    uncertainty: Math.max(LEAST, STAND_OFF_READ * slope),
+    division: limits.division,
+  });
+  const { left, low, high } = said.prediction;
+  return { ...said, prediction: { left: left - band, low: low - band, high: high - band } };
+}
+
+/** What had been foretold of the last measured pass, against what came; null before there is one. */
+export function lastPrediction(
+  approach: Approach,
+  limits: ApproachLimits,
+): { readonly foretold: InfeedAdvice['prediction']; readonly came: number; readonly inside: boolean } | null {
+  const { points, passes } = approach;
+  const [before, now] = [points.at(-2), points.at(-1)];
+  if (!before || !now) return null;
+  const since = passes.length - passesBetween(passes, now.fed - before.fed);
+  const asked = now.fed - before.fed;
+  const advice = foretell(
+    { passes: passes.slice(0, since), points: points.slice(0, -1), stock: before.stock },
+    limits,
+    asked,
+  );
+  return { foretold: advice, came: now.stock, inside: now.stock >= advice.low && now.stock <= advice.high };
+}
+
+/** How many of the last passes make up what was fed between two tries. */
+function passesBetween(passes: readonly InfeedPass[], fed: number): number {
+  let count = 0;
+  let left = fed;
+  while (count < passes.length && left > 1e-12) left -= passes[passes.length - 1 - count++]?.infeed ?? 0;
+  return Math.max(1, count);
+}
+
+/** What an infeed of a given size would have been expected to leave, as seen then: the same model, the infeed given. */
+function foretell(approach: Approach, limits: ApproachLimits, infeed: number): InfeedAdvice['prediction'] {
+  const slope = Math.tan(limits.halfAngle);
+  const { prediction } = nextInfeed({
+    passes: approach.passes,
+    target: approach.stock ?? 0,
+    tolerance: 0,
+    risk: limits.risk ?? USUAL_RISK,
+    uncertainty: Math.max(LEAST, STAND_OFF_READ * slope),
+    given: infeed,
+  });
+  return prediction;
+}
+
+/** What a hand calls warm beside a gauge, °C. */
+const FELT_WARM = 10;
+
+const FELT: Readonly<Record<Feel, Evidence>> = {
+  'loose-large': { kind: 'shake', where: 'large' },
+  'loose-small': { kind: 'shake', where: 'small' },
+  'loose-both': { kind: 'shake', where: 'both' },
+  firm: { kind: 'shake', where: 'none' },
+  sticks: { kind: 'sticks', holds: true },
+  'lets-go': { kind: 'sticks', holds: false },
+  warm: { kind: 'warmer', by: FELT_WARM },
+  'as-cool': { kind: 'warmer', by: 0 },
+};
+
+/**
+ * What has been seen and felt of a piece under its present setting, the last of each kind, as fitEvidence takes it. A pass
+ * more changes the size and not the shape; a nudge makes another cone of it.
+ */
+export function evidenceOf(records: readonly KeptRecord[], piece: number): Evidence[] {
+  const found = new Map<string, Evidence>();
+  for (const { body } of standing(records).filter((r) => r.piece === piece)) {
+    if (body.kind === 'nudge' || body.kind === 'setting-kept') found.clear();
+    // A new picture of the marking is a new try: a swing clocked for the last one is no longer of it.
+    if (body.kind === 'contact') found.delete('rock');
+    for (const one of fromBody(body)) found.set(one.kind, one);
+  }
+  return TOLD_IN.flatMap((kind) => found.get(kind) ?? []);
+}
+
+/** Evidence is told in this order whenever it came. */
+const TOLD_IN: readonly EvidenceKind[] = ['bands', 'rock', 'measured', 'shake', 'sticks', 'warmer'];
+
+function fromBody(body: KeptRecord['body']): Evidence[] {
+  if (body.kind === 'felt') return [FELT[body.feel]];
+  if (body.kind === 'cone') return [{ kind: 'measured', ratio: body.ratio, uncertainty: body.uncertainty }];
+  if (body.kind !== 'contact') return [];
+  const { contact, swing, distance } = body;
+  const rocks =
+    swing !== null && distance !== null && distance > 0 && (contact === 'large' || contact === 'small')
+      ? [{ kind: 'rock' as const, touches: contact, swing, distance }]
+      : [];
+  return [{ kind: 'bands', where: contact }, ...rocks];
+}

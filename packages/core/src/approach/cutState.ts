@@ -1,0 +1,45 @@
+import { dialOf, radialOf, type DialReads } from '../machine/dialReads';
+import type { Member } from '../taper/task';
+import { standing, type KeptRecord } from '../job/records';
+
+export interface CutState {
+  /** Diameter now where the tool first touches: measured last, less what was cut since. */
+  readonly now: number;
+  /** What the dial shows, mm as it reads; zero where the tool first touched. */
+  readonly dial: number;
+  readonly passes: number;
+  readonly measured: number;
+}
+
+/** Where the cut stands, from the passes and measurements kept for a piece, in the order kept. */
+export function cutState(
+  records: readonly KeptRecord[],
+  piece: number,
+  stock: number,
+  member: Member,
+): CutState {
+  const sign = member === 'external' ? -1 : 1;
+  let state: CutState = { now: stock, dial: 0, passes: 0, measured: 0 };
+  for (const { body } of standing(records).filter((r) => r.piece === piece)) {
+    if (body.kind === 'pass') {
+      state = {
+        ...state,
+        now: state.now + sign * 2 * body.depth,
+        dial: body.dialTo,
+        passes: state.passes + 1,
+      };
+    }
+    if (body.kind === 'measured') state = { ...state, now: body.diameter, measured: state.measured + 1 };
+  }
+  return state;
+}
+
+/** The pass a typed dial figure means: radial depth from where the dial stood. */
+export function passTo(dialFrom: number, dialTo: number, reads: DialReads): { depth: number } {
+  return { depth: radialOf(dialTo - dialFrom, reads) };
+}
+
+/** Dial figure for stock left on diameter. */
+export function dialForDiameter(diameter: number, reads: DialReads): number {
+  return dialOf(diameter / 2, reads);
+}

@@ -1,0 +1,23 @@
+import { checked } from '../basics/publicFace';
+import { cutState as cutState_, dialForDiameter as dialForDiameter_, passTo as passTo_ } from './cutState';
+import { lastReadings as lastReadings_, triesOf as triesOf_ } from './tries';
+import {
+  approachAdvice as approachAdvice_,
+  approachOf as approachOf_,
+  evidenceOf as evidenceOf_,
+  lastPrediction as lastPrediction_,
+} from './approach';
+
+export type { CutState } from './cutState';
+export type { Try } from './tries';
+export { USUAL_RISK, type Approach, type ApproachLimits } from './approach';
+
+export const cutState = /* @__PURE__ */ checked(cutState_);
+export const dialForDiameter = /* @__PURE__ */ checked(dialForDiameter_);
+export const passTo = /* @__PURE__ */ checked(passTo_);
+export const lastReadings = /* @__PURE__ */ checked(lastReadings_);
+export const triesOf = /* @__PURE__ */ checked(triesOf_);
+export const approachAdvice = /* @__PURE__ */ checked(approachAdvice_);
+export const approachOf = /* @__PURE__ */ checked(approachOf_);
+export const evidenceOf = /* @__PURE__ */ checked(evidenceOf_);
+export const lastPrediction = /* @__PURE__ */ checked(lastPrediction_);

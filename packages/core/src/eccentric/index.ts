@@ -1,0 +1,62 @@
+import { checked } from '../basics/publicFace';
+import { threeJawPacking as threeJawPacking_ } from './threeJawPacking';
+import { valveAdvance as valveAdvance_ } from './valveAdvance';
+import { eccentricFaults as eccentricFaults_, eccentricsOf as eccentricsOf_, endOn as endOn_ } from './part';
+import {
+  nextPacking as nextPacking_,
+  packingPlan as packingPlan_,
+  throwFromPacking as throwFromPacking_,
+} from './packingPlan';
+import { dialIn as dialIn_, indicatorPlan as indicatorPlan_ } from './dialIn';
+import { offsetCentres as offsetCentres_ } from './offsetCentres';
+import { layOff as layOff_ } from './layOff';
+import {
+  balance as balance_,
+  counterweight as counterweight_,
+  lightSide as lightSide_,
+  pullAt as pullAt_,
+} from './balance';
+import { clearances as clearances_, speedAtThrow as speedAtThrow_ } from './beforePower';
+import { carriageTable as carriageTable_ } from './carriageTable';
+import { carriagePositions as carriagePositions_ } from './carriagePositions';
+import { setScrew as setScrew_ } from './setScrew';
+import { valveAt as valveAt_, valveMotion as valveMotion_ } from './valveMotion';
+import { invalidates as invalidates_ } from './invalidates';
+
+export type { EccentricGroove, EccentricPart } from './part';
+export type { JawFace, PackingPlan } from './packingPlan';
+export type { DialIn } from './dialIn';
+export type { OffsetCentres } from './offsetCentres';
+export type { LayOff } from './layOff';
+export type { Balance, RoundMass } from './balance';
+export type { Clearance, ThrowSpeed } from './beforePower';
+export { USUAL_CARRIAGE_TOOLS, type CarriageTools } from './carriageTable';
+export type { CarriageRow } from './carriagePositions';
+export type { SetScrew } from './setScrew';
+export type { ValveGear, ValveMotion } from './valveMotion';
+export { MADE_IDS, type Invalidated, type MadeBasis, type MadeId } from './invalidates';
+
+export const threeJawPacking = /* @__PURE__ */ checked(threeJawPacking_);
+export const valveAdvance = /* @__PURE__ */ checked(valveAdvance_);
+export const eccentricFaults = /* @__PURE__ */ checked(eccentricFaults_);
+export const eccentricsOf = /* @__PURE__ */ checked(eccentricsOf_);
+export const endOn = /* @__PURE__ */ checked(endOn_);
+export const nextPacking = /* @__PURE__ */ checked(nextPacking_);
+export const packingPlan = /* @__PURE__ */ checked(packingPlan_);
+export const throwFromPacking = /* @__PURE__ */ checked(throwFromPacking_);
+export const dialIn = /* @__PURE__ */ checked(dialIn_);
+export const indicatorPlan = /* @__PURE__ */ checked(indicatorPlan_);
+export const offsetCentres = /* @__PURE__ */ checked(offsetCentres_);
+export const layOff = /* @__PURE__ */ checked(layOff_);
+export const balance = /* @__PURE__ */ checked(balance_);
+export const counterweight = /* @__PURE__ */ checked(counterweight_);
+export const lightSide = /* @__PURE__ */ checked(lightSide_);
+export const pullAt = /* @__PURE__ */ checked(pullAt_);
+export const clearances = /* @__PURE__ */ checked(clearances_);
+export const speedAtThrow = /* @__PURE__ */ checked(speedAtThrow_);
+export const carriageTable = /* @__PURE__ */ checked(carriageTable_);
+export const carriagePositions = /* @__PURE__ */ checked(carriagePositions_);
+export const setScrew = /* @__PURE__ */ checked(setScrew_);
+export const valveAt = /* @__PURE__ */ checked(valveAt_);
+export const valveMotion = /* @__PURE__ */ checked(valveMotion_);
+export const invalidates = /* @__PURE__ */ checked(invalidates_);

@@ -1,0 +1,93 @@
+import { describe, expect, it } from 'vitest';
+import type { Feature } from '../part/feature';
+import { taperOfPart } from '../part/taperTask';
+import { plainText } from '../figure/phrase';
+import { badCombinations } from './badCombinations';
+
+const cone: Feature = {
+  id: 'cone',
+  name: 'Cone',
+  kind: 'taper',
+  side: 'external',
+  largeEnd: 'headstock',
+  largeDiameter: 24,
+  ratio: 0.05,
+  length: 80,
+};
+const socket: Feature = { ...cone, id: 'socket', side: 'internal', largeEnd: 'tailstock', from: 'tailstock' };
+const body: Feature = {
+  id: 'body',
+  name: 'Body',
+  kind: 'cylinder',
+  side: 'external',
+  diameter: 60,
+  length: 90,
+};
+const cut = { stock: 26, roughDepth: 0.5, lastStock: 0.4, allowance: 0.1 };
+const lathe = { compound: { travel: 60, division: 0.01, zero: 'along' } } as never;
+
+const check = (more: Partial<Parameters<typeof badCombinations>[0]>, features: Feature[] = [cone]) =>
+  badCombinations({
+    features,
+    task: taperOfPart(features, { grade: 'AT5' })?.task ?? null,
+    lathe,
+    way: null,
+    cut,
+    ...more,
+  });
+
+describe('figures that cannot go together', () => {
+  it('a job in order has none', () => {
+    expect(check({})).toEqual([]);
+    expect(check({ cut: { ...cut, stock: 19 } }, [socket, body])).toEqual([]);
+    expect(check({}, [body])).toEqual([]);
+  });
+  it.each([
+    ['a bar that does not clean up', { cut: { ...cut, stock: 23 } }, [cone], 'stock'],
+    ['a bar under the small end', { cut: { ...cut, stock: 19 } }, [cone], 'stock'],
+    ['a hole over the small end', { cut: { ...cut, stock: 21 } }, [socket, body], 'stock'],
+    ['a hole over the mouth', { cut: { ...cut, stock: 25 } }, [socket, body], 'stock'],
+    ['one cut deeper than all there is', { cut: { ...cut, roughDepth: 4 } }, [cone], 'roughDepth'],
+    ['an allowance of everything', { cut: { ...cut, allowance: 7 } }, [cone], 'allowance'],
+    ['a cone longer than the compound travels', { way: 'compound' as const }, [cone], 'way'],
+    [
+      'a wall of paper',
+      {},
+      [
+        cone,
+        {
+          id: 'h',
+          name: 'Hole',
+          kind: 'bore',
+          side: 'internal',
+          from: 'tailstock',
+          diameter: 19,
+          length: 20,
+        },
+      ],
+      'h',
+    ],
+    [
+      'a bore that eats the taper',
+      { cut: { ...cut, stock: 19 } },
+      [
+        socket,
+        body,
+        {
+          id: 'b',
+          name: 'Through',
+          kind: 'bore',
+          side: 'internal',
+          from: 'tailstock',
+          diameter: 21,
+          length: 5,
+        },
+      ],
+      'b',
+    ],
+  ] as const)('%s', (_what, more, features, field) => {
+    const found = check(more, features as unknown as Feature[]);
+    expect(found.map((f) => f.field)).toContain(field);
+    for (const { said } of found) expect(plainText(said)).toMatch(/[.]$/);
+  });
+});

@@ -1,0 +1,12 @@
+import { checked } from '../basics/publicFace';
+import { parseQuantity as parseQuantity_ } from './parseQuantity';
+import { parseCounts as parseCounts_ } from './parseCounts';
+import { parseSizes as parseSizes_ } from './parseSizes';
+
+export type { ParsedQuantity, QuantityRequest } from './parseQuantity';
+export type { DefaultUnit, Dimension } from './units';
+export type { CountRange } from './parseCounts';
+
+export const parseQuantity = /* @__PURE__ */ checked(parseQuantity_);
+export const parseCounts = /* @__PURE__ */ checked(parseCounts_);
+export const parseSizes = /* @__PURE__ */ checked(parseSizes_);

@@ -1,0 +1,32 @@
+import { checked } from '../basics/publicFace';
+import { judgeSweep as judgeSweep_, withinBand as withinBand_ } from './judge';
+import {
+  deviceOf as deviceOf_,
+  nextNudge as nextNudge_,
+  schoolOf as schoolOf_,
+  schoolsFor as schoolsFor_,
+  settingSteps as settingSteps_,
+} from './registry';
+
+export type { SweepVerdict } from './judge';
+export type { SchoolChoice } from './registry';
+export { SCHOOL_IDS, type SchoolId } from './schoolId';
+export type { StepDrawing } from './drawing';
+export type {
+  LabelledFigure,
+  Nudge,
+  NudgeMove,
+  SettingContext,
+  SettingStep,
+  Station,
+  StepTable,
+  Sweep,
+} from './setting';
+
+export const judgeSweep = /* @__PURE__ */ checked(judgeSweep_);
+export const withinBand = /* @__PURE__ */ checked(withinBand_);
+export const deviceOf = /* @__PURE__ */ checked(deviceOf_);
+export const nextNudge = /* @__PURE__ */ checked(nextNudge_);
+export const schoolOf = /* @__PURE__ */ checked(schoolOf_);
+export const schoolsFor = /* @__PURE__ */ checked(schoolsFor_);
+export const settingSteps = /* @__PURE__ */ checked(settingSteps_);

@@ -1,0 +1,26 @@
+import { onUnmounted } from 'vue';
+
+/** Long after what is looked at has come, ms: where a browser has no word for being idle. */
+const LATER = 1500;
+
+/** Fetches what is not looked at yet, one thing after another, only while the page has nothing else to do. */
+export function useFetchedWhenIdle(): (loads: readonly (() => Promise<unknown>)[]) => void {
+  let left: (() => Promise<unknown>)[] = [];
+  const soon = (work: () => void): void => {
+    if ('requestIdleCallback' in window) window.requestIdleCallback(work);
+    else setTimeout(work, LATER);
+  };
+  function next(): void {
+    const load = left.shift();
+    // What cannot be fetched now is fetched when it is wanted.
+    if (load)
+      void load()
+        .catch(() => undefined)
+        .then(() => soon(next));
+  }
+  onUnmounted(() => (left = []));
+  return (loads) => {
+    left = [...loads];
+    soon(next);
+  };
+}
