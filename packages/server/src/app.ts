@@ -18,6 +18,7 @@ import { jobRoutes } from './routes/jobs';
 import { machineRoutes } from './routes/machines';
 import { recordRoutes } from './routes/records';
 import { shelfRoutes } from './routes/shelf';
+import { FROM_A_TABLET } from './config';
 import { RackOf } from './stores/rack';
 
 export interface AppOptions {
@@ -38,7 +39,6 @@ export interface AppOptions {
 
 /** A job document with long profiles stays well under this. */
 const BODY_LIMIT = 1024 * 1024;
-const REQUESTS_PER_MINUTE = 3000;
 
 /** Builds the application; opens no port. */
 export async function buildApp(options: AppOptions): Promise<FastifyInstance> {
@@ -72,7 +72,7 @@ export async function buildApp(options: AppOptions): Promise<FastifyInstance> {
     passphrase: options.passphrase ?? null,
     names: options.names ?? namesFor('127.0.0.1'),
     secure: Boolean(options.tls) || (options.proxy ?? false),
-    requestsPerMinute: options.requestsPerMinute ?? REQUESTS_PER_MINUTE,
+    requestsPerMinute: options.requestsPerMinute ?? FROM_A_TABLET,
   });
   const context = { book: options.book, rack: new RackOf(options.book), version: options.version };
   await app.register(async (scope) => {

@@ -21,7 +21,7 @@ export interface Config {
 
 const LEAST_PASSPHRASE = 8;
 /** A tablet asks a few times a minute; this machine’s own programs, bench and tests among them, much oftener. */
-const FROM_A_TABLET = 3000;
+export const FROM_A_TABLET = 3000;
 const FROM_HERE = 120_000;
 const environment = z.object({
   HOST: z.string().min(1).default('127.0.0.1'),

@@ -1,4 +1,4 @@
-import { onUnmounted } from 'vue';
+import { onScopeDispose } from 'vue';
 
 /** Long after what is looked at has come, ms: where a browser has no word for being idle. */
 const LATER = 1500;
@@ -18,7 +18,7 @@ export function useFetchedWhenIdle(): (loads: readonly (() => Promise<unknown>)[
         .catch(() => undefined)
         .then(() => soon(next));
   }
-  onUnmounted(() => (left = []));
+  onScopeDispose(() => (left = []));
   return (loads) => {
     left = [...loads];
     soon(next);
