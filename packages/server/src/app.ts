@@ -19,6 +19,7 @@ import { machineRoutes } from './routes/machines';
 import { recordRoutes } from './routes/records';
 import { shelfRoutes } from './routes/shelf';
 import { FROM_A_TABLET } from './config';
+import { Turns } from './routes/turns';
 import { RackOf } from './stores/rack';
 
 export interface AppOptions {
@@ -74,7 +75,12 @@ export async function buildApp(options: AppOptions): Promise<FastifyInstance> {
     secure: Boolean(options.tls) || (options.proxy ?? false),
     requestsPerMinute: options.requestsPerMinute ?? FROM_A_TABLET,
   });
-  const context = { book: options.book, rack: new RackOf(options.book), version: options.version };
+  const context = {
+    book: options.book,
+    rack: new RackOf(options.book),
+    turns: new Turns(),
+    version: options.version,
+  };
   await app.register(async (scope) => {
     const api = scope.withTypeProvider<ZodTypeProvider>();
     healthRoutes(api, context);

@@ -12,13 +12,11 @@ import {
 import { z } from 'zod';
 import { createJob, jobView, saveJob } from '../stores/jobs';
 import { recordsPage } from '../stores/records';
-import { Turns } from './turns';
 import { sendText, type Api, type RouteContext } from './routes';
 
 const params = z.object({ id: z.string().min(1).max(60) });
 
-export function jobRoutes(api: Api, { book, rack }: RouteContext): void {
-  const turns = new Turns();
+export function jobRoutes(api: Api, { book, rack, turns }: RouteContext): void {
   api.get(
     '/api/jobs',
     {

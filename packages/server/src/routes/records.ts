@@ -2,10 +2,12 @@ import { errorSchema, keptSchema, recordSchema } from '@anello/contract';
 import { keepRecord } from '../stores/records';
 import type { Api, RouteContext } from './routes';
 
-export function recordRoutes(api: Api, { book }: RouteContext): void {
+export function recordRoutes(api: Api, { book, turns }: RouteContext): void {
   api.post(
     '/api/records',
     {
+      onRequest: async () => turns.hold(),
+      onResponse: async () => turns.release(),
       schema: {
         summary: 'Keep a record; the same one again is kept once',
         body: recordSchema,

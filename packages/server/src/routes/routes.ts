@@ -9,6 +9,7 @@ import type { ZodTypeProvider } from 'fastify-type-provider-zod';
 import type { FastifyReply } from 'fastify';
 import type { Book } from '../db/book';
 import type { RackOf } from '../stores/rack';
+import type { Turns } from './turns';
 
 export type Api = FastifyInstance<
   RawServerDefault,
@@ -22,6 +23,7 @@ export type Api = FastifyInstance<
 export interface RouteContext {
   readonly book: Book;
   readonly rack: RackOf;
+  readonly turns: Turns;
   readonly version: string;
 }
 
