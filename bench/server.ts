@@ -13,6 +13,7 @@ import { putJob } from '../packages/server/src/stores/jobs.ts';
 import { putSetting } from '../packages/server/src/stores/machines.ts';
 import { putOnShelf } from '../packages/server/src/stores/shelf.ts';
 import { MACHINES } from '../packages/server/src/stores/shelves.ts';
+import { aReading } from '../packages/server/test/support.ts';
 import { startServer } from '../scripts/lib.mjs';
 import type { Figure } from './bench.ts';
 import { median, milliseconds } from './stats.ts';
@@ -244,25 +245,7 @@ const settingAt = (machineId: string, n: number): Parameters<typeof putSetting>[
   how: 'indicated',
 });
 
-const reading = (jobId: string): KeptRecord => ({
-  id: randomUUID(),
-  jobId,
-  piece: 1,
-  at: new Date().toISOString(),
-  operator: 'RK',
-  body: {
-    kind: 'reading',
-    way: 'attachment',
-    step: 'sweep',
-    travelAlong: 'axis',
-    at: 75,
-    seen: 1.893,
-    expected: 1.882,
-    low: 1.879,
-    high: 1.885,
-    typed: '1.893',
-  },
-});
+const reading = (jobId: string): KeptRecord => aReading(jobId, { at: new Date().toISOString() });
 
 const keepReading = (base: string): Promise<Response> =>
   fetch(`${base}/api/records`, {

@@ -288,4 +288,11 @@ test('a long profile: read in the background, called off, shown a page at a time
   await expect(page.getByLabel('30: along')).toHaveValue('3 mm');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByLabel('30: along')).toHaveValue(/^29/);
+  // What cannot be read is said at its box, and is still there after a reload.
+  await page.getByLabel('30: along').fill('4 furlongs');
+  await expect(page.getByText('“furlongs” is not a unit known here.')).toBeVisible();
+  await page.reload();
+  await page.getByRole('textbox', { name: 'Go to point' }).fill('30');
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('30: along')).toHaveValue('4 furlongs');
 });

@@ -7,7 +7,7 @@ const job = useJob();
 </script>
 
 <template>
-  <section v-if="job.theirs && job.document" class="sheet clash" aria-label="Changed by two people">
+  <section v-if="job.theirs && job.document" class="sheet held-up" aria-label="Changed by two people">
     <p>
       <strong>Changed by somebody else meanwhile.</strong> Yours is still on the screen; choose what stands.
     </p>
@@ -22,21 +22,3 @@ const job = useJob();
     </p>
   </section>
 </template>
-
-<style scoped>
-.clash {
-  margin: 14px 18px 0;
-  padding: 12px 18px;
-  border: 2px solid var(--red);
-  display: grid;
-  gap: 10px;
-}
-.row {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-strong {
-  color: var(--red);
-}
-</style>

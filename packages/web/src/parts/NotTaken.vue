@@ -44,7 +44,7 @@ async function keepNow(item: Waiting): Promise<void> {
 <template>
   <section
     v-if="mine.length || late.length || lost.length"
-    class="sheet not-taken"
+    class="sheet held-up"
     aria-label="Not on the server"
   >
     <template v-if="lost.length">
@@ -78,21 +78,3 @@ async function keepNow(item: Waiting): Promise<void> {
     </p>
   </section>
 </template>
-
-<style scoped>
-.not-taken {
-  margin: 14px 18px 0;
-  padding: 12px 18px;
-  border: 2px solid var(--red);
-  display: grid;
-  gap: 10px;
-}
-.row {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-strong {
-  color: var(--red);
-}
-</style>

@@ -27,6 +27,12 @@ const RUN_NAMES: Readonly<Record<Run, string>> = {
 };
 const RUN_ITEMS = RUNS.map((value) => ({ value, title: RUN_NAMES[value] }));
 
+/** What an arc that is not given by its radius goes through. */
+const THROUGH = [
+  { key: 'viaZ', label: 'Through: along', says: 'via' },
+  { key: 'viaDiameter', label: 'Through: diameter', says: '' },
+] as const;
+
 function set<K extends keyof Point>(key: K, next: Point[K] | undefined): void {
   const { [key]: _old, ...rest } = props.point;
   emit('change', (next === undefined ? rest : { ...rest, [key]: next }) as Point);
@@ -70,19 +76,14 @@ function set<K extends keyof Point>(key: K, next: Point[K] | undefined): void {
     />
     <template v-if="point.run === 'via'">
       <QuantityField
-        label="Through: along"
+        v-for="{ key, label, says } in THROUGH"
+        :key="key"
+        :label="label"
         dimension="length"
-        :model-value="point.viaZ"
-        :draft-key="`${draftKey}.vz`"
-        :error="errors['via']"
-        @update:model-value="(next) => set('viaZ', next)"
-      />
-      <QuantityField
-        label="Through: diameter"
-        dimension="length"
-        :model-value="point.viaDiameter"
-        :draft-key="`${draftKey}.vd`"
-        @update:model-value="(next) => set('viaDiameter', next)"
+        :model-value="point[key]"
+        :draft-key="`${draftKey}.${key}`"
+        :error="errors[says]"
+        @update:model-value="(next) => set(key, next)"
       />
     </template>
     <v-btn-toggle

@@ -10,7 +10,8 @@ import {
 import { exactText, length, snap } from '@anello/core/figure';
 import { profileCurve, shapePoints } from '@anello/core/part';
 import { mdiPlus, mdiRedo, mdiSwapHorizontal, mdiUndo } from '@mdi/js';
-import { computed, nextTick, onUnmounted, ref, watchEffect } from 'vue';
+import { useSessionStorage } from '@vueuse/core';
+import { computed, nextTick, onUnmounted, watchEffect } from 'vue';
 import { usePages } from '../../../composables/usePages';
 import { useShapeHistory } from '../../../composables/useShapeHistory';
 import CurveDrawing from '../../../drawing/CurveDrawing.vue';
@@ -49,8 +50,8 @@ const history = useShapeHistory<Points>(
   () => points.value,
   (next) => emit('change', next),
 );
-/** The boxes are made anew when their figures come from elsewhere than them. */
-const version = ref(0);
+/** The boxes are made anew when their figures come from elsewhere than them; over a reload they are the same, with what was typed. */
+const version = useSessionStorage(`anello.points.${props.draftKey}`, 0);
 function replace(next: Points, pull?: number): void {
   history.put(next, pull);
   version.value++;
