@@ -8,30 +8,26 @@ export {
   MOST_POINTS,
   SHOP_TAPER_SCHEMA,
 } from './forms';
-export { entry, isEntry, valuesOf, type Entry, type EntryDimension } from './entry';
-export { entrySchema } from './schema/entry';
-export { coreFeatures } from './feature';
-export { featureSchema, type FeatureDocument, type TaperDocument } from './schema/feature';
-export { taperFigures, type TaperFigures } from './taperFromTable';
-export {
-  eccentricOfJob,
-  isCurveJob,
-  jobFacts,
-  migrateJobDocument,
-  newJobDocument,
-  taperOfJob,
-  taperOfJobIfComplete,
-} from './job';
-export { jobDocumentSchema, type JobDocument } from './schema/job';
-export type { CurveChoice } from './schema/curve';
-export type { EccentricChoice } from './schema/eccentric';
-export { coreLathe, migrateMachineDocument } from './machine';
-export { machineDocumentSchema, type MachineDocument } from './schema/machine';
-export { coreKit, materialDocument, sizes } from './kit';
-export { kitDocumentSchema, sizesSchema, type KitDocument, type KitKind, type Sizes } from './schema/kit';
-export { shopTaperSize } from './shopTaper';
-export { shopTaperSchema, type ShopTaper } from './schema/shopTaper';
-export { bundleJsonSchema, bundleSchema, importedSchema, type Bundle, type Imported } from './schema/bundle';
+export { entry, isEntry, valuesOf, type Entry, type EntryDimension } from './entry/entry';
+export { entrySchema } from './entry/schema';
+export { coreFeatures } from './job/feature/toCore';
+export { featureSchema, type FeatureDocument, type TaperDocument } from './job/feature/schema';
+export { taperFigures, type TaperFigures } from './job/feature/taperFromTable';
+export { newJobDocument } from './job/new';
+export { migrateJobDocument } from './job/migrate';
+export { eccentricOfJob, isCurveJob, jobFacts, taperOfJob, taperOfJobIfComplete } from './job/toCore';
+export { jobDocumentSchema, type JobDocument } from './job/schema';
+export type { CurveChoice } from './job/curve';
+export type { EccentricChoice } from './job/eccentric';
+export { coreLathe } from './machine/toCore';
+export { migrateMachineDocument } from './machine/migrate';
+export { machineDocumentSchema, type MachineDocument } from './machine/schema';
+export { coreKit } from './kit/toCore';
+export { materialDocument, sizes } from './kit/new';
+export { kitDocumentSchema, sizesSchema, type KitDocument, type KitKind, type Sizes } from './kit/schema';
+export { shopTaperSize } from './taper/toCore';
+export { shopTaperSchema, type ShopTaper } from './taper/schema';
+export { bundleJsonSchema, bundleSchema, importedSchema, type Bundle, type Imported } from './api/bundle';
 export {
   asKept,
   recordBodySchema,
@@ -39,7 +35,7 @@ export {
   settingSchema,
   type RecordDocument,
   type SettingRow,
-} from './schema/record';
+} from './record/schema';
 export {
   asideSchema,
   createJobSchema,
@@ -79,4 +75,4 @@ export {
   type JobView,
   type MachineRow,
   type Rack,
-} from './schema/api';
+} from './api/schema';

@@ -1,15 +1,15 @@
 import '@fontsource-variable/archivo/standard.css';
 import '@fontsource-variable/jetbrains-mono/index.css';
 import 'vuetify/styles/core';
-import './theme/tokens.css';
-import './theme/base.css';
-import './theme/stage.css';
+import './app/theme/tokens.css';
+import './app/theme/base.css';
+import './app/theme/stage.css';
 import { createPinia } from 'pinia';
 import { createApp } from 'vue';
-import App from './App.vue';
-import { router } from './router';
-import { openWhileAway } from './lib/openWhileAway';
-import { vuetify } from './theme/vuetify';
+import App from './app/App.vue';
+import { router } from './app/router';
+import { openWhileAway } from './data/openWhileAway';
+import { vuetify } from './app/theme/vuetify';
 
 createApp(App).use(createPinia()).use(router).use(vuetify).mount('#app');
 openWhileAway();

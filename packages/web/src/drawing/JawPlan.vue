@@ -2,7 +2,7 @@
 import { formatFigure, length } from '@anello/core/figure';
 import { JAWS, type JawMove } from '@anello/core/holding';
 import { computed } from 'vue';
-import { usePreferences } from '../stores/preferences';
+import { usePreferences } from '../data/stores/preferences';
 
 /** The four-jaw seen from the tailstock: where the work sits, which jaw to ease and which to tighten. */
 const props = defineProps<{

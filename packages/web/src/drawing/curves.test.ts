@@ -1,39 +1,12 @@
 // @vitest-environment jsdom
-import { pairJoint, sampled, shapeCurve, type CurvePoint } from '@anello/core/curve';
-import { formTool, formToolOutline } from '@anello/core/form-tool';
-import { createPinia, setActivePinia, type Pinia } from 'pinia';
-import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { createApp, h, nextTick, type App, type Component } from 'vue';
+import { sampled, shapeCurve, type CurvePoint } from '@anello/core/curve';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { h } from 'vue';
+import { placesOf, useMounted } from '../testkit/mounted';
 import CurveDrawing from './CurveDrawing.vue';
 import DragHandles from './DragHandles.vue';
-import JointChart from './JointChart.vue';
-import RidgeDrawing from './RidgeDrawing.vue';
-import ToolDrawing from './ToolDrawing.vue';
 
-let pinia: Pinia;
-let app: App | null = null;
-beforeEach(() => {
-  pinia = createPinia();
-  setActivePinia(pinia);
-});
-afterEach(() => {
-  app?.unmount();
-  document.body.innerHTML = '';
-});
-function mount(component: Component, props: Record<string, unknown> = {}): HTMLElement {
-  const host = document.createElement('div');
-  document.body.append(host);
-  app = createApp({ render: () => h(component, props) }).use(pinia);
-  app.mount(host);
-  return host;
-}
-/** Places of a path, in the order drawn. */
-const places = (path: Element | null): { x: number; y: number }[] =>
-  [...(path?.getAttribute('d') ?? '').matchAll(/[ML](-?[\d.]+)[ ,](-?[\d.]+)/g)].map(([, x, y]) => ({
-    x: Number(x),
-    y: Number(y),
-  }));
-
+const { mount } = useMounted();
 const curve = shapeCurve([
   { z: 0, r: 8 },
   { z: 20, r: 13, run: 'ogee' },
@@ -131,13 +104,12 @@ describe('a curve drawn', () => {
   const draw = (more: object): HTMLElement =>
     mount(CurveDrawing, { pieces: curve, label: 'The curve', ...more });
   it('has its metal under it outside, and over it in a bore', () => {
-    const edge = (host: HTMLElement) => places(host.querySelector('.edge'));
-    const body = (host: HTMLElement) => places(host.querySelector('.body'));
+    const edge = (host: HTMLElement) => placesOf(host.querySelector('.edge'));
+    const body = (host: HTMLElement) => placesOf(host.querySelector('.body'));
     const outside = draw({});
     expect(Math.max(...body(outside).map((p) => p.y))).toBeGreaterThan(
       Math.max(...edge(outside).map((p) => p.y)),
     );
-    app?.unmount();
     const bore = draw({ member: 'internal' });
     expect(Math.min(...body(bore).map((p) => p.y))).toBeLessThan(Math.min(...edge(bore).map((p) => p.y)));
   });
@@ -155,93 +127,12 @@ describe('a curve drawn', () => {
   it('marks the stretch that is missed and no other, and a path beside it', () => {
     const missed = [{ from: 18, to: 22, why: 'nose', left: 0.1, largestNose: 2 }];
     const host = draw({ missed, path: sampled(curve, 1).map((p) => ({ z: p.z, r: p.r + 2 })) });
-    const edge = places(host.querySelector('.edge'));
+    const edge = placesOf(host.querySelector('.edge'));
     const span = (list: { x: number }[]) =>
       Math.max(...list.map((p) => p.x)) - Math.min(...list.map((p) => p.x));
-    const part = span(places(host.querySelector('.missed'))) / span(edge);
+    const part = span(placesOf(host.querySelector('.missed'))) / span(edge);
     expect(part).toBeGreaterThan(3.5 / 34);
     expect(part).toBeLessThan(5 / 34);
-    expect(places(host.querySelector('.beside')).length).toBeGreaterThan(20);
-  });
-});
-
-describe('a joint drawn', () => {
-  const measured = sampled(curve, 2);
-  const joint = pairJoint({
-    pieces: curve,
-    member: 'external',
-    clearance: 0.2,
-    plug: measured.map((p, i) => (i === 4 ? { z: p.z, r: p.r + 0.3 } : p)),
-    socket: measured.map((p) => ({ z: p.z, r: p.r + 0.2 })),
-  });
-  it('rings the tightest place, and shades what is in the way', () => {
-    const host = mount(JointChart, { joint, clearance: 0.2 });
-    const gap = places(host.querySelector('.gap'));
-    const ring = host.querySelector('.least')!;
-    expect(Number(ring.getAttribute('cy'))).toBeCloseTo(Math.max(...gap.map((p) => p.y)), 1);
-    expect(host.querySelector('.touching')).not.toBeNull();
-    expect(host.querySelector('svg')!.getAttribute('aria-label')).toMatch(/from −0\.0\d+/);
-  });
-  it('shades nothing where it is clear everywhere', () => {
-    const clear = { ...joint, least: { z: 3, gap: 0.12 }, most: { z: 9, gap: 0.24 } };
-    expect(mount(JointChart, { joint: clear, clearance: 0.2 }).querySelector('.touching')).toBeNull();
-  });
-});
-
-describe('a ridge drawn', () => {
-  it.each(['external', 'internal'] as const)('%s: both noses rest on the curve, enlarged alike', (member) => {
-    const side = member === 'external' ? 1 : -1;
-    const flat = shapeCurve([
-      { z: 0, r: 10 },
-      { z: 40, r: 10 },
-    ]);
-    const host = mount(RidgeDrawing, {
-      pieces: flat,
-      member,
-      nose: 0.8,
-      here: { z: 20, r: 10 + side * 0.8 },
-      before: { z: 20.4, r: 10 + side * 0.8 },
-      ridge: 0.025,
-    });
-    const circles = [...host.querySelectorAll('circle')].map((c) => ({
-      x: Number(c.getAttribute('cx')),
-      bottom: Number(c.getAttribute('cy')) + Number(c.getAttribute('r')),
-      r: Number(c.getAttribute('r')),
-    }));
-    const edge = places(host.querySelector('.edge'));
-    for (const c of circles) expect(c.bottom).toBeCloseTo(edge[0]!.y, 1);
-    expect(Math.abs(circles[0]!.x - circles[1]!.x) / circles[0]!.r).toBeCloseTo(0.4 / 0.8, 6);
-    expect(host.textContent).toContain('ridge 0.025');
-  });
-});
-
-describe('a form tool drawn', () => {
-  const work = [
-    { z: 0, r: 13 },
-    { z: 3.2, r: 13 },
-    { z: 3.2, r: 15 },
-    { z: 12.8, r: 15 },
-  ];
-  it.each(['flat', 'circular'] as const)('%s: in proportion, and all of it inside', async (kind) => {
-    const outline = formToolOutline(
-      formTool({ kind, work, rake: 0.1, clearance: 0.14, toolRadius: 30 }),
-      kind,
-    );
-    const host = mount(ToolDrawing, { outline, disc: kind === 'circular' });
-    await nextTick();
-    const edge = places(host.querySelector('.edge'));
-    const [, , wide = 0, high = 0] = host
-      .querySelector('svg')!
-      .getAttribute('viewBox')!
-      .split(' ')
-      .map(Number);
-    for (const p of places(host.querySelector('.metal'))) {
-      expect(p.x >= 0 && p.x <= wide).toBe(true);
-      expect(p.y >= 0 && p.y <= high + 1e-6).toBe(true);
-    }
-    const scale = (edge.at(-1)!.x - edge[0]!.x) / 12.8;
-    expect((edge[1]!.x - edge[0]!.x) / scale).toBeCloseTo(3.2, 2);
-    expect(edge[2]!.y).toBeGreaterThan(edge[1]!.y);
-    expect(host.querySelectorAll('.axis')).toHaveLength(kind === 'circular' ? 1 : 0);
+    expect(placesOf(host.querySelector('.beside')).length).toBeGreaterThan(20);
   });
 });

@@ -1,0 +1,95 @@
+import { RUNS } from '@anello/core/curve';
+import { HOLE_FITS } from '@anello/core/fit';
+import { z } from 'zod';
+import { MOST_POINTS } from '../../forms';
+import { entrySchema } from '../../entry/schema';
+
+const length = () => entrySchema('length').optional();
+const end = z.enum(['headstock', 'tailstock']);
+const base = {
+  id: z.string().min(1).max(60),
+  name: z.string().min(1).max(60),
+  side: z.enum(['external', 'internal']),
+  from: end.optional(),
+};
+
+const cylinder = z.strictObject({
+  ...base,
+  kind: z.literal('cylinder'),
+  diameter: length(),
+  length: length(),
+});
+const taper = z.strictObject({
+  ...base,
+  kind: z.literal('taper'),
+  largeEnd: end,
+  /** Where the figures were taken from, when it was a table. */
+  series: z.strictObject({ series: z.string().max(40), size: z.string().max(60) }).optional(),
+  largeDiameter: length(),
+  smallDiameter: length(),
+  length: length(),
+  ratio: entrySchema('taper').optional(),
+  halfAngle: entrySchema('angle').optional(),
+  gaugeDiameter: length(),
+  beyondGauge: length(),
+});
+const bore = z.strictObject({
+  ...base,
+  kind: z.literal('bore'),
+  diameter: length(),
+  length: length(),
+  pointAngle: entrySchema('angle').optional(),
+  fit: z.enum(HOLE_FITS).optional(),
+});
+const groove = z.strictObject({ ...base, kind: z.literal('groove'), diameter: length(), length: length() });
+const thread = z.strictObject({
+  ...base,
+  kind: z.literal('thread'),
+  designation: z.string().max(40),
+  diameter: length(),
+  pitch: length(),
+  length: length(),
+});
+const profile = z.strictObject({
+  ...base,
+  kind: z.literal('profile'),
+  points: z
+    .array(
+      z.strictObject({
+        z: length(),
+        diameter: length(),
+        run: z.enum(RUNS).optional(),
+        radius: length(),
+        bulge: z.enum(['out', 'in']).optional(),
+        viaZ: length(),
+        viaDiameter: length(),
+      }),
+    )
+    .max(MOST_POINTS),
+});
+const eccentric = z.strictObject({
+  ...base,
+  kind: z.literal('eccentric'),
+  diameter: length(),
+  length: length(),
+  throw: length(),
+  travel: length(),
+  grooves: z
+    .array(z.strictObject({ at: length(), width: length(), depth: length() }))
+    .max(12)
+    .optional(),
+  phase: entrySchema('angle').optional(),
+});
+
+/** One feature along the axis, as typed. */
+export const featureSchema = z.discriminatedUnion('kind', [
+  cylinder,
+  taper,
+  bore,
+  groove,
+  thread,
+  profile,
+  eccentric,
+]);
+export type FeatureDocument = z.infer<typeof featureSchema>;
+export type TaperDocument = z.infer<typeof taper>;

@@ -1,0 +1,137 @@
+<script setup lang="ts">
+import { useTimeoutFn } from '@vueuse/core';
+import { defineAsyncComponent, onMounted, ref, watch } from 'vue';
+import { useRouter } from 'vue-router';
+import { useTheme } from 'vuetify';
+import { useKeys } from '../ui/useKeys';
+import AppRail from './AppRail.vue';
+import KeepingSlip from './KeepingSlip.vue';
+import KeyList from './KeyList.vue';
+import { askToPersist } from '../data/db';
+import { useOutbox } from '../data/stores/outbox';
+import { usePreferences } from '../data/stores/preferences';
+import { useScreen } from '../data/stores/screen';
+import { useShop } from '../data/stores/shop';
+
+/** Fetched on their own: the first screen does not wait for them. */
+const SignIn = defineAsyncComponent(() => import('./SignIn.vue'));
+const QuickSum = defineAsyncComponent(() => import('../ui/QuickSum.vue'));
+const preferences = usePreferences();
+const outbox = useOutbox();
+const screen = useScreen();
+const shop = useShop();
+const router = useRouter();
+const theme = useTheme();
+
+watch(
+  () => preferences.theme,
+  (name) => theme.change(name),
+  { immediate: true },
+);
+
+onMounted(async () => {
+  await outbox.takeInLeftOvers();
+  void outbox.flush();
+  void shop.load();
+  void askToPersist();
+});
+watch(
+  () => outbox.away || outbox.signIn,
+  (away) => !away && void shop.load(),
+);
+
+useKeys({
+  u: () => preferences.swapUnits(),
+  d: () => preferences.swapTheme(),
+  g: () => void router.push('/rack'),
+  '?': () => (screen.keysOpen = true),
+  '/': () => (screen.quickOpen = true),
+  z: () => takeBack(),
+});
+
+/** Said for as long as it takes to read twice, then out of the way of the work; Z takes it back all the same. */
+const SAID_FOR = 8000;
+const said = ref(false);
+const { start } = useTimeoutFn(() => (said.value = false), SAID_FOR, { immediate: false });
+watch(
+  () => screen.undoable,
+  (slip) => {
+    said.value = slip !== null;
+    if (slip) start();
+  },
+);
+
+function takeBack(): void {
+  screen.undoable?.run();
+  screen.undoable = null;
+}
+</script>
+
+<template>
+  <v-app>
+    <div class="whole">
+      <KeepingSlip />
+      <div class="house">
+        <AppRail />
+        <router-view />
+      </div>
+    </div>
+    <SignIn v-if="outbox.signIn" />
+    <div v-if="screen.undoable && said" class="slip frame" role="status">
+      <span>{{ screen.undoable.text }}</span>
+      <button class="plain" @click="takeBack">Take it back <kbd>Z</kbd></button>
+      <button class="plain" aria-label="Leave it" @click="screen.undoable = null">Leave it</button>
+    </div>
+    <KeyList />
+    <QuickSum />
+  </v-app>
+</template>
+
+<style scoped>
+.whole {
+  display: flex;
+  flex-direction: column;
+  height: 100dvh;
+}
+.house {
+  display: grid;
+  grid-template-columns: 76px minmax(0, 1fr);
+  grid-template-rows: minmax(0, 1fr);
+  flex: 1 1 0;
+  min-height: 0;
+}
+.slip {
+  position: fixed;
+  left: 50%;
+  bottom: 84px;
+  transform: translateX(-50%);
+  z-index: 1500;
+  display: flex;
+  gap: 20px;
+  align-items: center;
+  background: var(--ink);
+  color: var(--paper);
+  border-radius: 10px;
+  padding: 4px 20px;
+  max-width: calc(100vw - 24px);
+}
+.slip button {
+  min-height: 48px;
+  font-weight: 650;
+  color: var(--brass-key);
+}
+.v-theme--dark .slip {
+  background: var(--frame-2);
+  color: var(--frame-ink);
+}
+@media (max-width: 640px) {
+  .house {
+    grid-template-columns: minmax(0, 1fr);
+    grid-template-rows: auto minmax(0, 1fr);
+  }
+  .slip {
+    bottom: 150px;
+    width: calc(100vw - 24px);
+  }
+}
+</style>

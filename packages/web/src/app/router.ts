@@ -1,0 +1,84 @@
+import { STAGES } from '@anello/core/job';
+import { createRouter, createWebHistory } from 'vue-router';
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', redirect: '/rack' },
+    {
+      path: '/rack',
+      name: 'rack',
+      component: () => import('../places/rack/RackPlace.vue'),
+      meta: { title: 'Rack' },
+    },
+    {
+      path: '/tapers/:series?/:size?',
+      name: 'tapers',
+      component: () => import('../places/tapers/TapersPlace.vue'),
+      props: true,
+      meta: { title: 'Tapers' },
+    },
+    {
+      path: '/identify',
+      name: 'identify',
+      component: () => import('../places/old-part/IdentifyPlace.vue'),
+      meta: { title: 'Copy an old part' },
+    },
+    {
+      path: '/machines',
+      name: 'machines',
+      component: () => import('../places/shop/MachinesPlace.vue'),
+      meta: { title: 'Machines' },
+    },
+    {
+      path: '/machines/:id',
+      name: 'machine',
+      component: () => import('../places/shop/MachinePlace.vue'),
+      props: true,
+      meta: { title: 'Machine' },
+    },
+    {
+      path: '/kit',
+      name: 'kit',
+      component: () => import('../places/shop/KitPlace.vue'),
+      meta: { title: 'Kit' },
+    },
+    {
+      path: '/kit/new/:kind',
+      name: 'kit-new',
+      component: () => import('../places/shop/KitThingPlace.vue'),
+      props: true,
+      meta: { title: 'Kit' },
+    },
+    {
+      path: '/kit/:id',
+      name: 'kit-thing',
+      component: () => import('../places/shop/KitThingPlace.vue'),
+      props: true,
+      meta: { title: 'Kit' },
+    },
+    {
+      path: '/pin-block',
+      name: 'pin-block',
+      component: () => import('../places/shop/PinBlockPlace.vue'),
+      meta: { title: 'Pin block' },
+    },
+    {
+      path: `/job/:id/:stage(${STAGES.join('|')})?`,
+      name: 'job',
+      component: () => import('../job/frame/JobPlace.vue'),
+      props: true,
+      meta: { title: 'Job' },
+    },
+    {
+      path: '/:rest(.*)*',
+      name: 'nowhere',
+      component: () => import('./NowherePlace.vue'),
+      meta: { title: 'Not here' },
+    },
+  ],
+});
+
+router.afterEach((to) => {
+  document.title = `${String(to.meta['title'] ?? '')} · Anello`;
+});

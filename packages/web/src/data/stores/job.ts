@@ -1,0 +1,259 @@
+import { migrateJobDocument, type JobDocument, type JobView, type RecordsPage } from '@anello/contract';
+import { AnelloError } from '@anello/core/basics';
+import { currentPiece, type KeptRecord, type RecordBody } from '@anello/core/job';
+import { useDebounceFn } from '@vueuse/core';
+import { defineStore } from 'pinia';
+import { computed, ref, shallowRef, watch } from 'vue';
+import { request, ServerAway } from '../api';
+import { bench, plain } from '../db';
+import { dropDraft, readDraft, writeDraft } from '../drafts';
+import { same, withValue, type Clash } from '../merge';
+import { newId } from '../newId';
+import { sayTrouble } from '../trouble';
+import { useOutbox } from './outbox';
+import { usePreferences } from './preferences';
+
+export type SaveState = 'saved' | 'saving' | 'waiting' | 'refused' | 'conflict';
+const SAVE_AFTER = 350;
+
+/**
+ * The job on the screen. Edits are held in the browser before the key's event ends and go through the outbox, as records
+ * do, whatever is on the screen then. Nothing here waits for the network.
+ */
+export const useJob = defineStore('job', () => {
+  const outbox = useOutbox();
+  const preferences = usePreferences();
+  const id = ref('');
+  const version = ref(0);
+  /** Whole and never changed in place: every edit puts a new one here, so that nothing of it need be watched. */
+  const document = shallowRef<JobDocument | null>(null);
+  const records = shallowRef<readonly KeptRecord[]>([]);
+  /** The server said it kept these, and has them no more. */
+  const lost = shallowRef<readonly KeptRecord[]>([]);
+  const state = ref<'idle' | 'loading' | 'ready' | 'missing' | 'failed'>('idle');
+  const piece = computed(() => currentPiece(records.value));
+  /** The document as the server has it at `version`: what an edit is typed over. */
+  let base: JobDocument | null = null;
+  /** The draft this tab has last seen or made. */
+  let seen = '';
+
+  const draft = computed(() => outbox.drafts.find((d) => d.jobId === id.value) ?? null);
+  const refusal = computed(() => {
+    const why = draft.value?.refused;
+    return why ? new AnelloError(why.code, why.field, why.phrase) : null;
+  });
+  const theirs = computed(() => draft.value?.theirs ?? null);
+  const saveState = computed<SaveState>(() => {
+    if (!draft.value) return 'saved';
+    if (draft.value.theirs) return 'conflict';
+    if (draft.value.refused) return 'refused';
+    return outbox.away || outbox.signIn ? 'waiting' : 'saving';
+  });
+
+  async function open(jobId: string): Promise<void> {
+    id.value = jobId;
+    state.value = 'loading';
+    document.value = null;
+    lost.value = [];
+    await outbox.reload();
+    try {
+      const view = await fetchOrRecall(jobId);
+      if (id.value !== jobId) return;
+      if (!view) return void (state.value = 'missing');
+      show(view);
+    } catch {
+      state.value = 'failed';
+    }
+  }
+
+  async function fetchOrRecall(jobId: string): Promise<JobView | null> {
+    try {
+      const view = await fetchWhole(jobId);
+      await hold(view);
+      outbox.reached();
+      lost.value = await outbox.lost(jobId, new Set(view.records.map((r) => r.id)));
+      return view;
+    } catch (error) {
+      if (error instanceof AnelloError && error.code === 'not-found') return null;
+      if (!(error instanceof ServerAway)) throw error;
+      outbox.noticeAway(error);
+      const held = await (await bench()).get('jobs', jobId);
+      if (!held) throw error;
+      return held as JobView;
+    }
+  }
+
+  /** As last seen, for when the server is away; only a convenience. */
+  async function hold(view: JobView): Promise<void> {
+    try {
+      await (await bench()).put('jobs', { ...view, id: view.job.id });
+    } catch (error) {
+      sayTrouble(error);
+    }
+  }
+
+  function show(view: JobView): void {
+    const typed = readDraft(view.job.id);
+    base = migrateJobDocument(typed?.base ?? view.job.document);
+    version.value = typed ? typed.version : view.job.version;
+    document.value = migrateJobDocument(typed ? typed.document : view.job.document);
+    seen = typed?.save ?? '';
+    records.value = withWaiting(view.records as KeptRecord[], view.job.id);
+    state.value = 'ready';
+    if (typed) void outbox.flush();
+  }
+
+  /** What the server has, and what is still on its way there. */
+  function withWaiting(kept: readonly KeptRecord[], jobId: string): KeptRecord[] {
+    const ids = new Set(kept.map((r) => r.id));
+    const mine = outbox.waiting
+      .filter((w) => w.url === '/api/records')
+      .map((w) => w.body as KeptRecord)
+      .filter((r) => r?.jobId === jobId && !ids.has(r.id));
+    return [...kept, ...mine];
+  }
+
+  /** Changes the document; shown and safe in the browser at once, sent when typing pauses. */
+  function edit(change: (draft: JobDocument) => void): void {
+    if (!document.value) return;
+    const typed = readDraft(id.value);
+    // Another tab has typed into it since: its edit is gone on from, not written over.
+    const next = plain(typed && typed.save !== seen ? typed.document : document.value);
+    change(next);
+    document.value = next;
+    write(next, typed?.theirs ? { theirs: typed.theirs } : {});
+    void saveSoon();
+  }
+
+  function write(
+    next: JobDocument,
+    more: { theirs?: NonNullable<ReturnType<typeof readDraft>>['theirs'] } = {},
+  ): void {
+    const typed = readDraft(id.value);
+    seen = newId();
+    writeDraft({
+      jobId: id.value,
+      version: typed?.version ?? version.value,
+      base: typed?.base ?? base ?? undefined,
+      document: next,
+      save: seen,
+      ...more,
+    });
+    outbox.drafts = [...outbox.drafts.filter((d) => d.jobId !== id.value), readDraft(id.value)!];
+  }
+
+  const saveSoon = useDebounceFn(() => outbox.flush(), SAVE_AFTER);
+  const save = (): Promise<void> => outbox.flush();
+
+  watch(
+    () => outbox.taken,
+    (now) => {
+      if (!now || now.row.id !== id.value) return;
+      version.value = now.row.version;
+      base = now.row.document;
+      // Somebody saved while an answer was lost: what was taken is not all that is there.
+      if (now.save === seen && document.value && !same(document.value, base)) document.value = plain(base);
+    },
+  );
+  /** What the server will not take is not of the job until that is settled: it stands beside it, with why. */
+  watch(
+    () => outbox.refused,
+    (all) => {
+      const ids = new Set(all.map((item) => (item.body as { id?: string } | null)?.id));
+      if (records.value.some((r) => ids.has(r.id)))
+        records.value = records.value.filter((r) => !ids.has(r.id));
+    },
+  );
+  /** Joined with somebody else's edit, or typed in another tab: shown here as it now stands. */
+  watch(draft, (now) => {
+    if (!now || now.save === seen || state.value !== 'ready') return;
+    seen = now.save;
+    version.value = now.version;
+    document.value = now.document;
+  });
+
+  /** After a conflict: for each field both changed, mine or theirs; or all of them at once. */
+  async function settle(whose: 'mine' | 'theirs', clash?: Clash): Promise<void> {
+    const typed = readDraft(id.value);
+    if (!typed?.theirs || !document.value) return;
+    const { clashes, document: current, version: at } = typed.theirs;
+    const settling = clash ? [clash] : clashes;
+    const next =
+      whose === 'mine'
+        ? typed.document
+        : settling.reduce((d, one) => withValue(d, one.path, one.theirs), typed.document);
+    const left = clashes.filter((one) => !settling.some((s) => s.path.join() === one.path.join()));
+    document.value = plain(next);
+    seen = newId();
+    if (left.length > 0) {
+      writeDraft({ ...typed, document: next, save: seen, theirs: { ...typed.theirs, clashes: left } });
+    } else {
+      writeDraft({ jobId: id.value, version: at, base: current, document: next, save: seen });
+      version.value = at;
+      base = current;
+      if (same(next, current)) dropDraft(id.value, seen);
+    }
+    await outbox.reload();
+    await outbox.flush();
+  }
+
+  /** Keeps a record: on the screen at once, safe in the browser before this returns, then on its way. */
+  async function keep(body: RecordBody, forPiece = piece.value): Promise<KeptRecord> {
+    const record: KeptRecord = {
+      id: newId(),
+      jobId: id.value,
+      piece: forPiece,
+      at: new Date().toISOString(),
+      operator: preferences.operator.trim() || '–',
+      body,
+    };
+    records.value = [...records.value, record];
+    await outbox.add({ method: 'POST', url: '/api/records', body: record });
+    return record;
+  }
+
+  /** Takes the last kept thing back; it stays on record as withdrawn. */
+  const withdraw = (record: KeptRecord): Promise<KeptRecord> =>
+    keep({ kind: 'withdrawn', record: record.id }, record.piece);
+
+  /** What the server had and lost: sent again, or left. */
+  async function settleLost(how: 'send' | 'leave'): Promise<void> {
+    const all = lost.value;
+    lost.value = [];
+    if (how === 'leave') return outbox.forgetLost(all);
+    records.value = [...records.value, ...all];
+    for (const record of all) await outbox.add({ method: 'POST', url: '/api/records', body: record });
+  }
+
+  return {
+    id,
+    version,
+    document,
+    records,
+    lost,
+    state,
+    saveState,
+    refusal,
+    theirs,
+    piece,
+    open,
+    edit,
+    save,
+    settle,
+    settleLost,
+    keep,
+    withdraw,
+  };
+});
+
+/** A whole job: its records come in pages. */
+async function fetchWhole(jobId: string): Promise<JobView> {
+  const view = await request<JobView>('GET', `/api/jobs/${jobId}`);
+  const { records } = view;
+  for (let next = view.next ?? null; next !== null;) {
+    const page = await request<RecordsPage>('GET', `/api/jobs/${jobId}/records?after=${next}`);
+    records.push(...page.records);
+    next = page.next;
+  }
+  return { ...view, records, next: null };
+}

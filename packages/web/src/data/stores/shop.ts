@@ -1,0 +1,104 @@
+import {
+  coreLathe,
+  migrateMachineDocument,
+  type Aside,
+  type MachineDocument,
+  type MachineRow,
+  type SettingRow,
+} from '@anello/contract';
+import type { Device, Lathe, StillSet } from '@anello/core/machine';
+import { defineStore } from 'pinia';
+import { computed, ref } from 'vue';
+import { request, ServerAway } from '../api';
+import { bench, remember } from '../db';
+import { newId } from '../newId';
+import { useOutbox } from './outbox';
+
+interface Machines {
+  readonly machines: MachineRow[];
+  readonly aside?: Aside[];
+}
+
+/** The lathes and what they are still set to; from the browser's store when the server is away. */
+export const useShop = defineStore('shop', () => {
+  const outbox = useOutbox();
+  const machines = ref<MachineRow[]>([]);
+  /** Lathes that are kept and cannot be read. */
+  const aside = ref<Aside[]>([]);
+  const loaded = ref(false);
+
+  async function load(): Promise<void> {
+    try {
+      const answer = await request<Machines>('GET', '/api/machines');
+      machines.value = answer.machines;
+      aside.value = answer.aside ?? [];
+      await remember('machines', machines.value);
+      outbox.reached();
+    } catch (error) {
+      if (!(error instanceof ServerAway)) throw error;
+      outbox.noticeAway(error);
+      if (machines.value.length === 0) machines.value = await recall();
+    }
+    for (const { body, url } of outbox.waiting) if (url === '/api/settings') applySetting(body as SettingRow);
+    loaded.value = true;
+  }
+
+  /** As last seen; what an older Anello left here is brought to the present form. */
+  async function recall(): Promise<MachineRow[]> {
+    const held = (await (await bench()).getAll('machines')) as MachineRow[];
+    return held.map((row) => ({ ...row, document: migrateMachineDocument(row.document) }));
+  }
+
+  function applySetting(row: SettingRow): void {
+    const machine = machines.value.find((m) => m.id === row.machineId);
+    if (machine) machine.settings = [...machine.settings.filter((s) => s.device !== row.device), row];
+  }
+
+  /** Keeps what a device is set to now, or with halfAngle null that it was disturbed. */
+  async function keepSetting(row: SettingRow): Promise<void> {
+    applySetting(row);
+    await outbox.add({ method: 'POST', url: '/api/settings', body: row });
+  }
+
+  /** Changes one lathe's record over what the server has now. Errors: as the server's, ServerAway. */
+  async function change(id: string, work: (document: MachineDocument) => void): Promise<void> {
+    const { version, document } = await request<MachineRow>('GET', `/api/machines/${id}`);
+    work(document);
+    await request('PUT', `/api/machines/${id}`, { version, document, save: newId() });
+    await load();
+  }
+
+  const byId = (id: string): MachineRow | undefined => machines.value.find((m) => m.id === id);
+
+  return {
+    machines,
+    aside,
+    loaded,
+    load,
+    byId,
+    keepSetting,
+    change,
+    /** Lathes in use, by name. */
+    standing: computed(() => machines.value.filter((m) => !m.document.archived)),
+    byName: computed(() =>
+      machines.value
+        .filter((m) => !m.document.archived)
+        .map((m) => ({ value: m.id, title: m.document.name })),
+    ),
+  };
+});
+
+export const latheOf = (row: MachineRow): Lathe => coreLathe(row.document);
+
+/** The settings still standing on a machine. */
+export function stillSetOn(row: MachineRow): (SettingRow & { halfAngle: number })[] {
+  return row.settings.filter((s): s is SettingRow & { halfAngle: number } => s.halfAngle !== null);
+}
+
+export function asStillSet(rows: readonly (SettingRow & { halfAngle: number })[]): StillSet[] {
+  return rows.map(({ device, halfAngle, workLength }) => ({
+    device: device as Device,
+    halfAngle,
+    workLength: workLength ?? undefined,
+  }));
+}

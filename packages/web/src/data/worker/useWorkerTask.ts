@@ -1,0 +1,59 @@
+import type { ErrorData } from '@anello/core/basics';
+import { onUnmounted, ref, shallowRef, watch, type Ref } from 'vue';
+import { askWorker, type Asked } from './askWorker';
+
+export interface WorkerTask<Found> {
+  readonly found: Ref<Found | null>;
+  readonly error: Ref<ErrorData | null>;
+  readonly busy: Ref<boolean>;
+  /** It has gone on long enough that stopping it should be offered. */
+  readonly slow: Ref<boolean>;
+  /** Calls it off; the next change of the question asks again. */
+  stop(): void;
+}
+
+/** Waited for without a word, ms. */
+const PATIENCE = 400;
+
+/** A question asked of a worker whenever it changes; a newer one ends the older. */
+export function useWorkerTask<Question extends object, Found>(
+  begin: () => Worker,
+  question: () => Question | null,
+): WorkerTask<Found> {
+  const found = shallowRef<Found | null>(null);
+  const error = ref<ErrorData | null>(null);
+  const busy = ref(false);
+  const slow = ref(false);
+  let asked: Asked<Found> | null = null;
+  let waiting = 0;
+
+  function stop(): void {
+    asked?.stop();
+    asked = null;
+    window.clearTimeout(waiting);
+    busy.value = slow.value = false;
+  }
+  async function ask(next: Question | null): Promise<void> {
+    stop();
+    error.value = null;
+    if (!next) {
+      found.value = null;
+      return;
+    }
+    busy.value = true;
+    waiting = window.setTimeout(() => (slow.value = true), PATIENCE);
+    const mine = (asked = askWorker<Found>(begin(), next));
+    const answer = await mine.answer.catch((fault: unknown) => {
+      stop();
+      found.value = null;
+      throw fault;
+    });
+    if (!answer || asked !== mine) return;
+    stop();
+    found.value = answer.found;
+    error.value = answer.error;
+  }
+  watch(question, ask, { immediate: true });
+  onUnmounted(stop);
+  return { found, error, busy, slow, stop };
+}

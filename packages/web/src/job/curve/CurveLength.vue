@@ -1,0 +1,26 @@
+<script setup lang="ts">
+import type { CurveDesk } from './useCurve';
+import QuantityField from '../../ui/QuantityField.vue';
+import { useJob } from '../../data/stores/job';
+
+/** One length of how the curve is made, kept with the job. */
+const props = defineProps<{
+  desk: CurveDesk;
+  name: Parameters<CurveDesk['length']>[0];
+  label: string;
+  error?: string | undefined;
+}>();
+const job = useJob();
+</script>
+
+<template>
+  <QuantityField
+    :label="label"
+    dimension="length"
+    required
+    :model-value="props.desk.entryOf(name)"
+    :draft-key="`${job.id}.curve.${name}`"
+    :error="error"
+    @update:model-value="(next) => next && desk.change({ [name]: next })"
+  />
+</template>

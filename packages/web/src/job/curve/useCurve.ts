@@ -1,0 +1,128 @@
+import { coreFeatures, entry, type CurveChoice, type Entry } from '@anello/contract';
+import { AnelloError } from '@anello/core/basics';
+import { outOfReach, type OutOfReach, type Piece } from '@anello/core/curve';
+import { plungeOf, profileCurve, type Plunge } from '@anello/core/part';
+import type { Member } from '@anello/core/taper';
+import type { CurveWayId } from '@anello/core/ways';
+import { computed, type ComputedRef } from 'vue';
+import { NOTHING_TRIED, tried, type Tried } from '../model/tried';
+import { withChanges } from '../model/withChanges';
+import { useJob } from '../../data/stores/job';
+import { usePreferences } from '../../data/stores/preferences';
+import { useScreen } from '../../data/stores/screen';
+import { useJobModel } from '../model/useJobModel';
+
+type Lengths =
+  | 'nose'
+  | 'stylus'
+  | 'ridge'
+  | 'longest'
+  | 'allowance'
+  | 'printedBar'
+  | 'limit'
+  | 'toolRadius'
+  | 'stickOut'
+  | 'widthBand'
+  | 'bottomBand'
+  | 'placeBand'
+  | 'landBand'
+  | 'mateClearance';
+
+export interface CurveDesk {
+  /** The curve the job is about; null where there is none, or its figures are not settled. */
+  readonly pieces: ComputedRef<readonly Piece[] | null>;
+  readonly member: ComputedRef<Member>;
+  readonly name: ComputedRef<string>;
+  readonly plunge: ComputedRef<Plunge | null>;
+  readonly choice: ComputedRef<CurveChoice>;
+  /** What the tool does not reach; or what is wrong with its figures. */
+  readonly reach: ComputedRef<Tried<readonly OutOfReach[]>>;
+  /** From the part's tailstock face to the curve's own tailstock end, mm. */
+  readonly beyond: ComputedRef<number>;
+  /** A length as given, or the usual. */
+  length(key: Lengths): number;
+  entryOf(key: Lengths): Entry | undefined;
+  change(more: Partial<CurveChoice>): void;
+  choose(way: CurveWayId): void;
+  /** Keeps that it was cut so, and what is to be said of it. */
+  keepShaped(way: CurveWayId, said: string): Promise<void>;
+}
+
+const USUAL: Readonly<Record<Lengths, string>> = {
+  nose: '0.8 mm',
+  stylus: '0.8 mm',
+  ridge: '0.02 mm',
+  longest: '1 mm',
+  allowance: '0 mm',
+  printedBar: '50 mm',
+  limit: '0.1 mm',
+  toolRadius: '30 mm',
+  stickOut: '60 mm',
+  widthBand: '0.05 mm',
+  bottomBand: '0.05 mm',
+  placeBand: '0.1 mm',
+  landBand: '0.1 mm',
+  mateClearance: '0.1 mm',
+};
+
+/** The curve or the grooves a job is about, how they are made, and the figures that takes. */
+export function useCurve(): CurveDesk {
+  const job = useJob();
+  const screen = useScreen();
+  const preferences = usePreferences();
+  const model = useJobModel();
+  const choice = computed<CurveChoice>(() => job.document?.curve ?? {});
+  const feature = computed(() => {
+    const found = coreFeatures(job.document?.features ?? []).find((f) => f.kind === 'profile');
+    return found?.kind === 'profile' ? found : null;
+  });
+  const pieces = computed(() => {
+    if (!feature.value) return null;
+    try {
+      return profileCurve(feature.value);
+    } catch (error) {
+      if (error instanceof AnelloError) return null;
+      throw error;
+    }
+  });
+  const member = computed<Member>(() => feature.value?.side ?? 'external');
+  const lengthOf = (key: Lengths): number => choice.value[key]?.value ?? entry(USUAL[key]).value;
+
+  const change = (more: Partial<CurveChoice>): void =>
+    job.edit((draft) => void (draft.curve = withChanges(draft.curve, more)));
+
+  return {
+    pieces,
+    member,
+    name: computed(() => feature.value?.name ?? ''),
+    plunge: computed(() => plungeOf(coreFeatures(job.document?.features ?? []))),
+    choice,
+    reach: computed(() => {
+      const { value: found } = pieces;
+      if (!found) return NOTHING_TRIED;
+      const [noseRadius, flank] = [lengthOf('nose'), choice.value.flank?.value];
+      return tried(
+        () => outOfReach({ pieces: found, noseRadius, member: member.value, flank }),
+        preferences.units,
+      );
+    }),
+    beyond: computed(() => {
+      const { sections, length: whole } = model.layout.value;
+      const section = sections.find((s) => s.id === feature.value?.id);
+      return section ? whole - section.z1 : 0;
+    }),
+    length: lengthOf,
+    entryOf: (key) => choice.value[key] ?? entry(USUAL[key]),
+    change,
+    async keepShaped(way, said) {
+      const record = await job.keep({ kind: 'shaped', way, said });
+      screen.undoable = { text: 'Kept.', run: () => void job.withdraw(record) };
+    },
+    choose(way) {
+      const before = choice.value.way;
+      change({ way });
+      if (before && before !== way)
+        screen.undoable = { text: 'Way changed.', run: () => change({ way: before }) };
+    },
+  };
+}

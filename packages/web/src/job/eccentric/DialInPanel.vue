@@ -1,0 +1,262 @@
+<script setup lang="ts">
+import { dialIn, indicatorPlan, type EccentricPart } from '@anello/core/eccentric';
+import { length } from '@anello/core/figure';
+import { JAWS } from '@anello/core/holding';
+import { ofKind } from '@anello/core/job';
+import { useSessionStorage } from '@vueuse/core';
+import { computed } from 'vue';
+import { useRouter } from 'vue-router';
+import type { EccentricDesk } from './useEccentric';
+import { useJobModel } from '../model/useJobModel';
+import { useKeptEntries } from '../model/useKeptEntries';
+import { useStageScreen } from '../model/useStageScreen';
+import JawPlan from '../../drawing/JawPlan.vue';
+import { shownResolution } from '../../ui/shownResolution';
+import { NOTHING_TRIED, tried } from '../model/tried';
+import { typedEntry } from '../../ui/typedEntry';
+import FigureText from '../../ui/FigureText.vue';
+import KeptBox from '../shared/KeptBox.vue';
+import NoticeText from '../../ui/NoticeText.vue';
+import PhraseText from '../../ui/PhraseText.vue';
+import QuantityField from '../../ui/QuantityField.vue';
+import { useJob } from '../../data/stores/job';
+import { useKit } from '../../data/stores/kit';
+import { usePreferences } from '../../data/stores/preferences';
+import { useScreen, type BarRequest } from '../../data/stores/screen';
+
+/** Live from any readings so far: where the throw stands, which jaw to ease, which to tighten, until it is right. */
+const props = defineProps<{ desk: EccentricDesk; part: EccentricPart }>();
+const job = useJob();
+const kit = useKit();
+const screen = useScreen();
+const router = useRouter();
+const preferences = usePreferences();
+const model = useJobModel();
+const kept = useKeptEntries(() => `throw.${job.id}.${job.piece}.${props.part.id}`);
+const { key } = kept;
+const extremes = useSessionStorage('anello.throw.extremes', false);
+const resolution = computed(() => shownResolution(model.lathe.value?.indicator));
+const USUAL_STEPS = 10;
+const limit = computed(
+  () => props.desk.choice.value.limit?.value ?? Math.max(0.02, USUAL_STEPS * resolution.value),
+);
+const toward = computed(() => props.desk.choice.value.toward ?? null);
+const TOWARD = [
+  { value: 0, title: 'wherever it comes' },
+  ...[1, 2, 3, 4].map((jaw) => ({ value: jaw, title: `jaw ${jaw}` })),
+];
+
+const readings = computed(() =>
+  extremes.value
+    ? (['high', 'low'] as const).flatMap((end) => {
+        const [seen, angle] = [kept.value(end), kept.value(`${end}At`)];
+        return seen !== undefined && angle !== undefined ? [{ reading: seen, direction: angle }] : [];
+      })
+    : JAWS.flatMap((direction, i) => {
+        const seen = kept.value(String(i + 1));
+        return seen === undefined ? [] : [{ reading: seen, direction }];
+      }),
+);
+const found = computed(() =>
+  readings.value.length < 2
+    ? NOTHING_TRIED
+    : tried(
+        () =>
+          dialIn({
+            readings: readings.value,
+            extremes: extremes.value,
+            throw: props.part.throw,
+            toward: toward.value,
+            diameter: props.part.diameter,
+            resolution: model.lathe.value?.indicator,
+            limit: limit.value,
+          }),
+        preferences.units,
+      ),
+);
+/** Two jaws that are not opposite only want a third. */
+const refused = computed(() => (found.value.code === 'underdetermined' ? '' : found.value.said));
+const now = computed(() => found.value.found);
+const indicator = computed(() => {
+  const strokes = kit.core.instruments.filter((i) => i.type === 'indicator').flatMap((i) => i.range ?? []);
+  return indicatorPlan({ throw: props.part.throw, range: strokes.length ? Math.max(...strokes) : null });
+});
+const tries = computed(() =>
+  ofKind(job.records, 'thrown', job.piece).filter((r) => r.body.eccentric === props.part.id),
+);
+const proved = computed(() => tries.value.at(-1)?.body.inside ?? false);
+const nextJaw = computed(() => {
+  if (now.value?.readNext) return now.value.readNext;
+  return [1, 3, 2, 4].find((jaw) => kept.value(String(jaw)) === undefined) ?? null;
+});
+
+async function keep(): Promise<void> {
+  if (!now.value) return;
+  const { at, throwNow, inside } = now.value;
+  const record = await job.keep({
+    kind: 'thrown',
+    eccentric: props.part.id,
+    wanted: props.part.throw,
+    now: throwNow,
+    x: at.x,
+    y: at.y,
+    inside,
+  });
+  screen.undoable = { text: 'Try kept.', run: () => void job.withdraw(record) };
+  kept.clear();
+}
+
+function barRequest(): BarRequest {
+  const base = { dimension: 'length', defaultUnit: preferences.units === 'mm' ? 'mm' : 'in' } as const;
+  if (proved.value && kept.empty.value) {
+    return {
+      ...base,
+      key: `${key.value}.on`,
+      label: 'The throw is right',
+      noInput: true,
+      hint: 'Nip all four, and turn it by hand once before power.',
+      keep: () => undefined,
+      empty: { label: 'On to Cut', run: () => void router.push(`/job/${job.id}/cut`) },
+    };
+  }
+  if (extremes.value || nextJaw.value === null) {
+    return {
+      ...base,
+      key: `${key.value}.keep`,
+      label: 'Move the jaws, then',
+      noInput: true,
+      hint: 'What is read now is kept as a try; the boxes clear for the next.',
+      keep: () => undefined,
+      ...(now.value ? { empty: { label: 'Keep this try', run: keep } } : {}),
+    };
+  }
+  const jaw = String(nextJaw.value);
+  return {
+    ...base,
+    key: `${key.value}.jaw${jaw}`,
+    label: `Jaw ${jaw} up`,
+    hint: 'What the needle shows with that jaw up; higher is more.',
+    keep: (_quantity, text) => kept.set(jaw, typedEntry(text, base.dimension, base.defaultUnit)),
+  };
+}
+useStageScreen({
+  bar: barRequest,
+  across: () => {
+    const move = now.value?.moves[0];
+    return move
+      ? {
+          step: [`Jaw ${move.jaw}: ${move.action}`],
+          label: 'the work moves',
+          figure: length(move.by, resolution.value),
+        }
+      : {
+          step: ['The needle swings, whole travel'],
+          label: 'right',
+          figure: length(2 * props.part.throw, resolution.value),
+        };
+  },
+});
+</script>
+
+<template>
+  <div class="split">
+    <section class="main" aria-label="Dialling in the throw">
+      <article class="card sheet" aria-live="polite">
+        <h2>
+          {{
+            now
+              ? now.inside
+                ? 'The throw is right'
+                : 'Move the jaws'
+              : 'Turn it by hand and read each jaw up'
+          }}
+        </h2>
+        <div class="figures">
+          <div>
+            <p class="label">{{ now ? 'Needle swings now' : 'The needle is to swing' }}</p>
+            <p class="big">
+              <FigureText :figure="length(2 * (now?.throwNow ?? part.throw), resolution)" large />
+            </p>
+            <p class="quiet">
+              wanted <FigureText :figure="length(2 * part.throw, resolution)" /> ±<FigureText
+                :figure="length(limit, resolution)"
+              />, twice the throw of <FigureText :figure="length(part.throw, resolution)" />
+            </p>
+          </div>
+          <ul v-if="now?.moves.length" class="moves">
+            <li v-for="move in now.moves" :key="move.jaw">
+              jaw {{ move.jaw }}: <strong>{{ move.action }}</strong>
+              <FigureText :figure="length(move.by, resolution)" />
+            </li>
+          </ul>
+        </div>
+        <NoticeText v-if="now" :tone="now.inside ? 'good' : 'warn'"
+          ><PhraseText :phrase="now.said"
+        /></NoticeText>
+        <NoticeText v-if="refused" tone="bad">{{ refused }}</NoticeText>
+        <v-btn v-if="now" class="go" @click="keep">Keep this try and read again</v-btn>
+      </article>
+      <p v-if="!indicator.direct" class="block">
+        The swing is longer than the indicator’s stroke: read the high side bare, the low side over a block of
+        <strong><FigureText :figure="length(indicator.block, 0.001)" /></strong>, and type the low reading
+        with the block taken off.
+      </p>
+      <p v-if="tries.length" class="quiet">
+        Tries so far, throw:
+        <template v-for="(one, i) in tries" :key="one.id"
+          ><FigureText :figure="length(one.body.now, resolution)" />{{ one.body.inside ? ' ✓' : ''
+          }}{{ i < tries.length - 1 ? ' → ' : '' }}</template
+        >
+      </p>
+      <JawPlan
+        :at="now?.at ?? { x: null, y: null }"
+        :moves="now?.moves ?? []"
+        :resolution="resolution"
+        :wanted="now?.wanted ?? null"
+      />
+    </section>
+    <aside class="side">
+      <v-btn-toggle v-model="extremes" mandatory aria-label="What is read">
+        <v-btn :value="false">At the jaws</v-btn><v-btn :value="true">Highest and lowest</v-btn>
+      </v-btn-toggle>
+      <div class="boxes">
+        <template v-if="extremes">
+          <template v-for="end in ['high', 'low']" :key="end">
+            <KeptBox
+              :entries="kept"
+              :name="end"
+              :label="end === 'high' ? 'Highest reading' : 'Lowest reading'"
+            />
+            <KeptBox :entries="kept" :name="`${end}At`" label="at, from jaw 1" dimension="angle" />
+          </template>
+        </template>
+        <KeptBox
+          v-for="jaw in extremes ? 0 : 4"
+          :key="jaw"
+          :entries="kept"
+          :name="String(jaw)"
+          :label="`Jaw ${jaw}`"
+        />
+      </div>
+      <v-select
+        label="High side toward"
+        :items="TOWARD"
+        :model-value="toward ?? 0"
+        @update:model-value="(jaw: number) => desk.change({ toward: jaw || undefined })"
+      />
+      <QuantityField
+        label="Travel may be out by ±"
+        dimension="length"
+        :model-value="desk.choice.value.limit"
+        :draft-key="`${key}.limit`"
+        @update:model-value="(next) => desk.setLength('limit', next)"
+      />
+      <NoticeText tone="bad"
+        >Never one jaw tight with its opposite still tight. Chuck key out. Swing it right round by hand before
+        power: the high side must clear tool, slide and bed.</NoticeText
+      >
+    </aside>
+  </div>
+</template>
+
+<style scoped src="../../ui/panel.css"></style>

@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import type { EccentricPart } from '@anello/core/eccentric';
+import { useSessionStorage } from '@vueuse/core';
+import { computed, defineAsyncComponent, type Component } from 'vue';
+import { useEccentric } from './useEccentric';
+import MethodPicks from '../../ui/MethodPicks.vue';
+import { useJob } from '../../data/stores/job';
+import DialInPanel from './DialInPanel.vue';
+
+/** Setting a throw over: marked out, held, packed or centred, and dialled in until the needle agrees. */
+defineProps<{ part: EccentricPart }>();
+const job = useJob();
+const desk = useEccentric();
+const VIEWS = [
+  { id: 'dial', title: 'Dial it in' },
+  { id: 'packing', title: 'Packing' },
+  { id: 'mark', title: 'Mark it out' },
+  { id: 'centres', title: 'Offset centres' },
+  { id: 'lean', title: 'Does it lean' },
+  { id: 'valve', title: 'Valve motion' },
+];
+/** Each way begins with its own view. */
+const FIRST: Readonly<Record<string, string>> = {
+  packing: 'packing',
+  'offset-centres': 'centres',
+  fixture: 'centres',
+};
+const picked = useSessionStorage(`anello.eccentric.set.${job.id}`, '');
+const view = computed({
+  get: () => picked.value || (FIRST[desk.choice.value.way ?? ''] ?? 'dial'),
+  set: (next) => void (picked.value = next),
+});
+const PANELS: Readonly<Record<string, Component>> = {
+  dial: DialInPanel,
+  packing: defineAsyncComponent(() => import('./PackingPanel.vue')),
+  mark: defineAsyncComponent(() => import('./MarkOutPanel.vue')),
+  centres: defineAsyncComponent(() => import('./CentresPanel.vue')),
+  lean: defineAsyncComponent(() => import('./LeanPanel.vue')),
+  valve: defineAsyncComponent(() => import('./ValvePanel.vue')),
+};
+</script>
+
+<template>
+  <div class="views"><MethodPicks v-model="view" label="What to look at" :methods="VIEWS" /></div>
+  <component :is="PANELS[view] ?? DialInPanel" :desk="desk" :part="part" />
+</template>
+
+<style scoped>
+.views {
+  padding: 14px 18px 0;
+}
+</style>

@@ -1,0 +1,89 @@
+import { coreFeatures, eccentricOfJob, type EccentricChoice, type Entry } from '@anello/contract';
+import { eccentricsOf, type EccentricPart, type MadeBasis, type MadeId } from '@anello/core/eccentric';
+import { compareEccentricWays, type EccentricWayId } from '@anello/core/ways';
+import { computed, type ComputedRef } from 'vue';
+import { withChanges } from '../model/withChanges';
+import { useJob } from '../../data/stores/job';
+import { useKit } from '../../data/stores/kit';
+import { useScreen } from '../../data/stores/screen';
+import { useJobModel } from '../model/useJobModel';
+
+type Lengths = 'limit' | 'packing' | 'grooveTool' | 'partTool' | 'leastLand' | 'weightAt' | 'clear';
+
+export interface EccentricDesk {
+  readonly part: ComputedRef<EccentricPart | null>;
+  readonly throws: ComputedRef<readonly EccentricPart[]>;
+  readonly choice: ComputedRef<EccentricChoice>;
+  readonly ways: ComputedRef<ReturnType<typeof compareEccentricWays> | null>;
+  readonly basis: ComputedRef<MadeBasis | null>;
+  /** Packing is made and measured to this, mm. */
+  readonly step: number;
+  change(more: Partial<EccentricChoice>): void;
+  setLength(key: Lengths, next: Entry | undefined): void;
+  choose(id: EccentricWayId): void;
+  keepMade(what: MadeId): Promise<void>;
+}
+
+/** Packing is ground, or shimmed, to a hundredth. */
+const STEP = 0.01;
+
+/** The eccentric a job is about, how it is made, and what is made of it. */
+export function useEccentric(): EccentricDesk {
+  const job = useJob();
+  const kit = useKit();
+  const screen = useScreen();
+  const model = useJobModel();
+  const part = computed(() => (job.document ? eccentricOfJob(job.document) : null));
+  const throws = computed(() => eccentricsOf(coreFeatures(job.document?.features ?? [])));
+  const choice = computed<EccentricChoice>(() => job.document?.eccentric ?? {});
+  const range = computed(() => {
+    const strokes = kit.core.instruments.filter((i) => i.type === 'indicator').map((i) => i.range ?? 0);
+    return strokes.length > 0 ? Math.max(...strokes) || null : null;
+  });
+
+  const change = (more: Partial<EccentricChoice>): void =>
+    job.edit((draft) => void (draft.eccentric = withChanges(draft.eccentric, more)));
+  const basis = computed<MadeBasis | null>(() => {
+    if (!part.value) return null;
+    const { throw: e, diameter, width, bore, hub } = part.value;
+    return { throw: e, diameter, width, bore, hub: hub?.diameter ?? null };
+  });
+
+  return {
+    part,
+    throws,
+    choice,
+    step: STEP,
+    ways: computed(() =>
+      part.value && model.lathe.value
+        ? compareEccentricWays({
+            part: part.value,
+            throws: throws.value,
+            lathe: model.lathe.value,
+            quantity: job.document?.quantity ?? 1,
+            range: range.value,
+            step: STEP,
+          })
+        : null,
+    ),
+    basis,
+    change,
+    setLength: (key, next) => change({ [key]: next }),
+    choose(way) {
+      const before = choice.value.way;
+      change({ way });
+      if (before && before !== way)
+        screen.undoable = { text: 'Way changed.', run: () => change({ way: before }) };
+    },
+    async keepMade(what) {
+      if (!part.value || !basis.value) return;
+      const record = await job.keep({
+        kind: 'made',
+        eccentric: part.value.id,
+        what,
+        basis: basis.value,
+      });
+      screen.undoable = { text: 'Kept.', run: () => void job.withdraw(record) };
+    },
+  };
+}

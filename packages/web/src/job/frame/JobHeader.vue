@@ -1,0 +1,203 @@
+<script setup lang="ts">
+import { angle } from '@anello/core/figure';
+import { computed } from 'vue';
+import { useJobModel } from '../model/useJobModel';
+import { useJob } from '../../data/stores/job';
+import { useOutbox } from '../../data/stores/outbox';
+import { usePreferences } from '../../data/stores/preferences';
+import FigureText from '../../ui/FigureText.vue';
+import SaveState from './SaveState.vue';
+
+/** Which job, which piece, what the lathe is still set to, whose hands, which units. */
+const job = useJob();
+const outbox = useOutbox();
+const preferences = usePreferences();
+const model = useJobModel();
+
+const NAMES = { attachment: 'bar', compound: 'compound', tailstock: 'tailstock' } as const;
+const still = computed(() => {
+  const rows = model.stillSet.value;
+  return rows.find((row) => row.device === model.way.value) ?? rows[0] ?? null;
+});
+const day = (at: string): string =>
+  new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
+</script>
+
+<template>
+  <header v-if="job.document" class="head">
+    <span class="fig number">{{ job.document.number }}</span>
+    <h1>{{ job.document.title }}</h1>
+    <span class="piece quiet">piece {{ job.piece }} of {{ job.document.quantity }}</span>
+    <SaveState />
+    <span class="push" />
+    <span v-if="model.lathe.value" class="still">
+      <span class="dot" :class="{ none: !still }" aria-hidden="true" />{{ model.lathe.value.name }}
+      <template v-if="still">
+        · {{ NAMES[still.device] }} still at <FigureText :figure="angle(still.halfAngle)" /><span class="day"
+          >, {{ day(still.at) }}</span
+        ></template
+      >
+      <template v-else> · nothing set</template>
+    </span>
+    <label class="who">
+      <span class="label">At the lathe</span>
+      <input
+        v-model="preferences.operator"
+        class="fig"
+        maxlength="4"
+        autocomplete="off"
+        spellcheck="false"
+        placeholder="??"
+        :class="{ ask: !preferences.operator }"
+        aria-label="Your initials"
+      />
+    </label>
+    <span class="units" role="group" aria-label="Units">
+      <button class="plain" :aria-pressed="preferences.units === 'mm'" @click="preferences.units = 'mm'">
+        mm
+      </button>
+      <button class="plain" :aria-pressed="preferences.units === 'inch'" @click="preferences.units = 'inch'">
+        inch
+      </button>
+    </span>
+    <span v-if="outbox.away || outbox.count > 0" class="away" role="status">
+      <template v-if="outbox.away"
+        >Server away<template v-if="outbox.count">, {{ outbox.count }} kept here</template></template
+      >
+      <template v-else>Sending {{ outbox.count }}…</template>
+    </span>
+  </header>
+</template>
+
+<style scoped>
+.head {
+  display: flex;
+  align-items: center;
+  gap: 6px 14px;
+  min-height: 56px;
+  padding: 4px 16px;
+  background: var(--paper);
+  border-bottom: 1px solid var(--rule);
+  flex-wrap: wrap;
+}
+.number {
+  color: var(--ink-2);
+  font-size: 17px;
+}
+h1 {
+  font-size: 19px;
+  font-weight: 650;
+}
+.piece {
+  font-size: 15.5px;
+  white-space: nowrap;
+}
+.push {
+  flex: 1;
+}
+.still {
+  display: inline-flex;
+  align-items: center;
+  gap: 6px;
+  font-size: 14.5px;
+  border: 1px solid var(--rule-2);
+  background: var(--sheet);
+  border-radius: 8px;
+  padding: 7px 12px;
+  white-space: nowrap;
+}
+.dot {
+  width: 9px;
+  height: 9px;
+  border-radius: 50%;
+  background: var(--green);
+  margin-right: 2px;
+}
+.dot.none {
+  background: none;
+  border: 2px solid var(--ink-2);
+}
+.who {
+  display: inline-flex;
+  align-items: center;
+  gap: 8px;
+}
+.who input {
+  width: 58px;
+  height: 48px;
+  text-align: center;
+  border: 1px solid var(--rule-2);
+  border-radius: 8px;
+  background: var(--field);
+  color: var(--ink);
+  font-size: 17px;
+  text-transform: uppercase;
+}
+.who input.ask {
+  border: 2px solid var(--brass-edge);
+}
+.who input::placeholder {
+  color: var(--ink-2);
+  opacity: 1;
+}
+.units {
+  display: inline-flex;
+  border: 1px solid var(--rule-2);
+  border-radius: 8px;
+  overflow: hidden;
+  background: var(--sheet);
+}
+.units button {
+  min-width: 54px;
+  min-height: 46px;
+  text-align: center;
+  font-weight: 600;
+  font-size: 15px;
+}
+.units [aria-pressed='true'] {
+  background: var(--ink);
+  color: var(--paper);
+}
+.away {
+  flex-basis: 100%;
+  font-size: 14.5px;
+  color: var(--brass);
+  padding-bottom: 4px;
+}
+@media (max-width: 1100px) {
+  .who .label,
+  .still .day {
+    display: none;
+  }
+  .head {
+    gap: 6px 10px;
+  }
+}
+@media (max-width: 1040px) {
+  h1 {
+    font-size: 17px;
+  }
+  .piece {
+    font-size: 14.5px;
+  }
+}
+@media (max-width: 860px) {
+  .still {
+    order: 5;
+  }
+}
+@media (max-width: 560px) {
+  .head {
+    padding: 4px 10px;
+  }
+  h1 {
+    font-size: 17px;
+  }
+  .still {
+    white-space: normal;
+  }
+  .push {
+    display: none;
+  }
+}
+</style>

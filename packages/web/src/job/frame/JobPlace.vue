@@ -1,0 +1,205 @@
+<script setup lang="ts">
+import { plainText } from '@anello/core/figure';
+import { STAGES, type Stage } from '@anello/core/job';
+import { computed, defineAsyncComponent, onMounted, watch } from 'vue';
+import { useRouter } from 'vue-router';
+import { useFetchedWhenIdle } from '../../ui/useFetchedWhenIdle';
+import { useKeys } from '../../ui/useKeys';
+import { provideJobModel } from '../model/useJobModel';
+import AxisStrip from './AxisStrip.vue';
+import JobHeader from './JobHeader.vue';
+import NoticeText from '../../ui/NoticeText.vue';
+import ReadingBar from './ReadingBar.vue';
+import StageTabs from './StageTabs.vue';
+import { viewOf } from '../model/kind';
+import { loadOf, provideJobKind, restOf } from '../kinds/registry';
+import { useJob } from '../../data/stores/job';
+import { useKit } from '../../data/stores/kit';
+import { useOutbox } from '../../data/stores/outbox';
+import { usePreferences } from '../../data/stores/preferences';
+import { useScreen } from '../../data/stores/screen';
+import { useShop } from '../../data/stores/shop';
+
+/** One job: the part on its axis, the six stages of the work, and the reading bar. */
+const props = defineProps<{ id: string; stage?: string }>();
+const router = useRouter();
+const job = useJob();
+const shop = useShop();
+const kit = useKit();
+const outbox = useOutbox();
+const screen = useScreen();
+const preferences = usePreferences();
+const model = provideJobModel();
+const fetchWhenIdle = useFetchedWhenIdle();
+
+/** Seldom wanted: fetched when they are. */
+const AcrossShop = defineAsyncComponent(() => import('./AcrossShop.vue'));
+const JobClash = defineAsyncComponent(() => import('./JobClash.vue'));
+const NotTaken = defineAsyncComponent(() => import('../record/NotTaken.vue'));
+
+const kind = provideJobKind(model);
+const stage = computed<Stage>(() => STAGES.find((s) => s === props.stage) ?? 'part');
+const view = computed(() => viewOf(loadOf(kind.value, stage.value)));
+/** Given to its own views only: the others find what they need in the model. */
+const given = computed(() => (kind.value.stages[stage.value] ? kind.value.props(model) : {}));
+
+watch(
+  () => props.id,
+  (id) => void job.open(id),
+  { immediate: true },
+);
+onMounted(() => {
+  if (!shop.loaded) void shop.load();
+  if (!kit.loaded) void kit.load();
+});
+watch(
+  () => job.state,
+  (state) => {
+    if (state === 'ready' && !props.stage && model.progress.value)
+      void router.replace(`/job/${props.id}/${model.progress.value.now}`);
+    if (state === 'ready') fetchWhenIdle(restOf(kind.value));
+    if (state === 'ready' && job.document)
+      document.title = `${job.document.number} ${job.document.title} · Anello`;
+  },
+);
+watch(
+  () => outbox.away || outbox.signIn,
+  (away) => {
+    if (!away && job.state === 'failed') void job.open(props.id);
+  },
+);
+
+const names = computed(() => Object.fromEntries((job.document?.features ?? []).map((f) => [f.id, f.name])));
+const taper = computed(() => {
+  const found = model.taper.value;
+  return (
+    found && {
+      id: found.feature.id,
+      z0: found.z0,
+      z1: found.z1,
+      solved: found.solved,
+      internal: found.feature.side === 'internal',
+      largeEnd: found.feature.largeEnd,
+    }
+  );
+});
+const selected = computed(
+  () =>
+    screen.selectedFeature ??
+    (
+      job.document?.features.find((f) => f.kind === 'taper') ??
+      (stage.value === 'part'
+        ? (job.document?.features.find((f) => f.kind === 'eccentric' || f.kind === 'profile') ??
+          job.document?.features[0])
+        : undefined)
+    )?.id ??
+    null,
+);
+
+function pick(id: string): void {
+  screen.selectedFeature = id;
+  if (stage.value !== 'part') void router.push(`/job/${props.id}/part`);
+}
+watch(
+  () => props.id,
+  () => (screen.selectedFeature = null),
+);
+
+const go = (to: Stage) => (): void => void router.push(`/job/${props.id}/${to}`);
+useKeys({
+  ...Object.fromEntries(STAGES.map((name, index) => [String(index + 1), go(name)])),
+  b: () => (screen.acrossOpen = !screen.acrossOpen),
+  Escape: () => (screen.acrossOpen = false),
+  r: () => screen.focusBar++,
+});
+const taperProblem = computed(() =>
+  model.taperError.value ? plainText(model.taperError.value.phrase, preferences.units) : '',
+);
+</script>
+
+<template>
+  <div v-if="job.state === 'ready' && job.document && model.progress.value" class="job">
+    <JobHeader />
+    <AxisStrip
+      :layout="model.layout.value"
+      :names="names"
+      :taper="taper"
+      :way="model.way.value"
+      :selected="selected"
+      :marks="screen.marks"
+      :handles="screen.handles"
+      @pick="pick"
+    />
+    <StageTabs :id="id" :stage="stage" :progress="model.progress.value" />
+    <main class="stage" tabindex="-1">
+      <JobClash v-if="job.saveState === 'conflict'" />
+      <NotTaken v-if="outbox.refused.length || outbox.count || job.lost.length" :job-id="id" />
+      <NoticeText v-if="stage !== 'part' && stage !== 'record' && taperProblem" tone="warn" class="missing">
+        The taper is not settled: {{ taperProblem }}
+        <router-link :to="`/job/${id}/part`">To the part</router-link>
+      </NoticeText>
+      <component :is="view" :key="`${id}-${stage}-${job.piece}-${kind.id}`" v-bind="given" />
+    </main>
+    <ReadingBar />
+    <AcrossShop v-if="screen.acrossOpen" />
+  </div>
+  <main v-else class="wait">
+    <template v-if="job.state === 'missing'">
+      <h1>There is no such job</h1>
+      <p class="quiet">Its address may have been mistyped.</p>
+      <v-btn to="/rack">To the rack</v-btn>
+    </template>
+    <template v-else-if="job.state === 'failed'">
+      <h1>The job could not be fetched</h1>
+      <p class="quiet">
+        The server is away and this browser has not seen the job before. It opens by itself when the server is
+        back.
+      </p>
+      <v-btn @click="job.open(id)">Try now</v-btn>
+    </template>
+    <p v-else class="quiet">Fetching the job…</p>
+  </main>
+</template>
+
+<style scoped>
+.job {
+  display: grid;
+  grid-template-rows: auto auto auto minmax(0, 1fr) auto;
+  height: 100%;
+  min-width: 0;
+}
+.stage {
+  overflow-y: auto;
+  outline: none;
+  min-width: 0;
+}
+.missing {
+  margin: 14px 18px 0;
+}
+.wait {
+  padding: 48px;
+  display: grid;
+  gap: 16px;
+  align-content: start;
+  justify-items: start;
+}
+@media (max-width: 860px), (max-height: 620px) {
+  .job {
+    display: flex;
+    flex-direction: column;
+    overflow-y: auto;
+  }
+  .job > * {
+    flex: none;
+  }
+  .job > .stage {
+    overflow: visible;
+    flex: 1 0 auto;
+  }
+  .job > :deep(.bar) {
+    position: sticky;
+    bottom: 0;
+    z-index: 5;
+  }
+}
+</style>

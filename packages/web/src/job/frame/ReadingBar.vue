@@ -1,0 +1,235 @@
+<script setup lang="ts">
+import { AnelloError } from '@anello/core/basics';
+import type { Phrase } from '@anello/core/figure';
+import { parseQuantity, type ParsedQuantity } from '@anello/core/quantity';
+import { useSessionStorage } from '@vueuse/core';
+import { computed, nextTick, ref, watch, type ComponentPublicInstance } from 'vue';
+import { useScreen, type BarRequest, type Tone } from '../../data/stores/screen';
+import PhraseText from '../../ui/PhraseText.vue';
+
+/** Always at the bottom: type what you see, any way you like; Enter keeps it. */
+const screen = useScreen();
+const drafts = useSessionStorage<Record<string, string>>('anello.bar', {});
+const input = ref<HTMLInputElement | null>(null);
+const form = ref<HTMLFormElement | null>(null);
+const button = ref<ComponentPublicInstance | null>(null);
+const doing = ref<string | null>(null);
+const failed = ref<string | null>(null);
+
+const request = computed(() => screen.bar);
+const text = computed({
+  get: () => drafts.value[request.value?.key ?? ''] ?? '',
+  set: (value: string) => {
+    failed.value = null;
+    if (request.value) drafts.value = { ...drafts.value, [request.value.key]: value };
+  },
+});
+
+const parsed = computed<{ value: ParsedQuantity | null; error: string | null }>(() => {
+  if (!request.value || text.value.trim() === '') return { value: null, error: null };
+  try {
+    const { dimension, defaultUnit } = request.value;
+    return { value: parseQuantity({ text: text.value, dimension, defaultUnit }), error: null };
+  } catch (error) {
+    if (!(error instanceof AnelloError)) throw error;
+    return { value: null, error: error.message };
+  }
+});
+
+const remark = computed<{ phrase: Phrase; tone: Tone }>(() => {
+  if (failed.value) return { phrase: [failed.value], tone: 'bad' };
+  if (parsed.value.error) return { phrase: [parsed.value.error], tone: 'bad' };
+  if (parsed.value.value && request.value?.judge) {
+    return request.value.judge(parsed.value.value.value) ?? { phrase: [''], tone: 'plain' };
+  }
+  return { phrase: [request.value?.hint ?? ''], tone: 'plain' };
+});
+const offered = computed(() =>
+  emptyAction.value ? `${request.value?.key}/${emptyAction.value.label}` : null,
+);
+const busy = computed(() => doing.value !== null && doing.value === offered.value);
+const emptyAction = computed(() => (text.value.trim() === '' ? request.value?.empty : undefined));
+
+watch(() => screen.focusBar, focus);
+watch(
+  () => screen.handed,
+  (handed) => {
+    if (!handed || !request.value || request.value.noInput) return;
+    text.value = handed.text;
+    screen.handed = null;
+    void nextTick(focus);
+  },
+);
+// Whoever is typing here stays here when the question changes, before the next key is struck.
+watch(request, () => {
+  if (form.value?.contains(document.activeElement)) void nextTick(focus);
+});
+
+function focus(): void {
+  if (input.value) input.value.focus();
+  else (button.value?.$el as HTMLElement | undefined)?.focus();
+}
+
+async function keep(): Promise<void> {
+  const asked = request.value;
+  const { value } = parsed.value;
+  if (!asked || (!value && text.value.trim() !== '')) return;
+  try {
+    if (value) await keepTyped(asked, value);
+    else await doOffered();
+  } catch (error) {
+    failed.value = error instanceof Error ? error.message : 'That could not be kept.';
+  }
+  await nextTick();
+  // Not when the hand has gone elsewhere meanwhile.
+  if (document.activeElement === document.body || form.value?.contains(document.activeElement)) focus();
+}
+
+/** The box is free for the next figure at once; if keeping fails the text comes back. */
+async function keepTyped(asked: BarRequest, value: ParsedQuantity): Promise<void> {
+  const typed = text.value;
+  const { [asked.key]: _kept, ...rest } = drafts.value;
+  drafts.value = rest;
+  try {
+    await asked.keep(value, typed.trim());
+  } catch (error) {
+    drafts.value = { ...drafts.value, [asked.key]: typed };
+    throw error;
+  }
+}
+
+/** What the bar offers is done once, however often Enter is struck meanwhile; the next thing it offers is another matter. */
+async function doOffered(): Promise<void> {
+  const mine = offered.value;
+  if (busy.value || !mine || !emptyAction.value) return;
+  doing.value = mine;
+  try {
+    await emptyAction.value.run();
+  } finally {
+    if (doing.value === mine) doing.value = null;
+  }
+}
+</script>
+
+<template>
+  <form ref="form" class="bar frame" :aria-busy="busy" @submit.prevent="keep">
+    <template v-if="request">
+      <span v-if="request.noInput" class="ask">{{ request.label }}</span>
+      <label v-else class="ask" for="reading">{{ request.label }}</label>
+      <input
+        v-if="!request.noInput"
+        id="reading"
+        ref="input"
+        v-model="text"
+        class="fig"
+        type="text"
+        autocomplete="off"
+        autocapitalize="off"
+        spellcheck="false"
+        enterkeyhint="send"
+        :aria-invalid="parsed.error !== null"
+        aria-describedby="reading-remark"
+      />
+      <v-btn
+        v-if="!request.noInput || emptyAction"
+        ref="button"
+        class="key keep"
+        type="submit"
+        :disabled="!parsed.value && !emptyAction"
+        >{{ emptyAction?.label ?? 'Keep' }}</v-btn
+      >
+      <span id="reading-remark" class="remark" :class="remark.tone" aria-live="polite"
+        ><PhraseText :phrase="remark.phrase"
+      /></span>
+    </template>
+    <span v-else class="ask nothing">Nothing to read here</span>
+    <span class="keys" aria-hidden="true"
+      ><span><kbd>B</kbd> big figures</span><span><kbd>U</kbd> other units</span
+      ><span><kbd>?</kbd> keys</span></span
+    >
+  </form>
+</template>
+
+<style scoped>
+.bar {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  min-height: 64px;
+  padding: 8px 18px;
+  background: var(--frame);
+  color: var(--frame-ink);
+  flex-wrap: wrap;
+}
+.ask {
+  font-weight: 650;
+  font-size: 16px;
+}
+.nothing {
+  font-weight: 400;
+  color: var(--frame-quiet);
+}
+input {
+  width: min(340px, 46vw);
+  height: 48px;
+  padding: 0 14px;
+  font-size: 20px;
+  border: 2px solid var(--rule-2);
+  border-radius: var(--radius);
+  background: var(--field);
+  color: var(--ink);
+}
+input[aria-invalid='true'] {
+  border-color: var(--red);
+}
+.keep {
+  min-width: 92px;
+}
+.remark {
+  flex: 1 1 240px;
+  font-size: 15px;
+  color: var(--frame-quiet);
+}
+.remark.good {
+  color: #a9dfbf;
+}
+.remark.good::before {
+  content: '✓ ';
+}
+.remark.warn,
+.remark.bad {
+  color: #f4c9a8;
+}
+.remark.bad::before {
+  content: '△ ';
+}
+.keys {
+  display: flex;
+  gap: 14px;
+  font-size: 14px;
+  color: var(--frame-quiet);
+}
+@media (max-width: 1120px) {
+  .keys {
+    display: none;
+  }
+}
+@media (max-width: 560px) {
+  .bar {
+    padding: 8px 10px;
+    gap: 8px;
+  }
+  .ask {
+    flex-basis: 100%;
+    font-size: 15px;
+  }
+  input {
+    flex: 1 1 0;
+    width: auto;
+    min-width: 0;
+  }
+  .remark {
+    flex-basis: 100%;
+  }
+}
+</style>

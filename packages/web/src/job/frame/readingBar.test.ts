@@ -1,0 +1,106 @@
+// @vitest-environment jsdom
+import { length } from '@anello/core/figure';
+import { parseQuantity, type ParsedQuantity } from '@anello/core/quantity';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { nextTick } from 'vue';
+import { useScreen, type BarRequest } from '../../data/stores/screen';
+import { plain, useMounted } from '../../testkit/mounted';
+import ReadingBar from './ReadingBar.vue';
+
+const { mount } = useMounted();
+
+describe('the reading bar', () => {
+  const kept: [ParsedQuantity, string][] = [];
+  const ask = (over: Partial<BarRequest> = {}): BarRequest => ({
+    key: 'k1',
+    label: 'Reading at 75 mm',
+    dimension: 'length',
+    defaultUnit: 'mm',
+    hint: 'Type it any way',
+    judge: (value) => ({ phrase: [length(value - 1.882, 0.001, { signed: true })], tone: 'warn' }),
+    keep: (parsed, text) => void kept.push([parsed, text]),
+    ...over,
+  });
+  const type = async (host: HTMLElement, text: string): Promise<HTMLInputElement> => {
+    const input = host.querySelector('input') as HTMLInputElement;
+    input.value = text;
+    input.dispatchEvent(new Event('input'));
+    await nextTick();
+    return input;
+  };
+  const strike = async (host: HTMLElement): Promise<void> => {
+    host.querySelector('form')!.dispatchEvent(new Event('submit', { cancelable: true }));
+    await nextTick();
+    await nextTick();
+  };
+  const remark = (host: HTMLElement): string => plain(host.querySelector('#reading-remark')!.textContent);
+  beforeEach(() => kept.splice(0));
+
+  it('says the deviation as it is typed, and keeps the figure with its text', async () => {
+    useScreen().bar = ask();
+    const host = mount(ReadingBar);
+    await type(host, '74.1 thou');
+    expect(remark(host)).toBe('0.000 mm');
+    await type(host, '1.893');
+    expect(remark(host)).toBe('+0.011 mm');
+    await strike(host);
+    expect(kept.map(([parsed, text]) => [parsed.value, text])).toEqual([[1.893, '1.893']]);
+    expect((host.querySelector('input') as HTMLInputElement).value).toBe('');
+  });
+
+  it('refuses what it cannot read, in words, and leaves it there', async () => {
+    useScreen().bar = ask();
+    const host = mount(ReadingBar);
+    const input = await type(host, '1,250');
+    expect(remark(host)).toContain('could be 1.250 or 1250');
+    await strike(host);
+    expect([kept.length, input.value]).toEqual([0, '1,250']);
+  });
+
+  it('keeps half-typed text with its own question', async () => {
+    const screen = useScreen();
+    screen.bar = ask();
+    const host = mount(ReadingBar);
+    await type(host, '1.8');
+    screen.bar = ask({ key: 'k2', label: 'Reading at 50 mm' });
+    await nextTick();
+    expect((host.querySelector('input') as HTMLInputElement).value).toBe('');
+    screen.bar = ask();
+    await nextTick();
+    expect((host.querySelector('input') as HTMLInputElement).value).toBe('1.8');
+  });
+
+  it('gives the text back when keeping fails, and says why', async () => {
+    useScreen().bar = ask({ keep: () => Promise.reject(new Error('The browser’s store is full.')) });
+    const host = mount(ReadingBar);
+    const input = await type(host, '1.893');
+    await strike(host);
+    await vi.waitFor(() => expect(remark(host)).toContain('store is full'));
+    expect(input.value).toBe('1.893');
+  });
+
+  it('does what is offered once, however often Enter is struck meanwhile', async () => {
+    let finish = (): void => undefined;
+    const run = vi.fn(() => new Promise<void>((resolve) => (finish = resolve)));
+    useScreen().bar = ask({ noInput: true, empty: { label: 'Cut it', run } });
+    const host = mount(ReadingBar);
+    await strike(host);
+    await strike(host);
+    expect(run).toHaveBeenCalledTimes(1);
+    finish();
+    await new Promise((resolve) => setTimeout(resolve));
+    await strike(host);
+    expect(run).toHaveBeenCalledTimes(2);
+  });
+
+  it('takes a figure handed over from the quick line, in any units', async () => {
+    const screen = useScreen();
+    screen.bar = ask();
+    const host = mount(ReadingBar);
+    screen.handed = { text: '0.0803 mm' };
+    await nextTick();
+    expect((host.querySelector('input') as HTMLInputElement).value).toBe('0.0803 mm');
+    expect(parseQuantity({ text: '0.0803 mm', dimension: 'length', defaultUnit: 'in' }).value).toBe(0.0803);
+    expect(screen.handed).toBeNull();
+  });
+});

@@ -1,0 +1,15 @@
+import type { JobKind } from '../model/kind';
+
+/** A curve, or a set of grooves. */
+export const CURVE: JobKind = {
+  id: 'curve',
+  is: (model) => model.isCurve.value,
+  stages: {
+    way: () => import('../curve/CurveWay.vue'),
+    set: () => import('../curve/CurveSet.vue'),
+    prove: () => import('../curve/CurveProve.vue'),
+  },
+  passes: () => import('../curve/CurveCut.vue'),
+  props: () => ({}),
+  beginsAt: (model) => (model.chosen.value.curve ? 'cut' : 'part'),
+};

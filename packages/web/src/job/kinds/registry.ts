@@ -1,0 +1,45 @@
+import type { Stage } from '@anello/core/job';
+import { computed, provide, type ComputedRef } from 'vue';
+import type { JobModel } from '../model/useJobModel';
+import { CURVE } from './curve';
+import { ECCENTRIC } from './eccentric';
+import { JOB_KIND, type JobKind, type Load } from '../model/kind';
+import { TAPER } from './taper';
+
+/** Every kind of job, the most particular first. A new one is a file beside these and a line here. */
+export const JOB_KINDS: readonly JobKind[] = [ECCENTRIC, CURVE, TAPER];
+
+/** Tells the stages what kind of job is on the screen. */
+export function provideJobKind(model: JobModel): ComputedRef<JobKind> {
+  const kind = computed(() => JOB_KINDS.find((one) => one.is(model)) ?? TAPER);
+  provide(JOB_KIND, kind);
+  return kind;
+}
+
+/** The stages' views for a job with none of its own. */
+const EVERYBODYS: Readonly<Record<Stage, Load>> = {
+  part: () => import('../part/PartStage.vue'),
+  way: () => import('../taper/way/WayStage.vue'),
+  set: () => import('../taper/set/SetStage.vue'),
+  cut: () => import('../cut/CutStage.vue'),
+  prove: () => import('../taper/prove/ProveStage.vue'),
+  record: () => import('../record/RecordStage.vue'),
+};
+
+export const loadOf = (kind: JobKind, stage: Stage): Load => kind.stages[stage] ?? EVERYBODYS[stage];
+
+/** What else a job may want, fetched with its stages so that it is there when the server is not. */
+const BESIDES: readonly (() => Promise<unknown>)[] = [
+  () => import('../../ui/typeset'),
+  () => import('../../ui/QuickSum.vue'),
+  () => import('../../ui/TaperPicker.vue'),
+  () => import('../taper/set/steps/StepDrawing.vue'),
+];
+
+/** Everything a kind of job may show, to be fetched while nothing else is wanted. */
+export const restOf = (kind: JobKind): readonly (() => Promise<unknown>)[] => [
+  ...(Object.keys(EVERYBODYS) as Stage[]).map((stage) => loadOf(kind, stage)),
+  kind.passes,
+  ...(kind.figures ? [kind.figures] : []),
+  ...BESIDES,
+];

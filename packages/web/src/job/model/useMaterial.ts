@@ -1,0 +1,20 @@
+import { materialNamed, type Material } from '@anello/core/kit';
+import { computed, onMounted, type ComputedRef } from 'vue';
+import { useJob } from '../../data/stores/job';
+import { useKit } from '../../data/stores/kit';
+
+/** The shop's table of materials, and the row this job is of: the one picked, or what its own words mean; none when neither says. */
+export function useMaterial(): { rows: ComputedRef<readonly Material[]>; row: ComputedRef<Material | null> } {
+  const job = useJob();
+  const kit = useKit();
+  onMounted(() => void (kit.loaded || kit.load()));
+  const rows = computed(() => kit.core.materials);
+  return {
+    rows,
+    row: computed(
+      () =>
+        rows.value.find((m) => m.name === job.document?.cut.materialRow) ??
+        materialNamed(job.document?.material ?? '', rows.value),
+    ),
+  };
+}

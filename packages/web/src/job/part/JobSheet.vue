@@ -1,0 +1,127 @@
+<script setup lang="ts">
+import { GRADES, type Grade } from '@anello/core/taper';
+import type { Entry, JobDocument } from '@anello/contract';
+import { computed, ref } from 'vue';
+import QuantityField from '../../ui/QuantityField.vue';
+import { useJob } from '../../data/stores/job';
+import { useShop } from '../../data/stores/shop';
+
+/** What belongs to the whole job: title, lathe, how many, material, what it is tried in, how good. */
+const job = useJob();
+const shop = useShop();
+const document = computed(() => job.document as JobDocument);
+const quantityText = ref(String(document.value.quantity));
+const quantityError = ref('');
+
+type Text = 'number' | 'title' | 'material' | 'mate' | 'note' | 'machineId';
+const set = (key: Text, value: string): void => job.edit((draft) => void (draft[key] = value));
+const refused = (key: string): string => (job.refusal?.field === key ? job.refusal.message : '');
+
+function setQuantity(text: string): void {
+  quantityText.value = text;
+  const value = Number(text);
+  const fits = Number.isInteger(value) && value >= 1 && value <= 200;
+  quantityError.value = fits ? '' : 'A whole number from 1 to 200.';
+  if (fits) job.edit((draft) => void (draft.quantity = value));
+}
+
+function setZone(next: Entry | undefined): void {
+  job.edit((draft) => {
+    if (next) draft.tolerance.coneZone = next;
+    else delete draft.tolerance.coneZone;
+  });
+}
+const setStandOff = (next: Entry | undefined): void =>
+  job.edit((draft) => next && void (draft.tolerance.standOff = next));
+const setGrade = (grade: Grade): void => job.edit((draft) => void (draft.tolerance.grade = grade));
+</script>
+
+<template>
+  <section class="sheet job-sheet" aria-label="The job">
+    <v-text-field
+      class="wide"
+      label="What it is"
+      :model-value="document.title"
+      :error-messages="document.title.trim() ? refused('title') : 'Give it a title.'"
+      autocomplete="off"
+      @update:model-value="(v: string) => set('title', v)"
+    />
+    <v-text-field
+      class="figures-in"
+      label="Number"
+      :model-value="document.number"
+      :error-messages="refused('number')"
+      autocomplete="off"
+      @update:model-value="(v: string) => set('number', v)"
+    />
+    <v-text-field
+      class="figures-in"
+      label="How many"
+      inputmode="numeric"
+      :model-value="quantityText"
+      :error-messages="quantityError"
+      autocomplete="off"
+      @update:model-value="setQuantity"
+    />
+    <v-select
+      class="wide"
+      label="Lathe"
+      :items="shop.byName"
+      :model-value="document.machineId"
+      @update:model-value="(v: string) => set('machineId', v)"
+    />
+    <v-text-field
+      label="Material"
+      :model-value="document.material"
+      autocomplete="off"
+      @update:model-value="(v: string) => set('material', v)"
+    />
+    <v-text-field
+      label="Tried in"
+      :model-value="document.mate"
+      autocomplete="off"
+      @update:model-value="(v: string) => set('mate', v)"
+    />
+    <v-select
+      label="Cone angle grade"
+      :items="[...GRADES]"
+      :model-value="document.tolerance.grade"
+      @update:model-value="setGrade"
+    />
+    <QuantityField
+      label="Or zone over length"
+      dimension="length"
+      :model-value="document.tolerance.coneZone"
+      :draft-key="`${job.id}.zone`"
+      @update:model-value="setZone"
+    />
+    <QuantityField
+      class="wide"
+      label="Stand-off may be out by"
+      dimension="length"
+      required
+      :model-value="document.tolerance.standOff"
+      :draft-key="`${job.id}.standoff`"
+      @update:model-value="setStandOff"
+    />
+    <v-textarea
+      class="wide"
+      label="Note"
+      :model-value="document.note"
+      @update:model-value="(v: string) => set('note', v)"
+    />
+  </section>
+</template>
+
+<style scoped>
+.job-sheet {
+  padding: 16px;
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 14px 12px;
+  align-items: start;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+</style>

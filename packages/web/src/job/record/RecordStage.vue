@@ -1,0 +1,239 @@
+<script setup lang="ts">
+import { ofKind, type KeptRecord } from '@anello/core/job';
+import { computed, ref, watch } from 'vue';
+import { useRouter } from 'vue-router';
+import { useJobModel } from '../model/useJobModel';
+import { useStageScreen } from '../model/useStageScreen';
+import NoticeText from '../../ui/NoticeText.vue';
+import PhraseText from '../../ui/PhraseText.vue';
+import StillSetRow from './StillSetRow.vue';
+import { useJob } from '../../data/stores/job';
+import { useOutbox } from '../../data/stores/outbox';
+import { useScreen } from '../../data/stores/screen';
+import { useShop } from '../../data/stores/shop';
+import { useJobKind } from '../model/kind';
+import { describeRecord } from './describeRecord';
+
+/** Everything kept for a piece, in order, with time and operator; then the next piece. */
+const job = useJob();
+const shop = useShop();
+const screen = useScreen();
+const outbox = useOutbox();
+const router = useRouter();
+const model = useJobModel();
+const kind = useJobKind();
+const shown = ref(job.piece);
+watch(
+  () => job.piece,
+  (piece) => (shown.value = piece),
+);
+
+const pieces = computed(() => Array.from({ length: job.piece }, (_, i) => i + 1));
+const rows = computed(() =>
+  job.records.filter((r) => r.piece === shown.value && r.body.kind !== 'withdrawn'),
+);
+const gone = computed(
+  () => new Set(job.records.flatMap((r) => (r.body.kind === 'withdrawn' ? [r.body.record] : []))),
+);
+const waiting = computed(() => new Set(outbox.waiting.map((w) => (w.body as { id?: string }).id)));
+const verdict = computed(() => ofKind(job.records, 'verdict', job.piece).at(-1)?.body.verdict ?? null);
+const canStart = computed(
+  () => verdict.value !== null && verdict.value !== 'rework' && job.piece < (job.document?.quantity ?? 1),
+);
+const machine = computed(() => (job.document ? shop.byId(job.document.machineId) : undefined));
+const note = ref('');
+
+async function startNext(): Promise<void> {
+  const carriedFrom = job.piece;
+  const settings = ofKind(job.records, 'setting-kept').length;
+  const stage = kind.value.beginsAt(model, { settings });
+  await job.keep({ kind: 'piece', carriedFrom }, job.piece + 1);
+  await router.push(`/job/${job.id}/${stage}`);
+}
+
+async function keepNote(): Promise<void> {
+  const text = note.value.trim();
+  if (!text) return;
+  await job.keep({ kind: 'note', text }, shown.value);
+  note.value = '';
+}
+
+async function takeBack(record: KeptRecord): Promise<void> {
+  await job.withdraw(record);
+  screen.undoable = {
+    text: 'Taken back. It stays on record, struck through.',
+    run: () => void job.keep(record.body, record.piece),
+  };
+}
+const verdictOf = (piece: number): string =>
+  ofKind(job.records, 'verdict', piece).at(-1)?.body.verdict ?? 'open';
+const time = (at: string): string =>
+  new Date(at).toLocaleString('en-GB', {
+    day: '2-digit',
+    month: 'short',
+    hour: '2-digit',
+    minute: '2-digit',
+  });
+
+useStageScreen({
+  bar: () =>
+    canStart.value
+      ? {
+          key: 'record',
+          label: `Piece ${job.piece} is closed`,
+          noInput: true,
+          dimension: 'length',
+          defaultUnit: 'mm',
+          hint: 'The settings are carried over.',
+          keep: () => undefined,
+          empty: { label: `Start piece ${job.piece + 1}`, run: startNext },
+        }
+      : null,
+});
+</script>
+
+<template>
+  <div class="split">
+    <section class="main" aria-label="What was kept">
+      <div v-if="pieces.length > 1" class="pieces" role="group" aria-label="Piece">
+        <v-btn
+          v-for="piece in pieces"
+          :key="piece"
+          :class="{ on: piece === shown }"
+          :aria-pressed="piece === shown"
+          @click="shown = piece"
+          >Piece {{ piece }} · {{ verdictOf(piece) }}</v-btn
+        >
+      </div>
+      <p v-if="rows.length === 0" class="quiet">Nothing kept for piece {{ shown }} yet.</p>
+      <ol v-else class="rows sheet">
+        <li
+          v-for="record in rows"
+          :key="record.id"
+          :class="[record.body.kind, { gone: gone.has(record.id) }]"
+        >
+          <time class="fig" :datetime="record.at">{{ time(record.at) }}</time>
+          <span class="fig who">{{ record.operator }}</span>
+          <span class="what"
+            ><PhraseText :phrase="describeRecord(record)" /><span v-if="waiting.has(record.id)" class="held">
+              kept here, not yet on the server</span
+            ></span
+          >
+          <button
+            v-if="!gone.has(record.id)"
+            class="plain back"
+            :aria-label="`Take back: ${record.body.kind}`"
+            @click="takeBack(record)"
+          >
+            Take back
+          </button>
+          <span v-else class="quiet">taken back</span>
+        </li>
+      </ol>
+      <form class="note" @submit.prevent="keepNote">
+        <v-text-field
+          v-model="note"
+          label="A note for whoever makes the next one"
+          autocomplete="off"
+          maxlength="2000"
+        />
+        <v-btn type="submit" :disabled="note.trim() === ''">Keep the note</v-btn>
+      </form>
+    </section>
+    <aside class="side">
+      <div class="next sheet">
+        <p class="label">Next</p>
+        <p class="what-next">{{ model.progress.value?.next }}</p>
+        <v-btn v-if="canStart" class="go" @click="startNext"
+          >Start piece {{ job.piece + 1 }} of {{ job.document?.quantity }}</v-btn
+        >
+      </div>
+      <StillSetRow v-if="machine" :machine="machine" />
+      <NoticeText
+        >What the lathe is still set to stays on the rack until somebody says it was disturbed.</NoticeText
+      >
+    </aside>
+  </div>
+</template>
+
+<style scoped>
+.pieces {
+  display: flex;
+  gap: 10px;
+  flex-wrap: wrap;
+}
+.on {
+  border: 2px solid var(--blue) !important;
+  color: var(--blue) !important;
+}
+.rows {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  font-size: 15.5px;
+}
+.rows li {
+  display: grid;
+  grid-template-columns: 122px 44px minmax(0, 1fr) auto;
+  gap: 10px;
+  align-items: center;
+  padding: 0 14px;
+  min-height: 48px;
+}
+.rows li + li {
+  border-top: 1px solid var(--rule);
+}
+time,
+.who {
+  font-size: 14px;
+  color: var(--ink-2);
+}
+.gone .what {
+  text-decoration: line-through;
+  color: var(--ink-2);
+}
+.verdict .what,
+.setting-kept .what {
+  font-weight: 650;
+}
+.held {
+  color: var(--brass);
+  font-size: 14px;
+}
+.back {
+  min-height: 48px;
+  font-size: 14.5px;
+  color: var(--brass);
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
+.note {
+  display: flex;
+  gap: 10px;
+  align-items: start;
+}
+.next {
+  padding: 14px 16px;
+  display: grid;
+  gap: 8px;
+}
+.what-next {
+  font-size: 19px;
+  font-weight: 650;
+}
+@media (max-width: 560px) {
+  .rows li {
+    grid-template-columns: 1fr auto;
+    gap: 0 10px;
+    padding: 6px 12px;
+  }
+  .what {
+    grid-column: 1 / -1;
+    grid-row: 2;
+  }
+  .note {
+    flex-direction: column;
+    align-items: stretch;
+  }
+}
+</style>

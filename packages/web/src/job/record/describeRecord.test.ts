@@ -1,0 +1,47 @@
+import { plainText } from '@anello/core/figure';
+import type { KeptRecord, RecordBody } from '@anello/core/job';
+import { describe, expect, it } from 'vitest';
+import { RECORD_EXAMPLES } from '../../../../contract/src/record/records.testdata';
+import { describeRecord } from './describeRecord';
+
+const said = (body: RecordBody, units: 'mm' | 'inch' = 'mm'): string => {
+  const row: KeptRecord = {
+    id: '7f1b0f5e-3a55-4b52-9d2e-1f6a8f0c1a2b',
+    jobId: 'j-101',
+    piece: 2,
+    at: '2026-11-20T09:30:00.000Z',
+    operator: 'RK',
+    body,
+  };
+  return plainText(describeRecord(row), units).replaceAll('\u00a0', ' ');
+};
+
+describe.each(Object.values<RecordBody>(RECORD_EXAMPLES))('a kept row of kind $kind', (body) => {
+  it('is a sentence, with nothing missing in it, in either units', () => {
+    for (const units of ['mm', 'inch'] as const) {
+      const text = said(body, units);
+      expect(text.length).toBeGreaterThan(4);
+      expect(text).not.toMatch(/undefined|null|NaN|Infinity|\[object/);
+      expect(text[0]).toBe(text[0]!.toUpperCase());
+    }
+  });
+});
+
+describe('what a row says', () => {
+  it.each([
+    [RECORD_EXAMPLES.joint, 'Joint measured at 11 places: gap 0.132 mm to 0.251 mm, tightest 33.0 mm along'],
+    [RECORD_EXAMPLES.crept, 'The drawing had crept +0.05 mm across: +0.10 mm on diameter at the worst'],
+    [{ ...RECORD_EXAMPLES.crept, along: -0.3 }, 'The drawing had crept −0.30 mm along, +0.05 mm across'],
+    [RECORD_EXAMPLES.curve, 'Curve measured at 6 places: −0.005 mm at the worst, 8.0 mm along'],
+    [RECORD_EXAMPLES.shaped, 'Cut by two-handle steps: 250 steps'],
+    [{ ...RECORD_EXAMPLES.shaped, said: '' }, 'Cut by two-handle steps'],
+    [RECORD_EXAMPLES.verdict, 'Scrap: one pass too many'],
+    [{ ...RECORD_EXAMPLES.contact, swing: null, distance: null }, 'Touched in two bands'],
+    [{ ...RECORD_EXAMPLES.piece, carriedFrom: null }, 'Piece 2 started'],
+  ] as const)('%#', (body, text) => {
+    expect(said(body).startsWith(text)).toBe(true);
+  });
+  it('figures follow the units of the screen', () => {
+    expect(said(RECORD_EXAMPLES.joint, 'inch')).toMatch(/gap 0\.005\d* in to 0\.009\d* in/);
+  });
+});

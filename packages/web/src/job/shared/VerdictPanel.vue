@@ -1,0 +1,153 @@
+<script setup lang="ts">
+import { ofKind } from '@anello/core/job';
+import { computed, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import { useJob } from '../../data/stores/job';
+import { useScreen } from '../../data/stores/screen';
+import { useJobModel } from '../model/useJobModel';
+import { deviceOf } from '@anello/core/setting';
+import { newId } from '../../data/newId';
+import { usePreferences } from '../../data/stores/preferences';
+import { useShop } from '../../data/stores/shop';
+
+/** Accepted, rework or scrap; the last two with their cause. Accepted also proves the setting. */
+const props = defineProps<{ atLine: boolean; angleRight: boolean; past: boolean; hasTaper: boolean }>();
+const job = useJob();
+const shop = useShop();
+const screen = useScreen();
+const router = useRouter();
+const model = useJobModel();
+const preferences = usePreferences();
+type Verdict = 'accepted' | 'rework' | 'scrap';
+const picking = ref<Verdict | null>(null);
+const cause = ref('');
+const problem = ref('');
+const CAUSES: Record<'rework' | 'scrap', readonly string[]> = {
+  rework: ['Still over size', 'Angle out of band', 'Chatter or torn finish', 'Waiting for its mate'],
+  scrap: [
+    'Went past its line',
+    'Angle out and no stock left',
+    'Chatter too deep to clean up',
+    'Wrong length',
+    'Slipped in the chuck',
+  ],
+};
+const given = computed(() => ofKind(job.records, 'verdict', job.piece).at(-1) ?? null);
+const advice = computed(() => {
+  if (!props.hasTaper) return 'Measure what the drawing asks for, then say how it came out.';
+  if (props.past) return 'Past its line: rework if the drawing allows, otherwise scrap with its cause.';
+  if (props.atLine && props.angleRight) return 'At its line and marked all along: it can be accepted.';
+  if (props.atLine) return 'At its line. Blue it once before accepting: size alone does not prove the angle.';
+  return 'Not yet at its line.';
+});
+
+async function keep(verdict: Verdict): Promise<void> {
+  if (verdict !== 'accepted' && cause.value.trim() === '') {
+    problem.value = 'Say what caused it: the next piece learns from that.';
+    return;
+  }
+  const record = await job.keep({
+    kind: 'verdict',
+    verdict,
+    cause: verdict === 'accepted' ? '' : cause.value.trim(),
+  });
+  if (verdict === 'accepted') await proveSetting();
+  picking.value = null;
+  problem.value = '';
+  screen.undoable = { text: `Piece ${job.piece}: ${verdict}.`, run: () => void job.withdraw(record) };
+  if (verdict !== 'rework') await router.push(`/job/${job.id}/record`);
+}
+
+/** A piece that fits proves what the lathe stands at; the setting on record says so. */
+async function proveSetting(): Promise<void> {
+  const { value: way } = model.way;
+  const setting = ofKind(job.records, 'setting-kept')
+    .filter((r) => r.piece <= job.piece)
+    .at(-1);
+  const device = way && deviceOf(way);
+  if (!device || !setting || !job.document || setting.body.way !== way) return;
+  const { machineId, halfAngle, workLength } = setting.body;
+  await shop.keepSetting({
+    id: newId(),
+    machineId,
+    device,
+    halfAngle,
+    workLength: way === 'tailstock' ? workLength : null,
+    at: new Date().toISOString(),
+    operator: preferences.operator.trim() || '–',
+    jobId: job.id,
+    jobNumber: job.document.number,
+    how: `piece ${job.piece} fitted its mate`,
+  });
+}
+</script>
+
+<template>
+  <section class="verdict sheet" aria-label="Verdict">
+    <p>
+      <strong>{{ given ? `Piece ${job.piece}: ${given.body.verdict}` : `Piece ${job.piece}` }}</strong>
+      <span class="quiet">{{ given?.body.cause || advice }}</span>
+    </p>
+    <div class="row">
+      <v-btn :class="{ go: atLine && angleRight }" @click="keep('accepted')">Accept it</v-btn>
+      <v-btn :aria-expanded="picking === 'rework'" @click="picking = picking === 'rework' ? null : 'rework'"
+        >Rework</v-btn
+      >
+      <v-btn
+        class="danger"
+        :aria-expanded="picking === 'scrap'"
+        @click="picking = picking === 'scrap' ? null : 'scrap'"
+        >Scrap</v-btn
+      >
+    </div>
+    <form v-if="picking === 'rework' || picking === 'scrap'" class="cause" @submit.prevent="keep(picking)">
+      <div class="row">
+        <v-btn
+          v-for="text in CAUSES[picking]"
+          :key="text"
+          :aria-pressed="cause === text"
+          :class="{ on: cause === text }"
+          @click="cause = text"
+          >{{ text }}</v-btn
+        >
+      </div>
+      <v-text-field
+        v-model="cause"
+        label="Cause, in your words"
+        maxlength="400"
+        :error-messages="problem"
+        autocomplete="off"
+      />
+      <v-btn type="submit" :class="picking === 'scrap' ? 'danger' : 'go'">{{
+        picking === 'scrap' ? 'Record as scrap' : 'Record for rework'
+      }}</v-btn>
+    </form>
+  </section>
+</template>
+
+<style scoped>
+.verdict {
+  padding: 12px 18px 14px;
+  display: grid;
+  gap: 10px;
+}
+.row {
+  display: flex;
+  gap: 10px;
+  flex-wrap: wrap;
+}
+.cause {
+  display: grid;
+  gap: 12px;
+  border-top: 1px solid var(--rule);
+  padding-top: 12px;
+  justify-items: start;
+}
+.cause .v-input {
+  width: 100%;
+}
+.on {
+  border: 2px solid var(--blue) !important;
+  color: var(--blue) !important;
+}
+</style>

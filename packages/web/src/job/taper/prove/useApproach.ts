@@ -1,0 +1,55 @@
+import { approachAdvice, approachOf, lastPrediction, USUAL_RISK, type Approach } from '@anello/core/approach';
+import { advanceFromInfeed } from '@anello/core/gauging';
+import type { InfeedAdvice } from '@anello/core/infeed';
+import { ofKind } from '@anello/core/job';
+import { radialOf } from '@anello/core/machine';
+import { computed, type ComputedRef } from 'vue';
+import { useJob } from '../../../data/stores/job';
+import { useJobModel } from '../../model/useJobModel';
+
+export interface ApproachDesk {
+  readonly approach: ComputedRef<Approach>;
+  readonly advice: ComputedRef<InfeedAdvice | null>;
+  readonly last: ComputedRef<ReturnType<typeof lastPrediction>>;
+  readonly risk: ComputedRef<number>;
+  /** Stand-off for stock on radius. */
+  along(stock: number): number;
+  setRisk(risk: number): void;
+  /** Dial, slide and tool were looked at: the passes so far are no guide any more, and the count begins anew from here. */
+  countFromHere(): Promise<void>;
+}
+
+/** The way to the line: what the tool has shown, the next infeed for the risk accepted, how the last came out. */
+export function useApproach(): ApproachDesk {
+  const job = useJob();
+  const model = useJobModel();
+  const risk = computed(() => job.document?.cut.risk ?? USUAL_RISK);
+  const approach = computed(() => approachOf(job.records, job.piece));
+  const limits = computed(() => {
+    const task = model.taper.value?.task;
+    const dial = model.lathe.value?.dial;
+    const standOff = job.document?.tolerance.standOff.value;
+    if (!task || !dial || standOff === undefined) return null;
+    return {
+      halfAngle: task.halfAngle,
+      standOff,
+      risk: risk.value,
+      division: radialOf(dial.division, dial.reads),
+    };
+  });
+  return {
+    approach,
+    risk,
+    advice: computed(() => (limits.value ? approachAdvice(approach.value, limits.value) : null)),
+    last: computed(() => (limits.value ? lastPrediction(approach.value, limits.value) : null)),
+    along: (stock) =>
+      limits.value
+        ? advanceFromInfeed({ infeed: stock, dial: 'radius', halfAngle: limits.value.halfAngle }).advance
+        : 0,
+    async countFromHere() {
+      const last = ofKind(job.records, 'stand-off', job.piece).at(-1);
+      if (last) await job.keep({ ...last.body, checked: true });
+    },
+    setRisk: (next) => job.edit((draft) => void (draft.cut.risk = next)),
+  };
+}

@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import type { Nudge } from '@anello/core/setting';
+import NudgePlan from '../../../drawing/NudgePlan.vue';
+import FigureText from '../../../ui/FigureText.vue';
+import PhraseText from '../../../ui/PhraseText.vue';
+
+/** The correction, in the unit of what is moved. */
+defineProps<{ nudge: Nudge }>();
+defineEmits<{ done: [] }>();
+</script>
+
+<template>
+  <div class="nudge sheet">
+    <p>
+      <strong class="amount"><FigureText :figure="nudge.amount" large /></strong>
+    </p>
+    <p class="where">
+      {{ nudge.place }}, <strong>{{ nudge.direction }}</strong>
+    </p>
+    <NudgePlan v-if="nudge.move" :move="nudge.move" />
+    <p v-if="nudge.also"><PhraseText :phrase="nudge.also" /></p>
+    <p class="quiet"><PhraseText :phrase="nudge.because" /></p>
+    <v-btn class="go" @click="$emit('done')">Nudged, read again</v-btn>
+  </div>
+</template>
+
+<style scoped>
+.nudge {
+  padding: 12px 16px;
+  border: 1.5px solid var(--brass-edge);
+  display: grid;
+  gap: 4px;
+}
+.amount {
+  font-size: 38px;
+  line-height: 1.1;
+}
+.where {
+  font-size: 16.5px;
+}
+.v-btn {
+  margin-top: 6px;
+}
+</style>

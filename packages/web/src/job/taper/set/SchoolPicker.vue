@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import type { SchoolChoice, SchoolId } from '@anello/core/setting';
+import { ref } from 'vue';
+import { useJobModel } from '../../model/useJobModel';
+import PhraseText from '../../../ui/PhraseText.vue';
+import { useJob } from '../../../data/stores/job';
+
+/** The schools the chosen way can be set by; what stands in the way of one is said. */
+const props = defineProps<{ open?: boolean }>();
+const job = useJob();
+const model = useJobModel();
+const opened = ref(props.open);
+
+function choose(school: SchoolChoice): void {
+  const id: SchoolId = school.id;
+  job.edit((draft) => {
+    if (draft.way) draft.way.school = id;
+  });
+  opened.value = false;
+}
+</script>
+
+<template>
+  <section v-if="model.schools.value.length > 1" class="schools" aria-label="How it is set">
+    <button v-if="!opened" class="plain now" :aria-expanded="false" @click="opened = true">
+      Set by <strong>{{ model.school.value?.title.toLowerCase() }}</strong><span class="other"
+        >another way to set it</span
+      >
+    </button>
+    <ul v-else>
+      <li v-for="school in model.schools.value" :key="school.id">
+        <button
+          class="plain sheet one"
+          :class="{ on: school.id === model.school.value?.id }"
+          :aria-pressed="school.id === model.school.value?.id"
+          :disabled="school.blocked !== null"
+          @click="choose(school)"
+        >
+          <strong>{{ school.title }}</strong>
+          <span v-if="school.blocked" class="blocked"><PhraseText :phrase="school.blocked" /></span>
+          <span v-else class="quiet">{{ school.what }}</span>
+        </button>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.now {
+  min-height: 48px;
+  font-size: 15px;
+  color: var(--ink-2);
+}
+.now strong {
+  color: var(--ink);
+}
+.other {
+  margin-left: 14px;
+  color: var(--blue);
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(270px, 100%), 1fr));
+  gap: 8px;
+}
+.one {
+  width: 100%;
+  min-height: 72px;
+  padding: 10px 14px !important;
+  border: 1px solid var(--rule-2) !important;
+  background: var(--sheet) !important;
+  display: grid !important;
+  gap: 2px;
+  align-content: start;
+  font-size: 14.5px !important;
+}
+.one strong {
+  font-size: 16px;
+}
+.one.on {
+  border: 2px solid var(--blue) !important;
+}
+.one:disabled {
+  background: transparent !important;
+  cursor: default;
+}
+.blocked {
+  color: var(--brass);
+}
+</style>

@@ -1,0 +1,98 @@
+<script setup lang="ts">
+import { angle } from '@anello/core/figure';
+import { computed } from 'vue';
+import { useJobModel } from '../../model/useJobModel';
+import { useSetScreen } from './useSetScreen';
+import { useSetting } from './useSetting';
+import FigureText from '../../../ui/FigureText.vue';
+import NoticeText from '../../../ui/NoticeText.vue';
+import PhraseText from '../../../ui/PhraseText.vue';
+import { useJob } from '../../../data/stores/job';
+import { useKit } from '../../../data/stores/kit';
+import NoTaper from '../../shared/NoTaper.vue';
+import SchoolPicker from './SchoolPicker.vue';
+import SetSide from './SetSide.vue';
+import SettingCard from './SettingCard.vue';
+
+/** The step cards of the chosen way and school: figures, stations, the band that is good enough, the next nudge. */
+const job = useJob();
+const kit = useKit();
+const model = useJobModel();
+const desk = useSetting();
+const stale = computed(() => model.progress.value?.stages.find((s) => s.stage === 'set')?.stale ?? null);
+useSetScreen(desk);
+</script>
+
+<template>
+  <div v-if="desk.step.value && model.context.value" class="split">
+    <section class="main" aria-label="Setting">
+      <NoticeText v-if="stale" tone="warn"
+        >The setting kept before was <PhraseText :phrase="stale" />. Set and read it again.</NoticeText
+      >
+      <NoticeText v-if="desk.carried.value !== null" tone="good"
+        >Carried over from piece {{ desk.carried.value }}: the {{ model.lathe.value?.name }} still stands at
+        <FigureText :figure="angle(model.context.value.task.halfAngle)" />. A first cut and a try will show
+        whether it moved.</NoticeText
+      >
+      <SettingCard :desk="desk" />
+      <p class="then">
+        <strong>Then</strong>
+        <button
+          v-for="(step, index) in model.steps.value"
+          :key="step.id"
+          class="plain"
+          :aria-current="index === desk.index.value ? 'step' : undefined"
+          @click="desk.index.value = index"
+        >
+          <span aria-hidden="true">{{ desk.done.value[index] ? '✓' : index + 1 }}</span> {{ step.short
+          }}<span v-if="desk.done.value[index]" class="visually-hidden"> (done)</span>
+        </button>
+      </p>
+      <SchoolPicker />
+    </section>
+    <SetSide :desk="desk" />
+  </div>
+  <section v-else-if="model.taper.value && !model.way.value" class="none">
+    <h2>No way chosen yet</h2>
+    <v-btn :to="`/job/${job.id}/way`" class="go">Choose the way</v-btn>
+  </section>
+  <section v-else-if="model.taper.value && model.school.value?.blocked && kit.loaded" class="none">
+    <h2>{{ model.school.value.title }} cannot be used here</h2>
+    <p><PhraseText :phrase="model.school.value.blocked" /></p>
+    <SchoolPicker open />
+    <v-btn to="/kit">Machines and kit</v-btn>
+  </section>
+  <section v-else-if="model.taper.value && kit.loaded" class="none">
+    <h2>The {{ model.lathe.value?.name }} cannot be set this way</h2>
+    <v-btn :to="`/job/${job.id}/way`">Choose another way</v-btn>
+  </section>
+  <NoTaper v-else-if="!model.taperError.value && kit.loaded" />
+</template>
+
+<style scoped>
+.then {
+  margin-top: 2px;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 18px;
+  align-items: center;
+  font-size: 15px;
+  color: var(--ink-2);
+}
+.then strong {
+  color: var(--ink);
+}
+.then button {
+  min-height: 44px;
+}
+.then [aria-current] {
+  color: var(--blue);
+  font-weight: 650;
+}
+.none {
+  padding: 28px 24px;
+  display: grid;
+  gap: 14px;
+  justify-items: start;
+}
+</style>

@@ -1,0 +1,278 @@
+<script setup lang="ts">
+import { mdiPlus } from '@mdi/js';
+import type { Aside, JobCard, Rack } from '@anello/contract';
+import { STAGES } from '@anello/core/job';
+import { useDebounceFn } from '@vueuse/core';
+import { computed, onMounted, ref, watch } from 'vue';
+import PartThumb from '../../drawing/PartThumb.vue';
+import { request } from '../../data/api';
+import NewJob from './NewJob.vue';
+import NotTaken from '../../job/record/NotTaken.vue';
+import StillSetRow from '../../job/record/StillSetRow.vue';
+import { useOutbox } from '../../data/stores/outbox';
+import { useShop } from '../../data/stores/shop';
+
+/** Jobs on the rack, what each needs next, and what the lathes are still set to. */
+const shop = useShop();
+const outbox = useOutbox();
+const PAGE = 24;
+const jobs = ref<JobCard[]>([]);
+const total = ref(0);
+const broken = ref<Aside[]>([]);
+const aside = computed(() => [...broken.value, ...shop.aside]);
+const search = ref('');
+const state = ref<'waiting' | 'ready' | 'failed'>('waiting');
+const adding = ref(false);
+
+async function load(more = false): Promise<void> {
+  const offset = more ? jobs.value.length : 0;
+  try {
+    const rack = await request<Rack>(
+      'GET',
+      `/api/jobs?limit=${PAGE}&offset=${offset}&search=${encodeURIComponent(search.value)}`,
+    );
+    broken.value = rack.aside ?? [];
+    jobs.value = more ? [...jobs.value, ...rack.jobs] : rack.jobs;
+    total.value = rack.total;
+    state.value = 'ready';
+    outbox.reached();
+  } catch (error) {
+    state.value = jobs.value.length > 0 ? 'ready' : 'failed';
+    outbox.noticeAway(error);
+  }
+}
+/** Jobs of which something lies in this browser alone, and why. */
+const here = computed(() => {
+  const why = new Map<string, string>();
+  for (const draft of outbox.drafts) {
+    const reason = draft.theirs
+      ? 'changed here and by somebody else: to be settled'
+      : draft.refused
+        ? `an edit was not taken: ${draft.refused.sentence}`
+        : outbox.away
+          ? 'an edit is held in this browser'
+          : '';
+    if (reason) why.set(draft.jobId, reason);
+  }
+  for (const { body, refused } of outbox.refused) {
+    const jobId = (body as { jobId?: string | null } | null)?.jobId;
+    if (jobId) why.set(jobId, `something kept was not taken: ${refused?.sentence}`);
+  }
+  return [...why].map(([id, reason]) => {
+    const job = jobs.value.find((j) => j.id === id);
+    return { id, name: job ? `${job.number} ${job.title}` : id, why: reason };
+  });
+});
+const searchSoon = useDebounceFn(() => load(), 200);
+watch(search, searchSoon);
+watch(
+  () => outbox.away || outbox.signIn,
+  (away) => !away && void load(),
+);
+onMounted(() => {
+  void load();
+  void shop.load();
+});
+
+const LABELS = {
+  part: 'Part',
+  way: 'Way',
+  set: 'Set',
+  cut: 'Cut',
+  prove: 'Prove',
+  record: 'Record',
+} as const;
+const machineName = (id: string): string => shop.byId(id)?.document.name ?? '';
+const reached = (job: JobCard): string =>
+  job.scrapped
+    ? 'scrapped'
+    : job.finished
+      ? 'finished'
+      : `${LABELS[job.now]}${job.quantity > 1 ? `, piece ${job.piece} of ${job.quantity}` : ''}`;
+</script>
+
+<template>
+  <main class="rack">
+    <header class="top">
+      <h1>Rack</h1>
+      <v-text-field v-model="search" class="search" label="Find a job" clearable @click:clear="search = ''" />
+      <v-btn class="go" :prepend-icon="mdiPlus" @click="adding = true">New job</v-btn>
+    </header>
+    <p v-if="outbox.away" class="quiet away" role="status">
+      The server is away. What is kept stays in this browser until it is back.
+    </p>
+
+    <ul v-if="here.length || aside.length" class="here sheet" aria-label="To be looked at">
+      <li v-for="one in here" :key="one.id">
+        <router-link :to="`/job/${one.id}`">{{ one.name }}</router-link>: {{ one.why }}
+      </li>
+      <li v-for="one in aside" :key="one.id">
+        <strong>{{ one.name }}</strong> cannot be read: {{ one.sentence }}
+      </li>
+    </ul>
+
+    <NotTaken v-if="outbox.refused.length || outbox.count" class="orphans" />
+
+    <section class="lathes" aria-label="What the lathes are still set to">
+      <StillSetRow v-for="machine in shop.machines" :key="machine.id" :machine="machine" />
+    </section>
+
+    <p v-if="state === 'waiting'" class="quiet">Fetching the jobs…</p>
+    <p v-else-if="state === 'failed'" class="quiet">
+      The jobs could not be fetched. They appear when the server is back.
+    </p>
+    <p v-else-if="jobs.length === 0" class="quiet">
+      {{ search ? 'No job matches that.' : 'No jobs yet. The first one starts with New job.' }}
+    </p>
+    <ul class="cards">
+      <li v-for="job in jobs" :key="job.id">
+        <router-link class="card sheet" :to="`/job/${job.id}/${job.now}`">
+          <span class="head"
+            ><span class="fig number">{{ job.number }}</span
+            ><span class="machine">{{ machineName(job.machineId) }}</span></span
+          >
+          <span class="title">{{ job.title }}</span>
+          <PartThumb :features="job.features" />
+          <ol class="stages" :aria-label="`Stage reached: ${reached(job)}`">
+            <li
+              v-for="stage in STAGES"
+              :key="stage"
+              :class="[
+                job.stages.find((s) => s.stage === stage)?.state,
+                { stale: job.stages.find((s) => s.stage === stage)?.stale },
+              ]"
+            >
+              <span>{{ LABELS[stage] }}</span>
+            </li>
+          </ol>
+          <span class="next" :class="{ bad: job.scrapped }"
+            ><span class="fig">{{ job.quantity > 1 ? `${job.piece}/${job.quantity}` : '1 off' }}</span>
+            {{ job.next }}</span
+          >
+        </router-link>
+      </li>
+    </ul>
+    <v-btn v-if="jobs.length < total" class="more" @click="load(true)"
+      >Show more ({{ total - jobs.length }})</v-btn
+    >
+    <NewJob v-model="adding" />
+  </main>
+</template>
+
+<style scoped>
+.rack {
+  padding: 20px 26px 40px;
+  overflow-y: auto;
+}
+.here {
+  margin: 0 0 16px;
+  padding: 10px 18px 10px 34px;
+  border: 2px solid var(--brass-edge);
+  display: grid;
+  gap: 4px;
+}
+.orphans {
+  margin: 0 0 16px;
+}
+.top {
+  display: flex;
+  align-items: center;
+  gap: 18px;
+  margin-bottom: 16px;
+  flex-wrap: wrap;
+}
+.top h1 {
+  font-size: 26px;
+  font-weight: 650;
+  margin-right: auto;
+}
+.search {
+  max-width: 320px;
+  flex: 1 1 200px;
+}
+.away {
+  margin-bottom: 12px;
+}
+.lathes {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(420px, 100%), 1fr));
+  gap: 12px;
+  margin-bottom: 20px;
+}
+.cards {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(330px, 100%), 1fr));
+  gap: 14px;
+}
+.card {
+  display: grid;
+  gap: 6px;
+  padding: 14px 16px 12px;
+  text-decoration: none;
+  height: 100%;
+  align-content: start;
+}
+.card:hover {
+  border-color: var(--blue);
+}
+.head {
+  display: flex;
+  justify-content: space-between;
+  font-size: 14.5px;
+  color: var(--ink-2);
+}
+.title {
+  font-weight: 650;
+  font-size: 17px;
+}
+.stages {
+  display: grid;
+  grid-template-columns: repeat(6, 1fr);
+  gap: 3px;
+  list-style: none;
+  padding: 0;
+  margin: 4px 0 2px;
+  font-size: 12.5px;
+  color: var(--ink-2);
+  text-align: center;
+}
+.stages li {
+  border-top: 4px solid var(--rule);
+  padding-top: 4px;
+}
+.stages .done {
+  border-color: var(--green);
+  color: var(--green);
+}
+.stages .now {
+  border-color: var(--blue);
+  color: var(--blue);
+  font-weight: 700;
+}
+.stages .stale {
+  border-top-style: dashed;
+  border-color: var(--brass-edge);
+  color: var(--brass);
+}
+.next {
+  font-size: 15.5px;
+}
+.next .fig {
+  color: var(--ink-2);
+  margin-right: 6px;
+}
+.next.bad {
+  color: var(--red);
+}
+.more {
+  margin-top: 16px;
+}
+@media (max-width: 640px) {
+  .rack {
+    padding: 14px 12px 30px;
+  }
+}
+</style>

@@ -1,0 +1,169 @@
+<script setup lang="ts">
+import { taperFigures, type KitDocument } from '@anello/contract';
+import { taperSize } from '@anello/core/taper';
+import { computed, onMounted, ref, watch } from 'vue';
+import { useRouter } from 'vue-router';
+import { useDocumentEditor } from '../../data/useDocumentEditor';
+import { kindSpec } from './kitFields';
+import KitTabs from './KitTabs.vue';
+import { newId } from '../../data/newId';
+import { saveBundle } from '../../files/saveFile';
+import ClashPicks from '../../ui/ClashPicks.vue';
+import DocumentForm from '../../ui/DocumentForm.vue';
+import NoticeText from '../../ui/NoticeText.vue';
+import TaperPicker from '../../ui/TaperPicker.vue';
+import { useKit } from '../../data/stores/kit';
+
+/** One thing or set the shop owns: a new one of a kind, or one on record. */
+const props = defineProps<{ id?: string; kind?: string }>();
+const kit = useKit();
+const router = useRouter();
+const row = computed(() => kit.kit.find((r) => r.id === props.id));
+const newOne = ref(`kit-${newId()}`);
+onMounted(() => void kit.load());
+
+const editor = useDocumentEditor<KitDocument>(async (document, { version, save: saveId }) => {
+  const id = props.id ?? newOne.value;
+  try {
+    await kit.keep(id, version, document, saveId);
+  } catch (error) {
+    await kit.load();
+    throw error;
+  }
+  if (!props.id) await router.replace(`/kit/${id}`);
+  return `Saved. ${document.name} is on record.`;
+});
+const { draft, note, busy, save, put, errorsUnder, clashes, choose } = editor;
+/** The same page serves the next thing too; a new one just saved stays as it is. */
+watch(
+  () => props.id ?? `new ${props.kind}`,
+  (now) => {
+    if (now !== newOne.value) editor.open(null);
+  },
+);
+watch(
+  () => [row.value, props.kind, draft.value === null] as const,
+  ([found, kind, empty]) => {
+    if (!empty) return;
+    if (props.id) editor.open(found ?? null);
+    else if (kind) {
+      newOne.value = `kit-${newId()}`;
+      editor.open(null, kindSpec(kind)?.make() ?? null);
+    }
+  },
+  { immediate: true },
+);
+const spec = computed(() => (draft.value ? kindSpec(draft.value.kind) : undefined));
+const tapered = computed(() =>
+  draft.value && (draft.value.kind === 'master' || draft.value.kind === 'taper-reamer') ? draft.value : null,
+);
+
+/** From the tables: the exact taper, and a name and length to start from. */
+function useSize(key: string | null): void {
+  if (!tapered.value || !key) return;
+  const [series = '', size = ''] = key.split(/\/(.*)/s);
+  const found = series === 'shop' ? kit.sizes.find((one) => one.size === size) : taperSize(series, size);
+  if (!found) return;
+  const figures = taperFigures(found, 'external');
+  Object.assign(tapered.value, { series: { series, size }, ratio: figures.ratio });
+  tapered.value.name ||= `${found.name} ${tapered.value.kind === 'master' ? 'plug gauge' : 'reamer'}`;
+}
+const series = computed(() =>
+  tapered.value?.series ? `${tapered.value.series.series}/${tapered.value.series.size}` : null,
+);
+
+function change(key: string, value: unknown): void {
+  if (!draft.value) return;
+  put(draft.value as unknown as Record<string, unknown>, key, value);
+  // A taper changed by hand is no longer the table's.
+  if (key === 'ratio' && tapered.value) delete tapered.value.series;
+}
+
+async function putAway(archived: boolean): Promise<void> {
+  if (!draft.value) return;
+  draft.value.archived = archived;
+  if (!(await save())) draft.value.archived = !archived;
+}
+const toFile = (): void => {
+  if (draft.value && props.id)
+    saveBundle(draft.value.name, { kit: [{ id: props.id, document: draft.value }] });
+};
+</script>
+
+<template>
+  <main class="page">
+    <KitTabs />
+    <template v-if="draft && spec">
+      <header class="head">
+        <h1>{{ row ? row.document.name : `New ${spec.one}` }}</h1>
+        <v-btn v-if="row" @click="toFile">Save as a file</v-btn>
+        <v-btn v-if="row" @click="putAway(!draft.archived)">{{
+          draft.archived ? 'Bring back' : 'Put away'
+        }}</v-btn>
+      </header>
+      <NoticeText v-if="draft.archived" tone="warn"
+        >Put away: no job is offered it; what was done with it stays.</NoticeText
+      >
+      <form class="sheets" @submit.prevent="save">
+        <ClashPicks :clashes="clashes" :document="draft" @choose="choose" />
+        <section class="sheet group">
+          <div class="grid">
+            <v-text-field
+              v-model="draft.name"
+              label="Name"
+              autocomplete="off"
+              :error-messages="errorsUnder('')['name'] ?? ''"
+            />
+            <TaperPicker v-if="tapered" :model-value="series" @update:model-value="useSize" />
+            <DocumentForm
+              :object="draft as unknown as Record<string, unknown>"
+              :fields="spec.fields"
+              :draft-key="`kit.${id ?? newOne}`"
+              :errors="errorsUnder('')"
+              @change="change"
+            />
+            <table v-if="draft.kind === 'pin-block'" class="wide">
+              <thead>
+                <tr>
+                  <th scope="col">Hole</th>
+                  <th scope="col">Along</th>
+                  <th scope="col">Across</th>
+                </tr>
+              </thead>
+              <tbody>
+                <tr v-for="hole in draft.holes" :key="hole.name">
+                  <th scope="row">{{ hole.name }}</th>
+                  <td class="fig">{{ hole.x.typed }}</td>
+                  <td class="fig">{{ hole.y.typed }}</td>
+                </tr>
+              </tbody>
+            </table>
+            <v-textarea v-model="draft.note" class="wide" label="Note" rows="2" auto-grow />
+          </div>
+        </section>
+        <p class="bottom">
+          <v-btn class="go" type="submit" :disabled="busy || draft.name.trim() === ''">Save</v-btn>
+          <span role="status">{{ note }}</span>
+        </p>
+      </form>
+    </template>
+    <p v-else-if="kit.loaded">There is no such thing among the kit.</p>
+    <p v-else class="quiet">Opening the drawer…</p>
+  </main>
+</template>
+
+<style scoped>
+table {
+  border-collapse: collapse;
+}
+th,
+td {
+  padding: 8px 14px;
+  text-align: right;
+  border-top: 1px solid var(--rule);
+  font-weight: 400;
+}
+th:first-child {
+  text-align: left;
+}
+</style>

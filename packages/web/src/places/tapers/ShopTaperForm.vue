@@ -1,0 +1,124 @@
+<script setup lang="ts">
+import { SHOP_TAPER_SCHEMA, type ShopTaper, type TaperRow } from '@anello/contract';
+import { watch } from 'vue';
+import { useRouter } from 'vue-router';
+import { useDocumentEditor } from '../../data/useDocumentEditor';
+import { plain } from '../../data/db';
+import { newId } from '../../data/newId';
+import { saveBundle } from '../../files/saveFile';
+import { useKit } from '../../data/stores/kit';
+import ClashPicks from '../../ui/ClashPicks.vue';
+import DocumentForm from '../../ui/DocumentForm.vue';
+import { figure, type FormField } from '../../ui/formField';
+
+/** A taper of the shop's own: a new one, with what is known of it already, or one to change. */
+const open = defineModel<boolean>({ required: true });
+const props = defineProps<{ row?: TaperRow; start?: Partial<ShopTaper> }>();
+const kit = useKit();
+const router = useRouter();
+let fresh = `taper-${newId()}`;
+
+const FIELDS: readonly FormField[] = [
+  { kind: 'text', key: 'name', label: 'Name' },
+  figure('ratio', 'Taper on diameter', 'taper'),
+  figure('halfAngle', 'or half angle', 'angle'),
+  figure('gaugeDiameter', 'Gauge line diameter'),
+  figure('beyondGauge', 'Cone beyond the gauge line'),
+  figure('length', 'Gauge line to small end'),
+  { kind: 'text', key: 'thread', label: 'Usual thread' },
+  { kind: 'text', key: 'use', label: 'What it is found on', wide: true },
+];
+
+const editor = useDocumentEditor<ShopTaper>(async (document, { version, save: saveId }) => {
+  const id = props.row?.id ?? fresh;
+  await kit.keepTaper(id, version, document, saveId);
+  open.value = false;
+  fresh = `taper-${newId()}`;
+  await router.push(document.archived ? '/tapers' : `/tapers/shop/${id}`);
+  return '';
+});
+const { draft, note, busy, save, put, errorsUnder, clashes, choose } = editor;
+watch(
+  open,
+  (isOpen) => {
+    if (!isOpen) return;
+    note.value = '';
+    editor.open(props.row ?? null, {
+      schema: SHOP_TAPER_SCHEMA,
+      name: '',
+      use: '',
+      archived: false,
+      thread: '',
+      ...plain(props.start ?? {}),
+    });
+  },
+  { immediate: true },
+);
+async function putAway(): Promise<void> {
+  if (!draft.value) return;
+  draft.value.archived = true;
+  if (!(await save())) draft.value.archived = false;
+}
+const toFile = (): void => {
+  if (props.row && draft.value)
+    saveBundle(draft.value.name, { tapers: [{ id: props.row.id, document: draft.value }] });
+};
+</script>
+
+<template>
+  <v-dialog v-model="open" aria-label="A taper of our own" max-width="640">
+    <form v-if="draft" class="sheet own" @submit.prevent="save">
+      <ClashPicks :clashes="clashes" :document="draft" @choose="choose" />
+      <h2>{{ row ? row.document.name : 'A taper of our own' }}</h2>
+      <p class="quiet">
+        Its ratio or its half angle; of the rest, what is known. The drawing gives what is left out.
+      </p>
+      <div class="grid">
+        <DocumentForm
+          :object="draft as unknown as Record<string, unknown>"
+          :fields="FIELDS"
+          :draft-key="`taper.${row?.id ?? 'new'}`"
+          :errors="errorsUnder('')"
+          @change="(key, value) => put(draft as unknown as Record<string, unknown>, key, value)"
+        />
+      </div>
+      <p class="row">
+        <v-btn class="go" type="submit" :disabled="busy || draft.name.trim() === ''">Save</v-btn>
+        <v-btn @click="open = false">Close</v-btn>
+        <template v-if="row">
+          <v-btn @click="toFile">Save as a file</v-btn>
+          <v-btn @click="putAway">Put away</v-btn>
+        </template>
+      </p>
+      <p role="status">{{ note }}</p>
+    </form>
+  </v-dialog>
+</template>
+
+<style scoped>
+.own {
+  padding: 20px 24px;
+  display: grid;
+  gap: 14px;
+  overflow-y: auto;
+}
+.grid {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 16px 14px;
+  align-items: start;
+}
+.grid :deep(.wide) {
+  grid-column: 1 / -1;
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+}
+@media (max-width: 520px) {
+  .grid {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,71 @@
+import { createPinia, setActivePinia, type Pinia } from 'pinia';
+import { afterEach, beforeEach } from 'vitest';
+import { createApp, defineComponent, h, type App, type Component, type SetupContext } from 'vue';
+
+/** What a test may do with a page of its own. */
+export interface Mounted {
+  /** Puts a component on the page, with a plain button where the component library's stands. */
+  mount(component: Component, props?: Record<string, unknown>): HTMLElement;
+  /** Runs a composable inside a component of its own; leaving takes the component down. */
+  within<T>(setup: () => T): { readonly found: T; leave(): void };
+}
+
+/** A fresh page and fresh stores for every test of a file. */
+export function useMounted(): Mounted {
+  let pinia: Pinia;
+  let apps: App[] = [];
+  beforeEach(() => {
+    pinia = createPinia();
+    setActivePinia(pinia);
+    sessionStorage.clear();
+    localStorage.clear();
+  });
+  afterEach(() => {
+    for (const app of apps) app.unmount();
+    apps = [];
+    document.body.innerHTML = '';
+  });
+  function put(root: Component): { app: App; host: HTMLElement } {
+    const host = document.createElement('div');
+    document.body.append(host);
+    const app = createApp(root).use(pinia);
+    app.component('VBtn', (_props: object, { slots }: Pick<SetupContext, 'slots'>) =>
+      h('button', slots['default']?.()),
+    );
+    app.mount(host);
+    apps.push(app);
+    return { app, host };
+  }
+  return {
+    mount: (component, props = {}) => put({ render: () => h(component, props) }).host,
+    within<T>(setup: () => T) {
+      let found!: T;
+      const { app } = put(
+        defineComponent({
+          setup() {
+            found = setup();
+            return () => h('div');
+          },
+        }),
+      );
+      return {
+        found,
+        leave() {
+          app.unmount();
+          apps = apps.filter((one) => one !== app);
+        },
+      };
+    },
+  };
+}
+
+/** Text as it is read: one space for any run of them. */
+export const plain = (text: string | null): string =>
+  (text ?? '').replaceAll('\u00a0', ' ').replace(/\s+/g, ' ').trim();
+
+/** Places of a path, in the order drawn. */
+export const placesOf = (path: Element | null): { x: number; y: number }[] =>
+  [...(path?.getAttribute('d') ?? '').matchAll(/[ML](-?[\d.]+)[ ,](-?[\d.]+)/g)].map(([, x, y]) => ({
+    x: Number(x),
+    y: Number(y),
+  }));
