@@ -1,6 +1,10 @@
-import { entry } from '../entry/entry';
+import { USUAL_PASSES } from '@anello/core/cutting';
+import { USUAL_TOLERANCE } from '@anello/core/taper';
+import { entry, type Entry } from '../entry/entry';
 import { JOB_SCHEMA } from '../forms';
 import type { JobDocument } from './schema';
+
+const mm = (value: number): Entry => entry(`${value} mm`);
 
 /** A new job with sensible cutting figures, and nothing known of the part yet. */
 export function newJobDocument(given: {
@@ -19,8 +23,12 @@ export function newJobDocument(given: {
     mate: '',
     note: '',
     features: [],
-    tolerance: { grade: 'AT5', standOff: entry('0.25 mm') },
+    tolerance: { grade: USUAL_TOLERANCE.grade, standOff: mm(USUAL_TOLERANCE.standOff) },
     way: null,
-    cut: { roughDepth: entry('0.75 mm'), lastStock: entry('0.6 mm'), allowance: entry('0.08 mm') },
+    cut: {
+      roughDepth: mm(USUAL_PASSES.roughDepth),
+      lastStock: mm(USUAL_PASSES.lastStock),
+      allowance: mm(USUAL_PASSES.allowance),
+    },
   };
 }

@@ -1,7 +1,7 @@
 import type { RecordBody } from '@anello/core/job';
 import { describe, expect, it } from 'vitest';
 import { recordBodySchema, recordSchema } from '../index';
-import { RECORD_EXAMPLES } from './records.testdata';
+import { RECORD_EXAMPLES } from '../../../core/src/job/records/records.testdata';
 
 const examples = Object.values<RecordBody>(RECORD_EXAMPLES);
 const good = (body: unknown): boolean => recordBodySchema.safeParse(body).success;

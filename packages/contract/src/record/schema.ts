@@ -1,6 +1,7 @@
 import { MADE_IDS } from '@anello/core/eccentric';
 import { CONTACTS, MEASURED_WARM } from '@anello/core/gauging';
 import { FEELS, type KeptRecord } from '@anello/core/job';
+import { DEVICES } from '@anello/core/machine';
 import { COPY_IDS } from '@anello/core/old-part';
 import { WAY_IDS } from '@anello/core/taper';
 import { CURVE_WAY_IDS } from '@anello/core/ways';
@@ -166,7 +167,7 @@ export const recordSchema = z.strictObject({
 export const settingSchema = z.strictObject({
   id: z.uuid(),
   machineId: z.string().min(1).max(60),
-  device: z.enum(['attachment', 'compound', 'tailstock']),
+  device: z.enum(DEVICES),
   halfAngle: z.number().nullable(),
   workLength: z.number().nullable(),
   at: z.iso.datetime(),

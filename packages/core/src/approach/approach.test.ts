@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { plainText } from '../figure/phrase';
 import { salvageWays } from '../gauging/salvage';
 import { approachAdvice, approachOf, evidenceOf, lastPrediction } from './approach';
-import type { KeptRecord, RecordBody } from '../job/records';
+import type { KeptRecord } from '../job/records/row';
+import type { RecordBody } from '../job/records/registry';
 
 const halfAngle = Math.atan(1 / 19.922 / 2);
 const slope = Math.tan(halfAngle);

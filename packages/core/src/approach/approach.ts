@@ -1,7 +1,8 @@
 import type { Evidence, EvidenceKind } from '../evidence/evidence';
 import type { InfeedPass } from '../infeed/learn';
 import { nextInfeed, type InfeedAdvice } from '../infeed/nextInfeed';
-import { standing, type BodyOf, type Feel, type KeptRecord } from '../job/records';
+import { standing, type BodyOf, type KeptRecord } from '../job/records/row';
+import type { Feel } from '../job/records/felt';
 
 /** A measurement of the stock on the way to the line. */
 export interface ApproachPoint {

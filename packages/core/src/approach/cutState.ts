@@ -1,6 +1,6 @@
 import { dialOf, radialOf, type DialReads } from '../machine/dialReads';
 import type { Member } from '../taper/task';
-import { standing, type KeptRecord } from '../job/records';
+import { standing, type KeptRecord } from '../job/records/row';
 
 export interface CutState {
   /** Diameter now where the tool first touches: measured last, less what was cut since. */

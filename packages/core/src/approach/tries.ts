@@ -1,6 +1,6 @@
 import type { StationReading } from '../gauging/readStations';
 import type { WayId } from '../taper/wayId';
-import { standing, type KeptRecord, type RecordOf } from '../job/records';
+import { standing, type KeptRecord, type RecordOf } from '../job/records/row';
 
 /** One run of readings between two nudges. */
 export interface Try {

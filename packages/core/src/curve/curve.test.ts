@@ -9,7 +9,7 @@ import { outOfReach } from './reach';
 import { cornersOf, shapeCurve, type ShapePoint } from './shapeCurve';
 import { SHAPES, standardShape } from './standardShapes';
 import { creepCosts, feedToFollow, printerScale, tracerTemplate } from './tracerTemplate';
-import { compareCurveWays } from '../ways/curve/curveWays';
+import { compareCurveWays } from '../ways/curve/choose';
 import type { Feature } from '../part/feature';
 import { plungeOf } from '../part/profileCurve';
 import { plainText } from '../figure/phrase';

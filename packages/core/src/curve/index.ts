@@ -75,3 +75,4 @@ export const pairJoint = /* @__PURE__ */ checked(pairJoint_);
 export const creepFound = /* @__PURE__ */ checked(creepFound_);
 export const finishing = /* @__PURE__ */ checked(finishing_);
 export const standardShape = /* @__PURE__ */ checked(standardShape_);
+export { USUAL_CURVE } from './usual';

@@ -21,7 +21,7 @@ import { eccentricFaults, eccentricsOf, endOn } from './part';
 import { setScrew } from './setScrew';
 import { throwOf } from '../part/throwOf';
 import { valveAt, valveMotion } from './valveMotion';
-import { compareEccentricWays } from '../ways/eccentric/registry';
+import { compareEccentricWays } from '../ways/eccentric/choose';
 
 const real = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 

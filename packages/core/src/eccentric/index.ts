@@ -1,4 +1,5 @@
 import { checked } from '../basics/publicFace';
+import { usualThrowLimit as usualThrowLimit_ } from './usual';
 import { threeJawPacking as threeJawPacking_ } from './threeJawPacking';
 import { valveAdvance as valveAdvance_ } from './valveAdvance';
 import { eccentricFaults as eccentricFaults_, eccentricsOf as eccentricsOf_, endOn as endOn_ } from './part';
@@ -60,3 +61,5 @@ export const setScrew = /* @__PURE__ */ checked(setScrew_);
 export const valveAt = /* @__PURE__ */ checked(valveAt_);
 export const valveMotion = /* @__PURE__ */ checked(valveMotion_);
 export const invalidates = /* @__PURE__ */ checked(invalidates_);
+export { CENTRE_HOLE, PACKING_STEP } from './usual';
+export const usualThrowLimit = /* @__PURE__ */ checked(usualThrowLimit_);

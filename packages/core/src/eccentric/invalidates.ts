@@ -1,9 +1,17 @@
 import { length } from '../figure/figure';
 import type { Phrase } from '../figure/phrase';
 
-/** What can be made of an eccentric, in the order usual. */
-export const MADE_IDS = ['outside', 'throw', 'bore', 'groove', 'screw', 'packing'] as const;
-export type MadeId = (typeof MADE_IDS)[number];
+/** What can be made of an eccentric, in the order usual, and how it is said when it has been. */
+export const MADE = {
+  outside: 'Outside turned',
+  throw: 'Throw set',
+  bore: 'Bored',
+  groove: 'Grooves cut',
+  screw: 'Set-screw’s hole tapped',
+  packing: 'Packing made',
+} as const;
+export type MadeId = keyof typeof MADE;
+export const MADE_IDS = Object.keys(MADE) as readonly MadeId[];
 
 /** The figures a thing was made to, mm; null where the part has none. */
 export interface MadeBasis {

@@ -5,6 +5,7 @@ import { feedAndSpeed, overhangOf, type FeedAndSpeed } from '../cutting/feedAndS
 import type { Material, ToolMaterial } from '../kit/material';
 import { circularFormTool } from './circularFormTool';
 import { flatFormTool } from './flatFormTool';
+import { WIDEST_OF_DIAMETER, WIDEST_PLUNGED } from './usual';
 
 export type FormToolKind = 'flat' | 'circular';
 
@@ -85,7 +86,7 @@ export function chatterRisk({
 }): { risk: ChatterRisk; because: string } {
   const wide = positive(width, 'width', 'The width') / positive(diameter, 'diameter', 'The diameter');
   const out = positive(stickOut, 'stickOut', 'The stick-out') / diameter;
-  if (wide > 0.8 || width > 16 || out > 4)
+  if (wide > WIDEST_OF_DIAMETER || width > WIDEST_PLUNGED || out > 4)
     return {
       risk: 'high',
       because:
@@ -93,7 +94,7 @@ export function chatterRisk({
           ? 'the edge is nearly as wide as the work is thick'
           : out > 4
             ? 'the work stands out more than four diameters'
-            : 'more than 16 mm of edge cuts at once',
+            : `more than ${WIDEST_PLUNGED} mm of edge cuts at once`,
     };
   if (wide > 0.4 || width > 8 || out > 2.5)
     return {

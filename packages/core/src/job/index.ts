@@ -1,20 +1,19 @@
 import { checked } from '../basics/publicFace';
-import { jobProgress as jobProgress_, settingInForce as settingInForce_ } from './progress';
-import { currentPiece as currentPiece_, ofKind as ofKind_, standing as standing_ } from './records';
+import { jobProgress as jobProgress_ } from './progress';
+import { settingInForce as settingInForce_ } from './settingInForce';
+import { describeRecord as describeRecord_ } from './records/registry';
+import { currentPiece as currentPiece_, ofKind as ofKind_, standing as standing_ } from './records/row';
 
-export { STAGES, type JobFacts, type JobProgress, type Stage, type StageState } from './progress';
-export {
-  FEELS,
-  type BodyOf,
-  type Feel,
-  type KeptRecord,
-  type RecordBody,
-  type RecordKind,
-  type RecordOf,
-} from './records';
+export type { JobFacts } from './facts';
+export type { JobProgress } from './progress';
+export { STAGES, type Stage, type StageState } from './stage';
+export { FEELS, type Feel } from './records/felt';
+export type { RecordBody, RecordKind } from './records/registry';
+export type { BodyOf, KeptRecord, RecordOf } from './records/row';
 
 export const jobProgress = /* @__PURE__ */ checked(jobProgress_);
 export const settingInForce = /* @__PURE__ */ checked(settingInForce_);
 export const currentPiece = /* @__PURE__ */ checked(currentPiece_);
 export const ofKind = /* @__PURE__ */ checked(ofKind_);
 export const standing = /* @__PURE__ */ checked(standing_);
+export const describeRecord = /* @__PURE__ */ checked(describeRecord_);

@@ -1,8 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { plainText } from '../figure/phrase';
 import { cutState } from '../approach/cutState';
-import { jobProgress, type JobFacts } from './progress';
-import { currentPiece, ofKind, standing, type KeptRecord, type RecordBody } from './records';
+import type { JobFacts } from './facts';
+import { jobProgress } from './progress';
+import { currentPiece, ofKind, standing, type KeptRecord } from './records/row';
+import type { RecordBody } from './records/registry';
 import { lastReadings, triesOf } from '../approach/tries';
 
 let made = 0;

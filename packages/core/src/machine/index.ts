@@ -13,6 +13,7 @@ export type {
   StillSet,
   Tailstock,
 } from './lathe';
+export { DEVICE_NAMES, DEVICES } from './lathe';
 export type { DialReads } from './dialReads';
 export { NO_FAULTS, SimulatedLathe, type LatheFaults } from './simulatedLathe';
 export { HONEST_KINDS, WRONG_KINDS } from './latheKinds';

@@ -90,8 +90,10 @@ export interface Lathe {
   readonly minutes?: Readonly<Partial<Record<WayId, number | undefined>>> | undefined;
 }
 
-/** The parts of a lathe that are set for a taper and stay set. */
-export type Device = 'attachment' | 'compound' | 'tailstock';
+/** The parts of a lathe that are set for a taper and stay set, and what they are called. */
+export const DEVICE_NAMES = { attachment: 'bar', compound: 'compound', tailstock: 'tailstock' } as const;
+export type Device = keyof typeof DEVICE_NAMES;
+export const DEVICES = Object.keys(DEVICE_NAMES) as readonly Device[];
 
 /** What a device is still set to: a half angle, and for the tailstock the length it was set for. */
 export interface StillSet {

@@ -36,6 +36,8 @@ export interface CopiedTaper {
 export interface CopyMethod {
   readonly id: CopyId;
   readonly title: string;
+  /** What was done, as a kept row begins. */
+  readonly measured: string;
   readonly how: string;
   readonly inputs: readonly CopyInput[];
   /** Errors: as the formula's, at the input's key. */

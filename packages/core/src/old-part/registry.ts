@@ -11,6 +11,9 @@ import { sweepMethod } from './methods/sweep';
 /** Every way of measuring an old taper, in the order offered. */
 export const COPY_METHODS: readonly CopyMethod[] = [diametersMethod, rollersMethod, ballsMethod, sweepMethod];
 
+/** A method by its id. */
+export const copyMethod = (id: CopyId): CopyMethod => COPY_METHODS.find((m) => m.id === id) as CopyMethod;
+
 export interface Copied {
   readonly taper: CopiedTaper;
   readonly identified: Identification;
@@ -25,7 +28,7 @@ export function copyTaper(
   measured: Readonly<Record<string, Measured>>,
   own: readonly TaperSize[] = [],
 ): Copied {
-  const method = COPY_METHODS.find((m) => m.id === id) as CopyMethod;
+  const method = copyMethod(id);
   for (const { key, label } of method.inputs) {
     const { value, uncertainty } = measured[key] ?? { value: Number.NaN, uncertainty: 0 };
     if (!Number.isFinite(value) || !Number.isFinite(uncertainty))

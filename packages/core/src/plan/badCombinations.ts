@@ -4,6 +4,7 @@ import { length } from '../figure/figure';
 import type { Phrase } from '../figure/phrase';
 import type { TaperTask } from '../taper/task';
 import type { WayId } from '../taper/wayId';
+import { wayOf } from '../ways/taper/registry';
 
 /** Two figures that cannot both be, said where the second one stands. */
 export interface BadCombination {
@@ -89,20 +90,10 @@ const allowanceOverLast: Rule = (facts) => {
     : [];
 };
 
-const travelShort: Rule = ({ task, lathe, way }) =>
-  task &&
-  way === 'compound' &&
-  lathe?.compound &&
-  task.length / Math.cos(task.halfAngle) > lathe.compound.travel
-    ? say(
-        'way',
-        'The cone is ',
-        length(task.length / Math.cos(task.halfAngle), 0.1),
-        ' along its side; the compound travels ',
-        length(lathe.compound.travel, 0.1),
-        '.',
-      )
-    : [];
+const travelShort: Rule = ({ task, lathe, way }) => {
+  const short = task && lathe && way ? wayOf(way).short?.({ task, lathe }) : null;
+  return short ? say('way', ...short) : [];
+};
 
 /** A wall thinner than this beside a hole is worth saying, mm. */
 const THIN = 1;

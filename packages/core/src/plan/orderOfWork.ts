@@ -2,6 +2,8 @@ import type { Feature } from '../part/feature';
 import { length } from '../figure/figure';
 import type { TaperTask } from '../taper/task';
 import type { WayId } from '../taper/wayId';
+import { NOTHING_IN_THE_WAY, type InTheOrder } from '../ways/taper/inTheOrder';
+import { wayOf } from '../ways/taper/registry';
 import type { Endangered, Operation, OperationId } from './operation';
 
 export interface PlanRequest {
@@ -20,7 +22,9 @@ interface Facts extends PlanRequest {
 type Maker = (facts: Facts) => Operation | null;
 
 /** Between centres both ends are finished before anything else, and nothing is left to part off. */
-const betweenCentres = ({ way }: PlanRequest): boolean => way === 'tailstock';
+const betweenCentres = ({ way }: PlanRequest): boolean => way !== null && wayOf(way).betweenCentres;
+/** What the way chosen means for the order; without one, what any means. */
+const orderFor = (way: WayId | null): InTheOrder => (way ? wayOf(way).order : NOTHING_IN_THE_WAY);
 
 const FACE: Maker = (facts) => ({
   id: 'face',
@@ -60,11 +64,7 @@ const HOLES: Maker = ({ has, cone, way }) =>
             ? 'Drill, in steps under the taper; long holes from both ends'
             : 'Drill the holes; long ones from both ends',
         ],
-        why: [
-          way === 'compound'
-            ? 'Drilling needs the tailstock, and the swung compound stands in its way.'
-            : 'Drilling needs the tailstock on the axis.',
-        ],
+        why: [orderFor(way).drilling],
         after: [{ id: 'face', danger: 'A drill started on a rough face wanders.' }],
       }
     : null;
@@ -110,28 +110,13 @@ const STAIRCASE: Maker = ({ task, cone, allowance }) =>
       }
     : null;
 
-const IN_THE_WAY: Partial<Record<WayId, readonly [string, string]>> = {
-  compound: ['Set the compound', 'The swung compound stands in the tailstock’s way.'],
-  attachment: [
-    'Set the taper attachment',
-    'The attachment has to be let go again, and its setting proved again.',
-  ],
-  tailstock: [
-    'Set the tailstock over',
-    'The tailstock is off the axis: a drill from it goes off the axis too.',
-  ],
-};
-
 const SET: Maker = ({ task, way, has }) => {
   if (!task || !way) return null;
-  const [title, danger] = IN_THE_WAY[way] ?? [
-    'Set up for the taper',
-    'The set-up has to be broken down for it.',
-  ];
+  const { setUp, danger } = orderFor(way);
   const needs = (id: OperationId): { id: OperationId; danger: string } => ({ id, danger });
   return {
     id: 'set',
-    title: [`${title} and prove the angle`],
+    title: [`${setUp} and prove the angle`],
     why: ['Everything that needs the tailstock or the plain feeds comes before it.'],
     after: [
       ...(has(plainHole) || task.member === 'internal' ? [needs('holes')] : []),
@@ -181,14 +166,9 @@ const TRY: Maker = ({ task }) =>
       }
     : null;
 
-/** Why a thread must wait until the device the taper was cut by has let go again. */
-const THREADS_TAPERED: Partial<Record<WayId, string>> = {
-  tailstock: 'With the tailstock still over, the thread would be cut tapered.',
-  attachment: 'With the attachment still in, it pulls the tool along the taper while it threads.',
-};
-
-const THREAD: Maker = ({ has, way }) =>
-  has((f) => f.kind === 'thread' && f.side === 'external')
+const THREAD: Maker = ({ has, way }) => {
+  const { threading } = orderFor(way);
+  return has((f) => f.kind === 'thread' && f.side === 'external')
     ? {
         id: 'thread',
         title: ['Cut the outside thread'],
@@ -199,24 +179,14 @@ const THREAD: Maker = ({ has, way }) =>
           ...(has((f) => f.kind === 'groove')
             ? [{ id: 'grooves' as const, danger: 'The threading tool has no relief to run out into.' }]
             : []),
-          ...(way && THREADS_TAPERED[way] ? [{ id: 'home' as const, danger: THREADS_TAPERED[way] }] : []),
+          ...(threading ? [{ id: 'home' as const, danger: threading }] : []),
         ],
       }
     : null;
-
-const HOMES: Partial<Record<WayId, { readonly title: string; readonly why: string }>> = {
-  tailstock: {
-    title: 'Bring the tailstock back and prove it with a test bar',
-    why: 'Whatever is turned, threaded or drilled next would be tapered too.',
-  },
-  attachment: {
-    title: 'Let the attachment go and lock the cross-slide’s screw again; leave the bar set',
-    why: 'Parallel turning and threading need the plain feed; the bar keeps its angle for the next piece.',
-  },
 };
 
 const HOME: Maker = ({ way }) => {
-  const home = way && HOMES[way];
+  const { home } = orderFor(way);
   return home
     ? {
         id: 'home',

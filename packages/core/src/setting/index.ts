@@ -1,7 +1,6 @@
 import { checked } from '../basics/publicFace';
 import { judgeSweep as judgeSweep_, withinBand as withinBand_ } from './judge';
 import {
-  deviceOf as deviceOf_,
   nextNudge as nextNudge_,
   schoolOf as schoolOf_,
   schoolsFor as schoolsFor_,
@@ -10,7 +9,7 @@ import {
 
 export type { SweepVerdict } from './judge';
 export type { SchoolChoice } from './registry';
-export { SCHOOL_IDS, type SchoolId } from './schoolId';
+export { SCHOOL_IDS, type SchoolId } from '../ways/taper/schoolId';
 export type { StepDrawing } from './drawing';
 export type {
   LabelledFigure,
@@ -25,7 +24,6 @@ export type {
 
 export const judgeSweep = /* @__PURE__ */ checked(judgeSweep_);
 export const withinBand = /* @__PURE__ */ checked(withinBand_);
-export const deviceOf = /* @__PURE__ */ checked(deviceOf_);
 export const nextNudge = /* @__PURE__ */ checked(nextNudge_);
 export const schoolOf = /* @__PURE__ */ checked(schoolOf_);
 export const schoolsFor = /* @__PURE__ */ checked(schoolsFor_);

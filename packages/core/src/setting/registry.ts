@@ -1,4 +1,3 @@
-import type { Device } from '../machine/lathe';
 import { angle } from '../figure/figure';
 import type { Phrase } from '../figure/phrase';
 import type { WayId } from '../taper/wayId';
@@ -6,7 +5,9 @@ import { attachmentDevice } from './devices/attachment';
 import { compoundDevice } from './devices/compound';
 import { edgeDevice, reamerDevice } from './devices/edge';
 import { tailstockDevice } from './devices/tailstock';
-import type { SchoolId } from './schoolId';
+import type { SchoolId } from '../ways/taper/schoolId';
+import { wayOf } from '../ways/taper/registry';
+import type { Way } from '../ways/taper/way';
 import { edgeSchool } from './schools/edge';
 import { indicatorSchool } from './schools/indicator';
 import { masterSchool } from './schools/master';
@@ -17,29 +18,32 @@ import { settingGaugeSchool } from './schools/settingGauge';
 import { sineBarSchool } from './schools/sineBar';
 import type { Nudge, SettingContext, SettingDevice, SettingSchool, SettingStep } from './setting';
 
-const DEVICES: Readonly<Record<WayId, SettingDevice>> = {
+const DEVICES: Readonly<Record<Way['adjusts'], SettingDevice>> = {
   attachment: attachmentDevice,
   compound: compoundDevice,
   tailstock: tailstockDevice,
-  'copy-master': compoundDevice,
-  'form-tool': edgeDevice,
-  reamer: reamerDevice,
+  edge: edgeDevice,
+  nothing: reamerDevice,
+};
+const deviceFor = (way: WayId): SettingDevice => DEVICES[wayOf(way).adjusts];
+
+/** Every school there is; which a way can be set by, and which is its usual one, the way says. */
+const SCHOOLS: Readonly<Record<SchoolId, SettingSchool>> = {
+  indicator: indicatorSchool,
+  edge: edgeSchool,
+  ream: reamSchool,
+  master: masterSchool,
+  'scale-trial': scaleTrialSchool,
+  'sine-bar': sineBarSchool,
+  pins: pinsSchool,
+  'setting-gauge': settingGaugeSchool,
 };
 
-/** Every school, in the order offered; the first that a way has is its usual one. */
-const SCHOOLS: readonly SettingSchool[] = [
-  indicatorSchool,
-  edgeSchool,
-  reamSchool,
-  masterSchool,
-  scaleTrialSchool,
-  sineBarSchool,
-  pinsSchool,
-  settingGaugeSchool,
-];
-
-/** The device of the lathe that a way sets, or null when it sets none. */
-export const deviceOf = (way: WayId): Device | null => DEVICES[way].device;
+/** The schools a way can be set by, the usual one first. */
+function suiting(way: WayId): readonly [SettingSchool, ...SettingSchool[]] {
+  const [usual, ...others] = wayOf(way).schools.map((id) => SCHOOLS[id]);
+  return [usual as SettingSchool, ...others];
+}
 
 export interface SchoolChoice {
   readonly id: SchoolId;
@@ -51,19 +55,19 @@ export interface SchoolChoice {
 
 /** The schools a way can be set by here, the usual one first, each with what stands in its way. */
 export function schoolsFor(way: WayId, context: SettingContext): readonly SchoolChoice[] {
-  return SCHOOLS.filter((s) => s.ways.includes(way)).map((s) => ({
+  return suiting(way).map((s) => ({
     id: s.id,
     title: s.title,
     what: s.what,
     provedBy: s.provedBy,
-    blocked: s.blocked(way, context),
+    blocked: s.blocked(wayOf(way), context),
   }));
 }
 
 /** The school asked for, or the usual one of the way where it was not asked for or does not suit. */
 export function schoolOf(way: WayId, asked?: SchoolId | null): SettingSchool {
-  const suiting = SCHOOLS.filter((s) => s.ways.includes(way));
-  return suiting.find((s) => s.id === asked) ?? (suiting[0] as SettingSchool);
+  const [usual, ...others] = suiting(way);
+  return others.find((s) => s.id === asked) ?? usual;
 }
 
 /**
@@ -75,11 +79,12 @@ export function settingSteps(
   context: SettingContext,
   asked?: SchoolId | null,
 ): readonly SettingStep[] {
-  const device = DEVICES[way];
+  const device = deviceFor(way);
+  const { device: sets } = wayOf(way);
   const school = schoolOf(way, asked);
-  if (device.device && !context.lathe[device.device]) return [];
-  if (school.blocked(way, context)) return [];
-  return [...device.byScale(context), ...school.steps(way, context), ...device.after(context)];
+  if (sets && !context.lathe[sets]) return [];
+  if (school.blocked(wayOf(way), context)) return [];
+  return [...device.byScale(context), ...school.steps(wayOf(way), context), ...device.after(context)];
 }
 
 /**
@@ -89,7 +94,7 @@ export function settingSteps(
 export function nextNudge(way: WayId, context: SettingContext, from: number, checkTravel: number): Nudge {
   const off = from - context.task.halfAngle;
   return {
-    ...DEVICES[way].nudge(context, from, checkTravel),
+    ...deviceFor(way).nudge(context, from, checkTravel),
     because: [off > 0 ? 'Too steep by ' : 'Too shallow by ', angle(Math.abs(off)), '.'],
   };
 }

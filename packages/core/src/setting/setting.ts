@@ -1,13 +1,13 @@
 import type { Kit } from '../kit/kit';
-import type { Device, Lathe } from '../machine/lathe';
+import type { Lathe } from '../machine/lathe';
 import type { Figure } from '../figure/figure';
 import type { Phrase } from '../figure/phrase';
 import type { Working } from '../figure/working';
 import type { TravelAlong } from '../gauging/halfAngleFromIndicator';
 import type { End, TaperTask } from '../taper/task';
-import type { WayId } from '../taper/wayId';
 import type { StepDrawing } from './drawing';
-import type { SchoolId } from './schoolId';
+import type { SchoolId } from '../ways/taper/schoolId';
+import type { Way } from '../ways/taper/way';
 
 /** A place along the measured travel, what the indicator should read there, and what is good enough. */
 export interface Station {
@@ -107,7 +107,6 @@ export interface SettingContext {
 
 /** What a way moves and how it is corrected: a family, one file each under devices/. */
 export interface SettingDevice {
-  readonly device: Device | null;
   nudge(context: SettingContext, from: number, checkTravel: number): Omit<Nudge, 'because'>;
   /** Rough setting by the device's own scale, first of every school. */
   byScale(context: SettingContext): readonly SettingStep[];
@@ -121,10 +120,9 @@ export interface SettingSchool {
   readonly title: string;
   /** In a few words, for choosing between them. */
   readonly what: string;
-  readonly ways: readonly WayId[];
   /** How a setting proved this way is recorded. */
   readonly provedBy: string;
   /** Why it cannot be used here, or null. */
-  blocked(way: WayId, context: SettingContext): Phrase | null;
-  steps(way: WayId, context: SettingContext): readonly SettingStep[];
+  blocked(way: Way, context: SettingContext): Phrase | null;
+  steps(way: Way, context: SettingContext): readonly SettingStep[];
 }

@@ -27,3 +27,4 @@ export const taperSize = /* @__PURE__ */ checked(taperSize_);
 export const identifyTaper = /* @__PURE__ */ checked(identifyTaper_);
 export const selfHolding = /* @__PURE__ */ checked(selfHolding_);
 export const shopSeries = /* @__PURE__ */ checked(shopSeries_);
+export { USUAL_TOLERANCE } from './usual';

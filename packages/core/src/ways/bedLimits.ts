@@ -1,6 +1,6 @@
 import { length } from '../figure/figure';
 import type { Phrase } from '../figure/phrase';
-import type { WayContext } from './way';
+import type { WayContext } from './taper/way';
 
 const SHOWN = 0.1;
 

@@ -1,7 +1,7 @@
 import { count, length } from '../figure/figure';
 import type { Phrase } from '../figure/phrase';
 import { fitBars, STICK_OUT, type BarFit } from './boringBar';
-import { CLEARANCE, type WayContext } from './way';
+import { CLEARANCE, type WayContext } from './taper/way';
 
 /** The best bar for this bore of those owned, or null when it is no bore or no bar is on record. */
 function bestBar({ task, kit }: WayContext): BarFit | null {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { plainText } from '../figure/phrase';
 import { LONG, SHANK, SHORT } from '../testkit.testdata';
-import { compareWays } from './chooseWay';
+import { compareWays } from './taper/choose';
 import { divisionError } from './divisionError';
 import { blankLengthError } from './taper/tailstock';
 

@@ -1,10 +1,8 @@
 import { theoreticalFinish } from '../cutting/theoreticalFinish';
+import { USUAL_CUT } from '../cutting/usual';
 import { length } from '../figure/figure';
 import type { Phrase } from '../figure/phrase';
-import type { WayContext } from './way';
-
-/** A fine turning feed and a common tool, where the job does not say. */
-export const USUAL_CUT = { feed: 0.1, noseRadius: 0.4 } as const;
+import type { WayContext } from './taper/way';
 
 /** Under power the ridges are what feed and nose make them; nothing else here is as even. */
 export function powerFinish({ cutting }: Pick<WayContext, 'cutting'>): Phrase {

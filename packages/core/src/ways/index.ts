@@ -1,7 +1,7 @@
 import { checked } from '../basics/publicFace';
 import { attachmentBarShift as attachmentBarShift_ } from './attachmentBarShift';
 import { attachmentCheck as attachmentCheck_ } from './attachmentCheck';
-import { compareWays as compareWays_ } from './chooseWay';
+import { compareWays as compareWays_ } from './taper/choose';
 import { compoundCheck as compoundCheck_ } from './compoundCheck';
 import { tailstockSetOver as tailstockSetOver_ } from './tailstockSetOver';
 import {
@@ -12,15 +12,18 @@ import {
 import { barReading as barReading_ } from './barScale';
 import { fitBars as fitBars_, smallestBore as smallestBore_ } from './boringBar';
 import { compoundInfeed as compoundInfeed_ } from './compoundInfeed';
-import { compareCurveWays as compareCurveWays_ } from './curve/curveWays';
-import { compareEccentricWays as compareEccentricWays_ } from './eccentric/registry';
+import { compareCurveWays as compareCurveWays_ } from './curve/choose';
+import { curveWayOf as curveWayOf_ } from './curve/registry';
+import { compareEccentricWays as compareEccentricWays_ } from './eccentric/choose';
+import { eccentricWayOf as eccentricWayOf_ } from './eccentric/registry';
+import { wayOf as wayOf_ } from './taper/registry';
 
-export type { WayChoice } from './chooseWay';
+export type { WayChoice } from './taper/choose';
 export { SCALE_NAMES } from './barScale';
 export { STICK_OUT, type BarFit } from './boringBar';
-export { USUAL_CUT } from './finish';
-export type { CuttingFigures, WayAssessment } from './way';
-export { CURVE_WAY_IDS, type CurveAssessment, type CurveWayId } from './curve/curveWays';
+export type { Assessment } from './assessment';
+export type { CuttingFigures, Way, WayAssessment } from './taper/way';
+export { CURVE_WAY_IDS, type CurveAssessment, type CurveWayId } from './curve/way';
 export { ECCENTRIC_WAY_IDS, type EccentricAssessment, type EccentricWayId } from './eccentric/way';
 
 export const attachmentBarShift = /* @__PURE__ */ checked(attachmentBarShift_);
@@ -37,3 +40,6 @@ export const smallestBore = /* @__PURE__ */ checked(smallestBore_);
 export const compoundInfeed = /* @__PURE__ */ checked(compoundInfeed_);
 export const compareCurveWays = /* @__PURE__ */ checked(compareCurveWays_);
 export const compareEccentricWays = /* @__PURE__ */ checked(compareEccentricWays_);
+export const wayOf = /* @__PURE__ */ checked(wayOf_);
+export const curveWayOf = /* @__PURE__ */ checked(curveWayOf_);
+export const eccentricWayOf = /* @__PURE__ */ checked(eccentricWayOf_);

@@ -1,7 +1,7 @@
 import type { Device } from '../machine/lathe';
 import { angle, length } from '../figure/figure';
 import type { Phrase } from '../figure/phrase';
-import type { WayContext } from './way';
+import type { WayContext } from './taper/way';
 
 /** Blanks of one length, near enough that the set-over still makes the same angle, mm. */
 const SAME_LENGTH = 0.5;

@@ -4,10 +4,11 @@ import { plainText } from '../figure/phrase';
 import { DRAWER, LONG, SHANK, SHORT } from '../testkit.testdata';
 import { barReading } from './barScale';
 import { fitBars, smallestBore } from './boringBar';
-import { compareWays } from './chooseWay';
+import { compareWays } from './taper/choose';
 import { tailstockCollision } from './tailstockCollision';
 import { toolHeightError, toolHeightLimit, toolHeightProfile } from './toolHeightError';
 import { setUpMinutes } from './minutes';
+import { wayOf } from './taper/registry';
 
 const DEG = Math.PI / 180;
 const BORE = { ...SHANK, member: 'internal' as const };
@@ -139,8 +140,10 @@ describe('six ways', () => {
     }
   });
   it('set-up minutes are the shop’s own where it gave them, and few where it still stands', () => {
-    expect(setUpMinutes('compound', { ...LONG, minutes: { compound: 45 } })).toBe(45);
-    expect(setUpMinutes('attachment', LONG, true)).toBeLessThan(setUpMinutes('attachment', LONG));
+    expect(setUpMinutes(wayOf('compound'), { ...LONG, minutes: { compound: 45 } })).toBe(45);
+    expect(setUpMinutes(wayOf('attachment'), LONG, true)).toBeLessThan(
+      setUpMinutes(wayOf('attachment'), LONG),
+    );
   });
 });
 

@@ -1,5 +1,6 @@
 import type { MachineDocument, MachineRow, SettingRow } from '@anello/contract';
 import { AnelloError } from '@anello/core/basics';
+import { DEVICES } from '@anello/core/machine';
 import { isDeepStrictEqual } from 'node:util';
 import type { Book } from '../db/book';
 import { refuseOtherTimes } from './clock';
@@ -7,7 +8,6 @@ import { addToShelf, findOnShelf, listShelf, saveOnShelf } from './shelf';
 import { MACHINES } from './shelves';
 import { StaleVersion } from './staleVersion';
 
-const DEVICES = ['attachment', 'compound', 'tailstock'] as const;
 const COLUMNS =
   '`id`, `machine_id` as `machineId`, `device`, `half_angle` as `halfAngle`, `work_length` as `workLength`, `at`, `operator`, `job_id` as `jobId`, `job_number` as `jobNumber`, `how`';
 /** What was set last, by when it was set and not by when it arrived: one row of the index. */

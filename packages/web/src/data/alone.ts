@@ -1,5 +1,6 @@
-const NAME = 'anello-outbox';
-const LEASE = 'anello.sender';
+import { LOCAL, SENDER_LOCK } from './names';
+
+const LEASE = LOCAL.sender;
 /** A sender that stops without a word is taken over from after this, ms. */
 const LASTS = 10_000;
 const SETTLES = 60;
@@ -15,7 +16,7 @@ interface Lease {
  */
 export async function alone(work: () => Promise<void>): Promise<boolean> {
   if ('locks' in navigator) {
-    await navigator.locks.request(NAME, work);
+    await navigator.locks.request(SENDER_LOCK, work);
     return true;
   }
   const by = Math.random().toString(36).slice(2);

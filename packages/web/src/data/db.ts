@@ -6,6 +6,7 @@ import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import type { Method } from './api';
 import type { Draft } from './drafts';
 import { MemoryBench } from './memoryBench';
+import { DATABASE, STORE_KEYS } from './names';
 import { sayTrouble } from './trouble';
 
 /** A request waiting in the browser until the server has taken it. */
@@ -43,15 +44,7 @@ export type Bench = Pick<
   'getAll' | 'get' | 'put' | 'add' | 'delete' | 'clear' | 'count'
 >;
 
-const KEYS: Readonly<Record<Stores, string>> = {
-  outbox: 'seq',
-  drafts: 'jobId',
-  jobs: 'id',
-  machines: 'id',
-  kit: 'id',
-  tapers: 'id',
-  acknowledged: 'id',
-};
+const KEYS: Readonly<Record<Stores, string>> = STORE_KEYS;
 /** A store that neither opens nor fails in this time is held open by another tab or broken, ms. */
 const OPENS_IN = 4000;
 
@@ -70,7 +63,7 @@ export function bench(): Promise<Bench> {
 }
 
 function open(): Promise<Bench> {
-  const opening = openDB<Schema>('anello', 3, {
+  const opening = openDB<Schema>(DATABASE.name, DATABASE.version, {
     upgrade(db, from) {
       if (from < 1) {
         db.createObjectStore('outbox', { keyPath: 'seq', autoIncrement: true });

@@ -2,6 +2,7 @@ import type { ErrorData } from '@anello/core/basics';
 import { migrateJobDocument, type JobDocument } from '@anello/contract';
 import type { Broke } from './broke';
 import type { Clash } from './merge';
+import { LOCAL } from './names';
 import { sayTrouble } from './trouble';
 
 /** A job's document as typed and not yet taken by the server, with what it was typed over. */
@@ -22,8 +23,7 @@ export interface Draft {
     | undefined;
 }
 
-const PREFIX = 'anello.draft.';
-const TORN = 'anello.torn.';
+const { draft: PREFIX, torn: TORN } = LOCAL;
 /** Drafts a browser without a store holds in the page. */
 const loose = new Map<string, Draft>();
 

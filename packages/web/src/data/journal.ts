@@ -1,8 +1,9 @@
 import type { Waiting } from './db';
+import { LOCAL } from './names';
 import { newId } from './newId';
 import { sayTrouble } from './trouble';
 
-const PREFIX = 'anello.keeping.';
+const PREFIX = LOCAL.keeping;
 
 /**
  * The way into the outbox takes some milliseconds, and a page may go in them: what is kept is first written where it is safe

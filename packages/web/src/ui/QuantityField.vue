@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { HELD } from '../data/names';
+import { useHeld } from '../data/useHeld';
 import type { Entry, EntryDimension } from '@anello/contract';
 import { AnelloError } from '@anello/core/basics';
 import {
@@ -14,7 +16,7 @@ import {
 } from '@anello/core/figure';
 import { parseQuantity, type DefaultUnit } from '@anello/core/quantity';
 import { halfAngleOf, ratioOf } from '@anello/core/taper';
-import { useSessionStorage } from '@vueuse/core';
+
 import { computed, ref, watch } from 'vue';
 import { typedEntry, withUnit } from './typedEntry';
 import { usePreferences } from '../data/stores/preferences';
@@ -34,7 +36,7 @@ const props = defineProps<{
 const emit = defineEmits<{ 'update:modelValue': [entry: Entry | undefined] }>();
 
 const preferences = usePreferences();
-const draft = useSessionStorage<string | null>(`anello.typed.${props.draftKey}`, null);
+const draft = useHeld<string | null>(HELD.typed(props.draftKey), null);
 const text = ref(draft.value ?? props.modelValue?.typed ?? '');
 const own = ref<string | null>(null);
 const reads = ref<Figure | null>(props.modelValue ? figureOf(props.modelValue.value) : null);

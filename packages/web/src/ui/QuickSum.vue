@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { HELD } from '../data/names';
+import { useHeld } from '../data/useHeld';
 import { AnelloError } from '@anello/core/basics';
 import { exactText } from '@anello/core/figure';
 import { METRIC_88 } from '@anello/core/kit';
@@ -9,7 +11,7 @@ import {
   type QuickAnswer,
   type QuickLine,
 } from '@anello/core/quick';
-import { useClipboard, useSessionStorage } from '@vueuse/core';
+import { useClipboard } from '@vueuse/core';
 import { computed, nextTick, ref, watch } from 'vue';
 import { usePreferences } from '../data/stores/preferences';
 import { useKit } from '../data/stores/kit';
@@ -20,7 +22,7 @@ import FigureText from './FigureText.vue';
 const screen = useScreen();
 const kit = useKit();
 const preferences = usePreferences();
-const text = useSessionStorage('anello.quick', '');
+const text = useHeld(HELD.quick, '');
 const input = ref<HTMLInputElement | null>(null);
 const picked = ref(0);
 const said = ref('');
@@ -45,7 +47,10 @@ const completions = computed(() => quickCompletions(text.value));
 const lines = computed(() => result.value.answer?.lines ?? []);
 const line = computed<QuickLine | null>(() => lines.value[picked.value] ?? lines.value[0] ?? null);
 const fits = computed(
-  () => line.value?.figure.quantity === 'length' && screen.bar?.dimension === 'length' && !screen.bar.noInput,
+  () =>
+    line.value?.figure.quantity === 'length' &&
+    screen.bar?.asks === 'figure' &&
+    screen.bar.dimension === 'length',
 );
 
 watch(text, () => {

@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { HELD } from '../data/names';
+import { useHeld } from '../data/useHeld';
 import { sizes, type Sizes } from '@anello/contract';
 import { AnelloError } from '@anello/core/basics';
 import { formatFigure, length } from '@anello/core/figure';
-import { useSessionStorage } from '@vueuse/core';
+
 import { computed, ref, watch } from 'vue';
 import { usePreferences } from '../data/stores/preferences';
 
@@ -15,7 +17,7 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ 'update:modelValue': [sizes: Sizes] }>();
 const preferences = usePreferences();
-const draft = useSessionStorage<string | null>(`anello.typed.${props.draftKey}`, null);
+const draft = useHeld<string | null>(HELD.typed(props.draftKey), null);
 const text = ref(draft.value ?? props.modelValue?.typed ?? '');
 const own = ref('');
 const unit = computed(() => props.modelValue?.unit ?? (preferences.units === 'mm' ? 'mm' : 'in'));

@@ -13,7 +13,6 @@ import { toolHeightStep } from '../toolHeight';
 const DEGREE = Math.PI / 180;
 
 export const attachmentDevice: SettingDevice = {
-  device: 'attachment',
   nudge(context, from) {
     const bar = context.lathe.attachment as Attachment;
     const { shift } = attachmentBarShift({

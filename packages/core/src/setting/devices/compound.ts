@@ -9,7 +9,6 @@ import { easyTravel } from '../stations';
 import { toolHeightStep } from '../toolHeight';
 
 export const compoundDevice: SettingDevice = {
-  device: 'compound',
   nudge({ task, lathe }, from, checkTravel) {
     const now =
       compoundCheck({ halfAngle: Math.abs(from), slideTravel: checkTravel }).radial * Math.sign(from || 1);

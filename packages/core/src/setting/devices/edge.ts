@@ -4,7 +4,6 @@ import { toolHeightStep } from '../toolHeight';
 
 /** A wide tool: its edge is the setting, and it is tapped round in its post. */
 export const edgeDevice: SettingDevice = {
-  device: null,
   nudge({ task, lathe }, from) {
     const edge = task.length / Math.cos(task.halfAngle);
     const change = edge * (Math.sin(task.halfAngle) - Math.sin(from));
@@ -32,7 +31,6 @@ export const edgeDevice: SettingDevice = {
 
 /** A reamer has its taper ground in: there is nothing to nudge. */
 export const reamerDevice: SettingDevice = {
-  device: null,
   nudge: ({ task, lathe }) => ({
     amount: length(0, lathe.indicator),
     place: 'nowhere',

@@ -7,7 +7,6 @@ import { stationsAlong, withinOf } from '../stations';
 import { toolHeightStep } from '../toolHeight';
 
 export const tailstockDevice: SettingDevice = {
-  device: 'tailstock',
   nudge(context, from) {
     const { task, lathe } = context;
     const change = task.workLength * (Math.sin(task.halfAngle) - Math.sin(from));

@@ -8,7 +8,6 @@ export const edgeSchool: SettingSchool = {
   id: 'edge',
   title: 'Clock the edge',
   what: 'hone the edge straight, then run it past an indicator by the carriage',
-  ways: ['form-tool'],
   provedBy: 'edge clocked along the carriage',
   blocked: () => null,
   steps: (_, context) => [honeStep(context), edgeSweep(context)],

@@ -2,7 +2,7 @@ import { angle, length } from '../../figure/figure';
 import { attachmentCheck } from '../../ways/attachmentCheck';
 import { compoundCheck } from '../../ways/compoundCheck';
 import type { Attachment } from '../../machine/lathe';
-import type { WayId } from '../../taper/wayId';
+import type { Way } from '../../ways/taper/way';
 import { checkTravel } from '../devices/compound';
 import type { SettingContext, SettingSchool, SettingStep, Station } from '../setting';
 import { angleWorking, bandNote, climb, travelShown } from '../shared';
@@ -13,16 +13,15 @@ export const indicatorSchool: SettingSchool = {
   id: 'indicator',
   title: 'Indicator over a travel',
   what: 'run a measured travel and read the climb at stations',
-  ways: ['compound', 'attachment', 'tailstock'],
   provedBy: 'by indicator, every station in band',
   blocked: () => null,
   steps: (way, context) => [sweepFor(way, context)],
 };
 
 /** The sweep that proves a way's setting by the climb it makes. */
-export function sweepFor(way: WayId, context: SettingContext): SettingStep {
-  if (way === 'attachment') return barSweep(context, context.lathe.attachment as Attachment);
-  return way === 'tailstock' ? blankSweep(context) : slideSweep(context);
+export function sweepFor(way: Way, context: SettingContext): SettingStep {
+  if (way.device === 'attachment') return barSweep(context, context.lathe.attachment as Attachment);
+  return way.device === 'tailstock' ? blankSweep(context) : slideSweep(context);
 }
 
 function barSweep(context: SettingContext, bar: Attachment): SettingStep {

@@ -3,7 +3,7 @@ import type { Master } from '../../kit/kit';
 import type { Phrase } from '../../figure/phrase';
 import { ratioOf } from '../../taper/solve';
 import { mastersFor } from '../../ways/taper/copyMaster';
-import type { WayId } from '../../taper/wayId';
+import type { Way } from '../../ways/taper/way';
 import type { SettingContext, SettingSchool, SettingStep } from '../setting';
 import { angleWorking, travelShown } from '../shared';
 import { easyTravel, stationsAlong, withinOf } from '../stations';
@@ -17,7 +17,6 @@ export const masterSchool: SettingSchool = {
   id: 'master',
   title: 'Copy a master',
   what: 'clock a good plug, reamer or shank end to end until the needle stays still',
-  ways: ['compound', 'attachment', 'copy-master'],
   provedBy: 'copied from a master to stillness',
   blocked: (_, context) =>
     mastersFor(context).length > 0
@@ -75,10 +74,10 @@ function truthStep(context: SettingContext, master: Master): SettingStep {
 const proved = (master: Master): string =>
   master.provedOn ? `Last proved ${master.provedOn.slice(0, 10)}.` : 'Never proved here.';
 
-function stillStep(way: WayId, context: SettingContext, master: Master): SettingStep {
+function stillStep(way: Way, context: SettingContext, master: Master): SettingStep {
   const { task, lathe } = context;
   const travel = span(context, master);
-  const along = way === 'attachment' ? 'axis' : 'slide';
+  const along = way.device === 'attachment' ? 'axis' : 'slide';
   const off = (master.ratio - ratioOf(task.halfAngle)) * travel;
   return {
     id: 'master.sweep',

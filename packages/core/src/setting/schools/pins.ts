@@ -25,7 +25,6 @@ export const pinsSchool: SettingSchool = {
   id: 'pins',
   title: 'Pins in a block',
   what: 'press a two-pin block to the slide’s face and square it off the chuck',
-  ways: ['compound'],
   provedBy: 'by pin block, checked by indicator',
   blocked: (_, context) =>
     holeFor(context)

@@ -11,7 +11,6 @@ export const reamSchool: SettingSchool = {
   id: 'ream',
   title: 'Bore, then ream',
   what: 'bore close to the taper and size it with the reamer',
-  ways: ['reamer'],
   provedBy: 'reamed',
   blocked: (_, context) => (reamerFor(context) ? null : ['No taper reamer owned fits this bore.']),
   steps: (_, context) => {

@@ -15,7 +15,6 @@ export const scaleTrialSchool: SettingSchool = {
   id: 'scale-trial',
   title: 'Scale and trial cut',
   what: 'set by the scale, cut while there is stock, measure two diameters',
-  ways: ['compound', 'attachment', 'tailstock', 'form-tool'],
   provedBy: 'by a trial cut measured at two places',
   blocked: () => null,
   steps: (_, context) => [trialStep(context)],

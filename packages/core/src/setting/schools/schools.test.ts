@@ -4,9 +4,10 @@ import { plainText } from '../../figure/phrase';
 import { DRAWER, LONG, SHANK, SHORT } from '../../testkit.testdata';
 import type { WayId } from '../../taper/wayId';
 import { judgeSweep } from '../judge';
-import { deviceOf, schoolOf, schoolsFor, settingSteps } from '../registry';
+import { schoolOf, schoolsFor, settingSteps } from '../registry';
+import { wayOf } from '../../ways/taper/registry';
 import type { SettingContext, SettingStep } from '../setting';
-import type { SchoolId } from '../schoolId';
+import type { SchoolId } from '../../ways/taper/schoolId';
 import { readingFor } from '../stations';
 import { centreHole } from './settingGauge';
 
@@ -95,8 +96,8 @@ describe('every school of every way', () => {
     expect(schoolOf('tailstock', 'pins').id).toBe('indicator');
     expect(schoolOf('copy-master').id).toBe('master');
     expect(schoolOf('form-tool').id).toBe('edge');
-    expect(deviceOf('reamer')).toBeNull();
-    expect(deviceOf('copy-master')).toBe('compound');
+    expect(wayOf('reamer').device).toBeNull();
+    expect(wayOf('copy-master').device).toBe('compound');
   });
 });
 

@@ -23,7 +23,6 @@ export const settingGaugeSchool: SettingSchool = {
   id: 'setting-gauge',
   title: 'Setting gauge',
   what: 'a proved piece of the blank’s own length between the centres, swept until still',
-  ways: ['tailstock'],
   provedBy: 'by a setting gauge swept to stillness',
   blocked: () => null,
   steps: (_, context) => [gaugeStep(context), stillStep(context)],

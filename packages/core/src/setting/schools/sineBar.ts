@@ -14,7 +14,6 @@ export const sineBarSchool: SettingSchool = {
   id: 'sine-bar',
   title: 'Sine bar and blocks',
   what: 'stand a sine bar on gauge blocks and press it against the slide’s face',
-  ways: ['compound', 'attachment'],
   provedBy: 'by sine bar and blocks, checked by indicator',
   blocked(_, { kit }) {
     if ((kit?.sineBars.length ?? 0) === 0) return ['No sine bar is among the things owned.'];
@@ -25,7 +24,7 @@ export const sineBarSchool: SettingSchool = {
     const set = context.kit?.blocks[0];
     if (!bar || !set) return [];
     return [
-      ...(way === 'compound' ? [faceTruthStep(context)] : []),
+      ...(way.device === 'compound' ? [faceTruthStep(context)] : []),
       stackStep(context, bar, set),
       sweepFor(way, context),
     ];

@@ -1,8 +1,8 @@
 import type { Lathe } from '../../machine/lathe';
-import type { Figure } from '../../figure/figure';
-import type { Phrase } from '../../figure/phrase';
 import type { EccentricPart } from '../../eccentric/part';
+import type { Assessment } from '../assessment';
 
+/** Every way of making an eccentric that Anello weighs. */
 export const ECCENTRIC_WAY_IDS = ['four-jaw', 'packing', 'offset-centres', 'fixture', 'own-stub'] as const;
 export type EccentricWayId = (typeof ECCENTRIC_WAY_IDS)[number];
 
@@ -18,22 +18,24 @@ export interface EccentricContext {
   readonly step: number;
 }
 
-export interface EccentricAssessment {
-  readonly id: EccentricWayId;
-  readonly title: string;
-  readonly blockers: readonly Phrase[];
-  /** The figure it is set to. */
-  readonly setting: Figure;
-  readonly settingLabel: string;
+export interface EccentricAssessment extends Assessment<EccentricWayId> {
   /** What the finished travel is likely to be out by, mm. */
   readonly travelError: number;
   readonly minutes: number;
-  readonly notes: readonly Phrase[];
 }
 
+/** A way of making an eccentric: a family, one file each. */
 export interface EccentricWay {
   readonly id: EccentricWayId;
-  assess(context: EccentricContext): EccentricAssessment;
+  readonly title: string;
+  /** Usual set-up, minutes. */
+  readonly usualMinutes: number;
+  /** Where its set-up begins: dialling in, the packing, or the centres. */
+  readonly beginsWith: 'dial' | 'packing' | 'centres';
+  /** The way weighed here; it may say its title again, where the part makes it another. */
+  assess(context: EccentricContext): Omit<EccentricAssessment, 'id' | 'title' | 'minutes'> & {
+    readonly title?: string;
+  };
 }
 
 /** A chuck of a kind on the lathe's record, or null. */

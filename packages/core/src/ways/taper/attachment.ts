@@ -6,7 +6,7 @@ import { boreBlockers, boreNotes } from '../boreLimits';
 import { powerFinish } from '../finish';
 import { setUpMinutes } from '../minutes';
 import { stillSetNotes } from '../stillSetNotes';
-import { CLEARANCE, type Way, type WayContext } from '../way';
+import { CLEARANCE, type Way, type WayContext } from './way';
 import { checkFigure, errorFigure } from './compound';
 
 const SHOWN = 0.1;
@@ -19,9 +19,55 @@ export function attachmentTravelNeeded(taperLength: number, halfAngle: number, l
   return taperLength + takeUp + 2 * CLEARANCE;
 }
 
+const attachmentLeft = ({ stillSet }: WayContext) => stillSet.find((s) => s.device === 'attachment');
+
 export const attachmentWay: Way = {
   id: 'attachment',
   title: 'Taper attachment',
+  name: 'bar',
+  device: 'attachment',
+  adjusts: 'attachment',
+  schools: ['indicator', 'master', 'scale-trial', 'sine-bar'],
+  feeds: 'carriage',
+  betweenCentres: false,
+  checkedBy: 'With an indicator',
+  usualMinutes: 30,
+  order: {
+    setUp: 'Set the taper attachment',
+    danger: 'The attachment has to be let go again, and its setting proved again.',
+    drilling: 'Drilling needs the tailstock on the axis.',
+    threading: 'With the attachment still in, it pulls the tool along the taper while it threads.',
+    home: {
+      title: 'Let the attachment go and lock the cross-slide’s screw again; leave the bar set',
+      why: 'Parallel turning and threading need the plain feed; the bar keeps its angle for the next piece.',
+    },
+  },
+  reasons: [
+    {
+      rank: 10,
+      applies: (context) => {
+        const left = attachmentLeft(context);
+        return (
+          left !== undefined &&
+          Math.abs(left.halfAngle - context.task.halfAngle) <= context.task.tolerance.halfAngle
+        );
+      },
+      say: (context) => [
+        'The bar still stands at ',
+        angle(attachmentLeft(context)?.halfAngle ?? 0),
+        ', inside this taper’s band: check it and cut.',
+      ],
+    },
+    {
+      rank: 40,
+      applies: () => true,
+      say: ({ task }) => [
+        'Power feed over ',
+        length(task.length, 0.1),
+        ' and it stays set for the next piece.',
+      ],
+    },
+  ],
   assess(context) {
     const { task, lathe } = context;
     const bar = lathe.attachment;
@@ -29,8 +75,6 @@ export const attachmentWay: Way = {
     const step = bar ? barReading(bar.scale, task.halfAngle).divisionAngle : 0;
     const left = context.stillSet.some((s) => s.device === 'attachment');
     return {
-      id: 'attachment',
-      title: 'Taper attachment',
       blockers: blockers(context, needed),
       settingLabel: 'Bar set to',
       setting: bar ? barReading(bar.scale, task.halfAngle).exact : angle(task.halfAngle),
@@ -42,7 +86,7 @@ export const attachmentWay: Way = {
       errorByIndicator: bar ? checkFigure(context, Math.min(task.length, bar.barTravel)) : null,
       feed: bar ? 'power' : null,
       finish: powerFinish(context),
-      minutes: setUpMinutes('attachment', lathe, left),
+      minutes: setUpMinutes(attachmentWay, lathe, left),
       notes: notes(context),
     };
   },

@@ -4,10 +4,12 @@ import { boreBlockers, boreNotes } from '../boreLimits';
 import { indicatorError } from '../checkError';
 import { divisionError } from '../divisionError';
 import { handFinish } from '../finish';
+import { SHORT_CONE } from './shortCone';
 import { setUpMinutes } from '../minutes';
 import { stillSetNotes } from '../stillSetNotes';
 import { tailstockCollision } from '../tailstockCollision';
-import { CLEARANCE, type Way, type WayContext } from '../way';
+import type { WayId } from '../../taper/wayId';
+import { CLEARANCE, type Way, type WayContext } from './way';
 
 /** Below this slope length a hand can feed evenly enough for a good finish. */
 const EVEN_BY_HAND = 40;
@@ -33,17 +35,66 @@ export const errorFigure = ({ task }: WayContext, step: number) =>
 export const checkFigure = ({ task, lathe }: WayContext, travel = task.length) =>
   length(indicatorError({ length: task.length, resolution: lathe.indicator, travel }), 0.0001);
 
+/** Both cut the same bore: where a reamer of its taper can be used, the bore is made for it. */
+const REAMER: WayId = 'reamer';
+
+/** A slide that is shorter than the cone along its side. */
+export function slideShort({ task, lathe }: Pick<WayContext, 'task' | 'lathe'>): Phrase | null {
+  const slope = task.length / Math.cos(task.halfAngle);
+  const travel = lathe.compound?.travel;
+  return travel !== undefined && slope > travel
+    ? [
+        'The cone is ',
+        length(slope, SHOWN),
+        ' along its side; the compound travels ',
+        length(travel, SHOWN),
+        '.',
+      ]
+    : null;
+}
+
 export const compoundWay: Way = {
   id: 'compound',
   title: 'Compound slide',
+  name: 'compound',
+  device: 'compound',
+  adjusts: 'compound',
+  schools: ['indicator', 'master', 'scale-trial', 'sine-bar', 'pins'],
+  feeds: 'compound',
+  betweenCentres: false,
+  checkedBy: 'With an indicator',
+  usualMinutes: 20,
+  order: {
+    setUp: 'Set the compound',
+    danger: 'The swung compound stands in the tailstock’s way.',
+    drilling: 'Drilling needs the tailstock, and the swung compound stands in its way.',
+  },
+  reasons: [
+    {
+      rank: 30,
+      applies: ({ task }) => task.length <= SHORT_CONE,
+      say: ({ task }) => [
+        'Only ',
+        length(task.length, 0.1),
+        ' long: a hand feeds that evenly, and nothing else needs moving.',
+      ],
+    },
+    {
+      rank: 60,
+      applies: (_, can) => can.has(REAMER),
+      say: () => [
+        'Bore it with the compound to its own angle; a reamer follows wherever the bore leads it, so keep that for sizing.',
+      ],
+    },
+    { rank: 80, applies: () => true, say: () => ['The only way here that generates the cone.'] },
+  ],
+  short: slideShort,
   assess(context) {
     const { task, lathe } = context;
     const needed = compoundTravelNeeded(task.length, task.halfAngle);
     const slide = lathe.compound;
     const left = context.stillSet.some((s) => s.device === 'compound');
     return {
-      id: 'compound',
-      title: 'Compound slide',
       blockers: blockers(context, needed),
       settingLabel: 'Scale reads',
       setting: angle(compoundScale(task.halfAngle, slide?.zero ?? 'along')),
@@ -55,7 +106,7 @@ export const compoundWay: Way = {
       errorByIndicator: slide ? checkFigure(context, Math.min(task.length, slide.travel)) : null,
       feed: slide ? 'hand' : null,
       finish: handFinish(context),
-      minutes: setUpMinutes('compound', lathe, left),
+      minutes: setUpMinutes(compoundWay, lathe, left),
       notes: notes(context, needed),
     };
   },

@@ -3,9 +3,11 @@ import type { Phrase } from '../../figure/phrase';
 import type { Master } from '../../kit/kit';
 import { ratioOf } from '../../taper/solve';
 import { handFinish } from '../finish';
+import { NOTHING_IN_THE_WAY } from './inTheOrder';
+import { SHORT_CONE } from './shortCone';
 import { setUpMinutes } from '../minutes';
-import type { Way, WayContext } from '../way';
-import { checkFigure, compoundTravelNeeded } from './compound';
+import type { Way, WayContext } from './way';
+import { checkFigure, compoundTravelNeeded, slideShort } from './compound';
 
 const SHOWN = 0.1;
 
@@ -19,14 +21,34 @@ export function mastersFor({ task, kit }: Pick<WayContext, 'task' | 'kit'>): Mas
 export const copyMasterWay: Way = {
   id: 'copy-master',
   title: 'Swing and copy a master',
+  name: 'compound, from a master',
+  device: 'compound',
+  adjusts: 'compound',
+  schools: ['master'],
+  feeds: 'compound',
+  betweenCentres: false,
+  checkedBy: 'With an indicator',
+  usualMinutes: 15,
+  order: NOTHING_IN_THE_WAY,
+  reasons: [
+    {
+      rank: 20,
+      applies: ({ task }) => task.length <= SHORT_CONE,
+      say: () => ['A master of this taper is here: copied to stillness, no scale or sum can mislead.'],
+    },
+    {
+      rank: 70,
+      applies: () => true,
+      say: () => ['It reaches, and copying the master proves the angle in the same setting.'],
+    },
+  ],
+  short: slideShort,
   assess(context) {
     const { task, lathe } = context;
     const master = mastersFor(context)[0] ?? null;
     const slide = lathe.compound;
     const needed = compoundTravelNeeded(task.length, task.halfAngle);
     return {
-      id: 'copy-master',
-      title: 'Swing and copy a master',
       blockers: blockers(context, master, needed),
       settingLabel: 'Master’s taper',
       setting: ratio(master?.ratio ?? ratioOf(task.halfAngle)),
@@ -38,7 +60,7 @@ export const copyMasterWay: Way = {
       errorByIndicator: master ? checkFigure(context, Math.min(master.length, slide?.travel ?? 0)) : null,
       feed: slide ? 'hand' : null,
       finish: handFinish(context),
-      minutes: setUpMinutes('copy-master', lathe),
+      minutes: setUpMinutes(copyMasterWay, lathe),
       notes: master ? notes(master) : [],
     };
   },

@@ -1,28 +1,36 @@
 import { angle, length } from '../../figure/figure';
 import type { Phrase } from '../../figure/phrase';
+import { NOTHING_IN_THE_WAY } from './inTheOrder';
 import { setUpMinutes } from '../minutes';
-import type { Way, WayContext } from '../way';
+import type { Way, WayContext } from './way';
+import { widestEdge } from '../../form-tool/usual';
 import { checkFigure } from './compound';
 
 const SHOWN = 0.1;
-/** Widest edge a toolroom lathe plunges without chatter, mm: a rule of the trade, not a law. */
-const WIDEST = 16;
-/** And no wider than this part of the thinnest place it is cut on, or the work bends away from it. */
-const OF_DIAMETER = 0.8;
-
-/** Widest edge for a cone's thinnest diameter, mm. */
-export const widestEdge = (thinnest: number): number => Math.min(WIDEST, OF_DIAMETER * thinnest);
-
 export const formToolWay: Way = {
   id: 'form-tool',
   title: 'Wide tool, plunged',
+  name: 'wide tool',
+  device: null,
+  adjusts: 'edge',
+  schools: ['edge', 'scale-trial'],
+  feeds: 'plunge',
+  betweenCentres: false,
+  checkedBy: 'With an indicator',
+  usualMinutes: 40,
+  order: NOTHING_IN_THE_WAY,
+  reasons: [
+    {
+      rank: 90,
+      applies: () => true,
+      say: () => ['Nothing here generates it, and it is narrow enough to plunge.'],
+    },
+  ],
   assess(context) {
     const { task, lathe } = context;
     const edge = task.length / Math.cos(task.halfAngle);
     const widest = widestEdge(context.task.smallDiameter);
     return {
-      id: 'form-tool',
-      title: 'Wide tool, plunged',
       blockers: blockers(context, edge, widest),
       settingLabel: 'Edge ground to',
       setting: angle(task.halfAngle),
@@ -34,7 +42,7 @@ export const formToolWay: Way = {
       errorByIndicator: checkFigure(context),
       feed: 'hand',
       finish: ['As smooth as the edge is honed, if it does not chatter: a quarter of the turning speed.'],
-      minutes: setUpMinutes('form-tool', lathe),
+      minutes: setUpMinutes(formToolWay, lathe),
       notes: [['The angle is in the grinding: clock the edge along the carriage before it cuts.']],
     };
   },

@@ -2,8 +2,9 @@ import { length, ratio } from '../../figure/figure';
 import type { Phrase } from '../../figure/phrase';
 import type { TaperReamer } from '../../kit/kit';
 import { ratioOf } from '../../taper/solve';
+import { NOTHING_IN_THE_WAY } from './inTheOrder';
 import { setUpMinutes } from '../minutes';
-import type { Way, WayContext } from '../way';
+import type { Way, WayContext } from './way';
 import { boreNotes } from '../boreLimits';
 
 const SHOWN = 0.1;
@@ -22,12 +23,22 @@ export function reamerFor({ task, kit }: Pick<WayContext, 'task' | 'kit'>): Tape
 export const reamerWay: Way = {
   id: 'reamer',
   title: 'Taper reamer after boring',
+  name: 'reamer',
+  device: null,
+  adjusts: 'nothing',
+  schools: ['ream'],
+  feeds: 'reamer',
+  betweenCentres: false,
+  checkedBy: 'By its own taper, out by',
+  usualMinutes: 10,
+  order: NOTHING_IN_THE_WAY,
+  reasons: [
+    { rank: 100, applies: () => true, say: () => ['Step-bore it, then ream: nothing here generates it.'] },
+  ],
   assess(context) {
     const { task, lathe } = context;
     const reamer = reamerFor(context);
     return {
-      id: 'reamer',
-      title: 'Taper reamer after boring',
       blockers: blockers(context, reamer),
       settingLabel: 'Reamer’s taper',
       setting: ratio(reamer?.ratio ?? ratioOf(task.halfAngle)),
@@ -41,7 +52,7 @@ export const reamerWay: Way = {
         : null,
       feed: reamer ? 'hand' : null,
       finish: ['Reamed: smooth if it is bored close first, fed slowly, and never turned back.'],
-      minutes: setUpMinutes('reamer', lathe),
+      minutes: setUpMinutes(reamerWay, lathe),
       notes: reamer ? notes(context, reamer) : [],
     };
   },

@@ -4,7 +4,7 @@ import { powerFinish } from '../finish';
 import { setUpMinutes } from '../minutes';
 import { stillSetNotes } from '../stillSetNotes';
 import { tailstockSetOver } from '../tailstockSetOver';
-import type { Way, WayContext } from '../way';
+import type { Way, WayContext } from './way';
 import { checkFigure } from './compound';
 
 const SHOWN = 0.01;
@@ -43,13 +43,40 @@ export function setOverDivisionError(
 export const tailstockWay: Way = {
   id: 'tailstock',
   title: 'Tailstock set over',
+  name: 'tailstock',
+  device: 'tailstock',
+  adjusts: 'tailstock',
+  schools: ['indicator', 'scale-trial', 'setting-gauge'],
+  feeds: 'carriage',
+  betweenCentres: true,
+  checkedBy: 'With an indicator',
+  usualMinutes: 35,
+  order: {
+    setUp: 'Set the tailstock over',
+    danger: 'The tailstock is off the axis: a drill from it goes off the axis too.',
+    drilling: 'Drilling needs the tailstock on the axis.',
+    threading: 'With the tailstock still over, the thread would be cut tapered.',
+    home: {
+      title: 'Bring the tailstock back and prove it with a test bar',
+      why: 'Whatever is turned, threaded or drilled next would be tapered too.',
+    },
+  },
+  reasons: [
+    {
+      rank: 50,
+      applies: () => true,
+      say: ({ task }) => [
+        'Power feed over ',
+        length(task.length, 0.1),
+        '; by hand the compound would leave its marks.',
+      ],
+    },
+  ],
   assess(context) {
     const { task, lathe } = context;
     const stock = lathe.tailstock;
     const { setOver } = tailstockSetOver({ workLength: task.workLength, halfAngle: task.halfAngle });
     return {
-      id: 'tailstock',
-      title: 'Tailstock set over',
       blockers: blockers(context, setOver),
       settingLabel: 'Set over by',
       setting: length(setOver, SHOWN),
@@ -68,7 +95,7 @@ export const tailstockWay: Way = {
       errorByIndicator: stock ? checkFigure(context) : null,
       feed: stock ? 'power' : null,
       finish: powerFinish(context),
-      minutes: setUpMinutes('tailstock', lathe),
+      minutes: setUpMinutes(tailstockWay, lathe),
       notes: notes(context, setOver),
     };
   },

@@ -9,9 +9,10 @@ import { bench, plain } from '../db';
 import { dropDraft, readDraft, writeDraft } from '../drafts';
 import { same, withValue, type Clash } from '../merge';
 import { newId } from '../newId';
+import { stamp } from '../stamp';
 import { sayTrouble } from '../trouble';
 import { useOutbox } from './outbox';
-import { usePreferences } from './preferences';
+import { useScreen } from './screen';
 
 export type SaveState = 'saved' | 'saving' | 'waiting' | 'refused' | 'conflict';
 const SAVE_AFTER = 350;
@@ -22,7 +23,7 @@ const SAVE_AFTER = 350;
  */
 export const useJob = defineStore('job', () => {
   const outbox = useOutbox();
-  const preferences = usePreferences();
+  const screen = useScreen();
   const id = ref('');
   const version = ref(0);
   /** Whole and never changed in place: every edit puts a new one here, so that nothing of it need be watched. */
@@ -199,14 +200,7 @@ export const useJob = defineStore('job', () => {
 
   /** Keeps a record: on the screen at once, safe in the browser before this returns, then on its way. */
   async function keep(body: RecordBody, forPiece = piece.value): Promise<KeptRecord> {
-    const record: KeptRecord = {
-      id: newId(),
-      jobId: id.value,
-      piece: forPiece,
-      at: new Date().toISOString(),
-      operator: preferences.operator.trim() || '–',
-      body,
-    };
+    const record: KeptRecord = { ...stamp(), jobId: id.value, piece: forPiece, body };
     records.value = [...records.value, record];
     await outbox.add({ method: 'POST', url: '/api/records', body: record });
     return record;
@@ -215,6 +209,18 @@ export const useJob = defineStore('job', () => {
   /** Takes the last kept thing back; it stays on record as withdrawn. */
   const withdraw = (record: KeptRecord): Promise<KeptRecord> =>
     keep({ kind: 'withdrawn', record: record.id }, record.piece);
+
+  /** Keeps a record, says so, and offers to take it back. */
+  async function keepAndOffer(body: RecordBody, said = 'Kept.'): Promise<void> {
+    const record = await keep(body);
+    screen.offerBack(said, () => withdraw(record));
+  }
+
+  /** Changes the document, says so, and offers to change it back. */
+  function editAndOffer(said: string, change: (draft: JobDocument) => void, back: (draft: JobDocument) => void): void {
+    edit(change);
+    screen.offerBack(said, () => edit(back));
+  }
 
   /** What the server had and lost: sent again, or left. */
   async function settleLost(how: 'send' | 'leave'): Promise<void> {
@@ -241,7 +247,9 @@ export const useJob = defineStore('job', () => {
     save,
     settle,
     settleLost,
+    editAndOffer,
     keep,
+    keepAndOffer,
     withdraw,
   };
 });

@@ -1,3 +1,5 @@
+import { HELD } from '../names';
+import { useHeld } from '../useHeld';
 import {
   coreKit,
   shopTaperSize,
@@ -8,7 +10,7 @@ import {
   type TaperRow,
 } from '@anello/contract';
 import type { TaperSize } from '@anello/core/taper';
-import { useSessionStorage } from '@vueuse/core';
+
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
 import { request, ServerAway } from '../api';
@@ -25,8 +27,8 @@ export const useKit = defineStore('kit', () => {
   const aside = ref<Aside[]>([]);
   const loaded = ref(false);
   /** Gauge blocks standing in another stack just now, mm. */
-  const blocksInUse = useSessionStorage<number[]>('anello.blocks-in-use', []);
-  const withoutWear = useSessionStorage('anello.without-wear', false);
+  const blocksInUse = useHeld<number[]>(HELD.blocksInUse, []);
+  const withoutWear = useHeld(HELD.withoutWear, false);
 
   async function load(): Promise<void> {
     try {

@@ -2,12 +2,13 @@ import type { UnitSystem } from '@anello/core/figure';
 import { useLocalStorage } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
+import { LOCAL } from '../names';
 
 /** What this screen is set to: units, theme, and who is at the lathe. */
 export const usePreferences = defineStore('preferences', () => {
-  const units = useLocalStorage<UnitSystem>('anello.units', 'mm');
-  const theme = useLocalStorage<'light' | 'dark'>('anello.theme', 'light');
-  const operator = useLocalStorage('anello.operator', '');
+  const units = useLocalStorage<UnitSystem>(LOCAL.units, 'mm');
+  const theme = useLocalStorage<'light' | 'dark'>(LOCAL.theme, 'light');
+  const operator = useLocalStorage(LOCAL.operator, '');
   return {
     units,
     theme,

@@ -6,20 +6,36 @@ import { defineStore } from 'pinia';
 import { ref, shallowRef } from 'vue';
 
 /** What the reading bar at the bottom is asking for. */
-export interface BarRequest {
-  /** Tells one question from another, so that half-typed text stays with its own. */
+export type BarRequest = BarQuestion | BarOffer;
+
+interface BarLine {
+  /** Tells one request from another, so that half-typed text stays with its own. */
   readonly key: string;
   readonly label: string;
+  readonly hint: string;
+}
+
+/** A figure to be typed. */
+export interface BarQuestion extends BarLine {
+  readonly asks: 'figure';
   readonly dimension: Dimension;
   readonly defaultUnit: DefaultUnit;
-  readonly hint: string;
-  /** There is nothing to type, only something to do. */
-  readonly noInput?: true;
   /** What the figure being typed means, as it is typed. */
   judge?(value: number): { readonly phrase: Phrase; readonly tone: Tone } | null;
   keep(parsed: ParsedQuantity, text: string): Promise<void> | void;
   /** What Enter does with nothing typed. */
-  readonly empty?: { readonly label: string; run(): Promise<void> | void };
+  readonly empty?: BarAction;
+}
+
+/** Nothing to type, only something to do, or not even that. */
+export interface BarOffer extends BarLine {
+  readonly asks: 'nothing';
+  readonly empty?: BarAction;
+}
+
+export interface BarAction {
+  readonly label: string;
+  run(): Promise<void> | void;
 }
 
 export type Tone = 'plain' | 'good' | 'warn' | 'bad';
@@ -77,7 +93,12 @@ export const useScreen = defineStore('screen', () => {
   const focusBar = ref(0);
   /** Last slip that can be taken back, said quietly. */
   const undoable = shallowRef<{ readonly text: string; run(): void } | null>(null);
+  /** Says what was done, and offers to take it back. */
+  function offerBack(text: string, back: () => unknown): void {
+    undoable.value = { text, run: () => void back() };
+  }
   return {
+    offerBack,
     owner,
     bar,
     across,

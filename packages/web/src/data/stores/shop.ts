@@ -12,7 +12,12 @@ import { computed, ref } from 'vue';
 import { request, ServerAway } from '../api';
 import { bench, remember } from '../db';
 import { newId } from '../newId';
+import { stamp } from '../stamp';
 import { useOutbox } from './outbox';
+
+/** What is said of a device; when, and by whom, is now and whoever is at the lathe unless it says so. */
+export type Setting = Omit<SettingRow, 'id' | 'at' | 'operator'> &
+  Partial<Pick<SettingRow, 'at' | 'operator'>>;
 
 interface Machines {
   readonly machines: MachineRow[];
@@ -55,7 +60,8 @@ export const useShop = defineStore('shop', () => {
   }
 
   /** Keeps what a device is set to now, or with halfAngle null that it was disturbed. */
-  async function keepSetting(row: SettingRow): Promise<void> {
+  async function keepSetting(given: Setting): Promise<void> {
+    const row: SettingRow = { ...stamp(), ...given };
     applySetting(row);
     await outbox.add({ method: 'POST', url: '/api/settings', body: row });
   }

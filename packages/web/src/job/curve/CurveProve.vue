@@ -13,14 +13,12 @@ import NoticeText from '../../ui/NoticeText.vue';
 import PlacesBox from '../shared/PlacesBox.vue';
 import { useJob } from '../../data/stores/job';
 import { usePreferences } from '../../data/stores/preferences';
-import { useScreen } from '../../data/stores/screen';
 import VerdictPanel from '../shared/VerdictPanel.vue';
 import CurveLength from './CurveLength.vue';
 import JointCard from './JointCard.vue';
 
 /** Measured places laid on the curve as well as they go: how far off, where, and whether that is good enough. */
 const job = useJob();
-const screen = useScreen();
 const preferences = usePreferences();
 const desk = useCurve();
 const own = useMeasuredPlaces(() => `measured.${job.id}.${job.piece}`);
@@ -41,7 +39,7 @@ const needles = computed(() => (fit.value?.deviations ?? []).map((d) => ({ at: d
 async function keep(): Promise<void> {
   if (!fit.value) return;
   const { worst, rms, deviations } = fit.value;
-  const record = await job.keep({
+  await job.keepAndOffer({
     kind: 'curve',
     places: deviations.length,
     worst: worst.off,
@@ -50,7 +48,6 @@ async function keep(): Promise<void> {
     limit: limit.value,
     inside: inside.value,
   });
-  screen.undoable = { text: 'Kept.', run: () => void job.withdraw(record) };
 }
 const kept = computed(() => ofKind(job.records, 'curve', job.piece).at(-1)?.body ?? null);
 const drawn = computed<readonly Piece[]>(() => desk.pieces.value ?? []);

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { useSessionStorage } from '@vueuse/core';
+import { HELD } from '../../data/names';
+import { useHeld } from '../../data/useHeld';
 import { computed, defineAsyncComponent, type Component } from 'vue';
 import { useCurve } from './useCurve';
 import { useStageScreen } from '../model/useStageScreen';
@@ -20,7 +21,7 @@ const VIEWS = computed(() => [
   { id: 'form-tool', title: 'Form tool' },
   { id: 'hardening', title: 'Hardening' },
 ]);
-const picked = useSessionStorage(`anello.curve.set.${job.id}`, '');
+const picked = useHeld(HELD.curveSet(job.id), '');
 const view = computed({
   get: () =>
     VIEWS.value.find((v) => v.id === picked.value)?.id ??

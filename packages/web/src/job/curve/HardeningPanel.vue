@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import { HELD } from '../../data/names';
+import { useHeld } from '../../data/useHeld';
 import { count, temperature } from '@anello/core/figure';
 import { soakMinutes, TEMPER_COLOURS, TOOL_STEELS } from '@anello/core/form-tool';
-import { useSessionStorage } from '@vueuse/core';
+
 import { computed } from 'vue';
 import { useKeptEntries } from '../model/useKeptEntries';
 import { NOTHING_TRIED, tried } from '../model/tried';
@@ -17,7 +19,7 @@ import { usePreferences } from '../../data/stores/preferences';
 const job = useJob();
 const preferences = usePreferences();
 const kept = useKeptEntries(() => `hardening.${job.id}`);
-const steelId = useSessionStorage<string>('anello.hardening.steel', TOOL_STEELS[0]?.id ?? '');
+const steelId = useHeld<string>(HELD.steel, TOOL_STEELS[0]?.id ?? '');
 const steel = computed(() => TOOL_STEELS.find((s) => s.id === steelId.value) ?? TOOL_STEELS[0]);
 const soak = computed(() => {
   const thick = kept.value('thickness');

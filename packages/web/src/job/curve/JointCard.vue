@@ -11,12 +11,10 @@ import NoticeText from '../../ui/NoticeText.vue';
 import PlacesBox from '../shared/PlacesBox.vue';
 import { useJob } from '../../data/stores/job';
 import { usePreferences } from '../../data/stores/preferences';
-import { useScreen } from '../../data/stores/screen';
 
 /** The gap along the joint of plug and socket, both measured, and the shift that explains it. */
 const props = defineProps<{ desk: CurveDesk; own: readonly CurvePoint[] }>();
 const job = useJob();
-const screen = useScreen();
 const preferences = usePreferences();
 const mate = useMeasuredPlaces(() => `mate.${job.id}.${job.piece}`);
 const clearance = computed(() => props.desk.length('mateClearance'));
@@ -37,7 +35,7 @@ const joint = computed(() => found.value.found);
 async function keep(): Promise<void> {
   if (!joint.value) return;
   const { places, least, most, shift, room } = joint.value;
-  const record = await job.keep({
+  await job.keepAndOffer({
     kind: 'joint',
     places: places.length,
     clearance: clearance.value,
@@ -47,7 +45,6 @@ async function keep(): Promise<void> {
     shift,
     room,
   });
-  screen.undoable = { text: 'Kept.', run: () => void job.withdraw(record) };
 }
 </script>
 

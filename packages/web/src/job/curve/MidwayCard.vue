@@ -12,14 +12,12 @@ import KeptBox from '../shared/KeptBox.vue';
 import NoticeText from '../../ui/NoticeText.vue';
 import { useJob } from '../../data/stores/job';
 import { usePreferences } from '../../data/stores/preferences';
-import { useScreen } from '../../data/stores/screen';
 
 /** Check points read again half-way: how far the paper has crept, and what that does to the part. */
 const props = defineProps<{ template: TracerTemplate }>();
 const job = useJob();
 const cut = useCut();
 const model = useJobModel();
-const screen = useScreen();
 const preferences = usePreferences();
 const kept = useKeptEntries(() => `midway.${job.id}.${job.piece}`);
 const reads = computed(() => model.lathe.value?.dial.reads ?? 'diameter');
@@ -38,8 +36,7 @@ const creep = computed(() => found.value.found);
 async function keep(): Promise<void> {
   if (!creep.value) return;
   const { along, across, worst } = creep.value;
-  const record = await job.keep({ kind: 'crept', along, across, worst: worst.off, at: worst.z });
-  screen.undoable = { text: 'Kept.', run: () => void job.withdraw(record) };
+  await job.keepAndOffer({ kind: 'crept', along, across, worst: worst.off, at: worst.z });
   kept.clear();
 }
 </script>

@@ -1,6 +1,8 @@
 <script setup lang="ts">
+import { HELD } from '../../data/names';
+import { useHeld } from '../../data/useHeld';
 import { count, formatFigure, length } from '@anello/core/figure';
-import { useSessionStorage } from '@vueuse/core';
+
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import type { CurveDesk } from './useCurve';
@@ -53,7 +55,7 @@ const {
   };
 });
 /** How far down which table: another table begins at its beginning. */
-const ticked = useSessionStorage(`anello.steps.${job.id}.${job.piece}`, { of: 0, at: 0 });
+const ticked = useHeld(HELD.steps(job.id, job.piece), { of: 0, at: 0 });
 const rows = computed(() => table.value?.rows ?? []);
 const at = computed({
   get: () => (ticked.value.of === rows.value.length ? ticked.value.at : 0),
@@ -108,13 +110,10 @@ useStageScreen({
       : {
           key: `${job.id}.steps`,
           label: done.value ? 'All steps are cut' : `Step ${index.value + 1} of ${rows.value.length}`,
-          noInput: true,
-          dimension: 'length',
-          defaultUnit: 'mm',
+          asks: 'nothing',
           hint: done.value
             ? 'Now file, then cloth: strips held to tear away.'
             : 'Lash always taken up toward the work; draw back before the next.',
-          keep: () => undefined,
           empty: done.value
             ? { label: 'It is cut, on to Prove', run: keepCut }
             : { label: 'Cut, next', run: () => void (at.value = index.value + 1) },

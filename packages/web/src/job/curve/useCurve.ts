@@ -1,6 +1,6 @@
 import { coreFeatures, entry, type CurveChoice, type Entry } from '@anello/contract';
 import { AnelloError } from '@anello/core/basics';
-import { outOfReach, type OutOfReach, type Piece } from '@anello/core/curve';
+import { outOfReach, USUAL_CURVE, type OutOfReach, type Piece } from '@anello/core/curve';
 import { plungeOf, profileCurve, type Plunge } from '@anello/core/part';
 import type { Member } from '@anello/core/taper';
 import type { CurveWayId } from '@anello/core/ways';
@@ -10,23 +10,10 @@ import { withChanges } from '../model/withChanges';
 import { useJob } from '../../data/stores/job';
 import { usePreferences } from '../../data/stores/preferences';
 import { useScreen } from '../../data/stores/screen';
+import { shared } from '../model/desk';
 import { useJobModel } from '../model/useJobModel';
 
-type Lengths =
-  | 'nose'
-  | 'stylus'
-  | 'ridge'
-  | 'longest'
-  | 'allowance'
-  | 'printedBar'
-  | 'limit'
-  | 'toolRadius'
-  | 'stickOut'
-  | 'widthBand'
-  | 'bottomBand'
-  | 'placeBand'
-  | 'landBand'
-  | 'mateClearance';
+type Lengths = keyof typeof USUAL_CURVE;
 
 export interface CurveDesk {
   /** The curve the job is about; null where there is none, or its figures are not settled. */
@@ -48,25 +35,13 @@ export interface CurveDesk {
   keepShaped(way: CurveWayId, said: string): Promise<void>;
 }
 
-const USUAL: Readonly<Record<Lengths, string>> = {
-  nose: '0.8 mm',
-  stylus: '0.8 mm',
-  ridge: '0.02 mm',
-  longest: '1 mm',
-  allowance: '0 mm',
-  printedBar: '50 mm',
-  limit: '0.1 mm',
-  toolRadius: '30 mm',
-  stickOut: '60 mm',
-  widthBand: '0.05 mm',
-  bottomBand: '0.05 mm',
-  placeBand: '0.1 mm',
-  landBand: '0.1 mm',
-  mateClearance: '0.1 mm',
-};
+/** What is usual, as it would be typed. */
+const usual = (key: Lengths): Entry => entry(`${USUAL_CURVE[key]} mm`);
 
 /** The curve or the grooves a job is about, how they are made, and the figures that takes. */
-export function useCurve(): CurveDesk {
+export const useCurve = shared('curve', makeCurveDesk);
+
+function makeCurveDesk(): CurveDesk {
   const job = useJob();
   const screen = useScreen();
   const preferences = usePreferences();
@@ -86,7 +61,7 @@ export function useCurve(): CurveDesk {
     }
   });
   const member = computed<Member>(() => feature.value?.side ?? 'external');
-  const lengthOf = (key: Lengths): number => choice.value[key]?.value ?? entry(USUAL[key]).value;
+  const lengthOf = (key: Lengths): number => choice.value[key]?.value ?? USUAL_CURVE[key];
 
   const change = (more: Partial<CurveChoice>): void =>
     job.edit((draft) => void (draft.curve = withChanges(draft.curve, more)));
@@ -112,17 +87,15 @@ export function useCurve(): CurveDesk {
       return section ? whole - section.z1 : 0;
     }),
     length: lengthOf,
-    entryOf: (key) => choice.value[key] ?? entry(USUAL[key]),
+    entryOf: (key) => choice.value[key] ?? usual(key),
     change,
     async keepShaped(way, said) {
-      const record = await job.keep({ kind: 'shaped', way, said });
-      screen.undoable = { text: 'Kept.', run: () => void job.withdraw(record) };
+      await job.keepAndOffer({ kind: 'shaped', way, said });
     },
     choose(way) {
       const before = choice.value.way;
       change({ way });
-      if (before && before !== way)
-        screen.undoable = { text: 'Way changed.', run: () => change({ way: before }) };
+      if (before && before !== way) screen.offerBack('Way changed.', () => change({ way: before }));
     },
   };
 }

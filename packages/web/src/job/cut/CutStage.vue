@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { useSessionStorage } from '@vueuse/core';
+import { HELD } from '../../data/names';
+import { useHeld } from '../../data/useHeld';
 import { computed, defineAsyncComponent } from 'vue';
 import { useJobModel } from '../model/useJobModel';
 import MethodPicks from '../../ui/MethodPicks.vue';
@@ -15,7 +16,7 @@ const VIEWS = computed(() => [
   { id: 'speeds', title: 'Speeds' },
   { id: 'ends', title: 'Ends and threads' },
 ]);
-const view = useSessionStorage('anello.cut.view', 'passes');
+const view = useHeld(HELD.cutView, 'passes');
 const kind = useJobKind();
 /** A part with nothing that has a way says so instead. */
 const hasWay = computed(() => kind.value.id !== 'taper' || model.taper.value !== null);

@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import { HELD } from '../../data/names';
+import { useHeld } from '../../data/useHeld';
 import { AnelloError } from '@anello/core/basics';
 import { threadNamed, type NamedThread } from '@anello/core/thread';
-import { useSessionStorage } from '@vueuse/core';
+
 import { computed } from 'vue';
 import NoticeText from '../../ui/NoticeText.vue';
 import { useJob } from '../../data/stores/job';
@@ -58,7 +60,7 @@ const own = computed<Shown[]>(() =>
     ];
   }),
 );
-const other = useSessionStorage(`anello.thread.${job.id}`, '');
+const other = useHeld(HELD.thread(job.id), '');
 const otherRead = computed(() => (other.value.trim() ? named(other.value) : { thread: null, problem: '' }));
 </script>
 

@@ -1,9 +1,11 @@
 <script setup lang="ts">
+import { HELD } from '../../data/names';
+import { useHeld } from '../../data/useHeld';
 import { AnelloError } from '@anello/core/basics';
 import { length } from '@anello/core/figure';
 import { trueingLimit, trueUp, TRUEING_SCHOOLS, type TrueingSchool, type TrueUp } from '@anello/core/holding';
 import { ofKind } from '@anello/core/job';
-import { useSessionStorage } from '@vueuse/core';
+
 import { computed } from 'vue';
 import { useJobModel } from '../model/useJobModel';
 import { useKeptEntries } from '../model/useKeptEntries';
@@ -14,18 +16,16 @@ import MethodPicks from '../../ui/MethodPicks.vue';
 import NoticeText from '../../ui/NoticeText.vue';
 import PhraseText from '../../ui/PhraseText.vue';
 import { useJob } from '../../data/stores/job';
-import { useScreen } from '../../data/stores/screen';
 import { HOLD_METHODS } from './holdMethods';
 import HoldRounds from './HoldRounds.vue';
 
 /** Work trued in a four-jaw from four readings, or as many as there are: which jaw, which way, how far. */
 const job = useJob();
-const screen = useScreen();
 const model = useJobModel();
 const kept = useKeptEntries(() => `hold.${job.id}.${job.piece}`);
-const school = useSessionStorage<TrueingSchool>('anello.hold.school', TRUEING_SCHOOLS[0]);
+const school = useHeld<TrueingSchool>(HELD.holdSchool, TRUEING_SCHOOLS[0]);
 const FOUR = { id: 'four', title: 'Four jaws' };
-const method = useSessionStorage('anello.hold.method', FOUR.id);
+const method = useHeld<string>(HELD.holdMethod, FOUR.id);
 const inRounds = computed(() => HOLD_METHODS.find((m) => m.id === method.value) ?? null);
 const SCHOOLS: readonly { value: TrueingSchool; title: string }[] = [
   { value: 'half', title: 'Half the difference' },
@@ -59,14 +59,16 @@ const tries = computed(() => ofKind(job.records, 'held', job.piece));
 async function keep(): Promise<void> {
   if (!found.value) return;
   const { swing, inside } = found.value;
-  const record = await job.keep({
-    kind: 'held',
-    readings: readings.value,
-    limit: limit.value,
-    swing,
-    inside,
-  });
-  screen.undoable = { text: 'Try kept.', run: () => void job.withdraw(record) };
+  await job.keepAndOffer(
+    {
+      kind: 'held',
+      readings: readings.value,
+      limit: limit.value,
+      swing,
+      inside,
+    },
+    'Try kept.',
+  );
   kept.clear('limit');
 }
 </script>

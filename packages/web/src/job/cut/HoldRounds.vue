@@ -8,13 +8,11 @@ import KeptBox from '../shared/KeptBox.vue';
 import PhraseText from '../../ui/PhraseText.vue';
 import { useJob } from '../../data/stores/job';
 import { usePreferences } from '../../data/stores/preferences';
-import { useScreen } from '../../data/stores/screen';
 import type { HoldMethod } from './holdMethods';
 
 /** Held work read twice round: offset told from tilt, near from far, the spindle's runout from the piece's. */
 const props = defineProps<{ method: HoldMethod }>();
 const job = useJob();
-const screen = useScreen();
 const preferences = usePreferences();
 const model = useJobModel();
 const kept = useKeptEntries(() => `hold.${job.id}.${job.piece}.${props.method.id}`);
@@ -41,8 +39,7 @@ const labelOf = (round: string, place: string): string =>
 async function keep(): Promise<void> {
   if (!found.value) return;
   const text = `${props.method.title}: ${found.value.map((p) => plainText(p, preferences.units)).join(' ')}`;
-  const record = await job.keep({ kind: 'note', text });
-  screen.undoable = { text: 'Kept as a note.', run: () => void job.withdraw(record) };
+  await job.keepAndOffer({ kind: 'note', text }, 'Kept as a note.');
 }
 </script>
 

@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { HELD } from '../../data/names';
+import { useHeld } from '../../data/useHeld';
 import { entry, type Entry } from '@anello/contract';
 import { count, length } from '@anello/core/figure';
 import { tapDrill, tappedHole, usualThreadLength, type VeeThread } from '@anello/core/thread';
-import { useSessionStorage } from '@vueuse/core';
+
 import { computed, onMounted } from 'vue';
 import FigureText from '../../ui/FigureText.vue';
 import NoticeText from '../../ui/NoticeText.vue';
@@ -14,7 +16,7 @@ import ThreadLimitsLine from './ThreadLimitsLine.vue';
 const props = defineProps<{ title: string; thread: VeeThread; threaded: number | null }>();
 const kit = useKit();
 onMounted(() => void (kit.loaded || kit.load()));
-const wanted = useSessionStorage<Entry>('anello.thread.engagement', entry('90', 'number'));
+const wanted = useHeld<Entry>(HELD.engagement, entry('90', 'number'));
 const PERCENT = 100;
 const sensible = computed(() => wanted.value.value > 0 && wanted.value.value <= PERCENT);
 const found = computed(() =>

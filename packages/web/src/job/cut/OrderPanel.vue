@@ -38,10 +38,9 @@ function move(index: number, by: -1 | 1): void {
 function usualAgain(): void {
   const before = job.document?.order;
   job.edit((draft) => void delete draft.order);
-  screen.undoable = {
-    text: 'Back to the usual order.',
-    run: () => job.edit((draft) => void (before ? (draft.order = before) : delete draft.order)),
-  };
+  screen.offerBack('Back to the usual order.', () =>
+    job.edit((draft) => void (before ? (draft.order = before) : delete draft.order)),
+  );
 }
 </script>
 

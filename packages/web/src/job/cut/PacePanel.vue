@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import { HELD } from '../../data/names';
+import { useHeld } from '../../data/useHeld';
 import { AnelloError } from '@anello/core/basics';
-import { handFeedPace } from '@anello/core/cutting';
+import { handFeedPace, USUAL_CUT } from '@anello/core/cutting';
 import { count } from '@anello/core/figure';
 import { parseQuantity } from '@anello/core/quantity';
-import { USUAL_CUT } from '@anello/core/ways';
-import { useEventListener, useSessionStorage } from '@vueuse/core';
+
+import { useEventListener } from '@vueuse/core';
 import { computed } from 'vue';
 import { useBeat } from './useBeat';
 import { useJobModel } from '../model/useJobModel';
@@ -15,8 +17,8 @@ import { useJob } from '../../data/stores/job';
 const job = useJob();
 const model = useJobModel();
 const lead = computed(() => model.lathe.value?.compound?.screwLead ?? null);
-const byHand = computed(() => model.way.value === 'compound' || model.way.value === 'copy-master');
-const speed = useSessionStorage('anello.pace.speed', '300');
+const byHand = computed(() => model.wayChosen.value?.feeds === 'compound');
+const speed = useHeld(HELD.paceSpeed, '300');
 const feed = computed(() => job.document?.cut.feed?.value ?? USUAL_CUT.feed);
 const spindle = computed(() => {
   try {

@@ -16,7 +16,7 @@ const ahead = computed(() => props.desk.plan.value.passes);
 
 async function takeBack(pass: RecordOf<'pass'>): Promise<void> {
   await job.withdraw(pass);
-  screen.undoable = { text: 'Pass taken back.', run: () => void job.keep(pass.body) };
+  screen.offerBack('Pass taken back.', () => job.keep(pass.body));
 }
 </script>
 

@@ -46,6 +46,7 @@ function barRequest(): BarRequest | null {
     return {
       key: `${job.id}.${job.piece}.measured`,
       label: `Diameter at the ${end.value}`,
+      asks: 'figure',
       dimension: 'length',
       defaultUnit: preferences.units === 'mm' ? 'mm' : 'in',
       hint: 'Measured, with the piece clean and cool.',
@@ -71,6 +72,7 @@ function barRequest(): BarRequest | null {
   return {
     key: `${job.id}.${job.piece}.dial`,
     label: 'Dial now',
+    asks: 'figure',
     dimension: 'length',
     defaultUnit: dialUnit.value,
     hint: next

@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { feedAndSpeed, overhangOf, theoreticalFinish, type Duty } from '@anello/core/cutting';
+import { HELD } from '../../data/names';
+import { useHeld } from '../../data/useHeld';
+import { feedAndSpeed, overhangOf, theoreticalFinish, type Duty, USUAL_CUT } from '@anello/core/cutting';
 import { count, length } from '@anello/core/figure';
 import { TOOL_MATERIALS, type ToolMaterial } from '@anello/core/kit';
-import { fitBars, STICK_OUT, USUAL_CUT } from '@anello/core/ways';
-import { useSessionStorage } from '@vueuse/core';
+import { fitBars, STICK_OUT } from '@anello/core/ways';
+
 import { computed } from 'vue';
 import { useMaterial } from '../model/useMaterial';
 import { useJobModel } from '../model/useJobModel';
@@ -29,9 +31,9 @@ const bar = computed(() => {
   return fitBars(kit.core.boringBars, { depth: value.length, smallEnd: value.smallDiameter })[0] ?? null;
 });
 const eccentric = computed(() => job.document?.features.some((f) => f.kind === 'eccentric') ?? false);
-const interrupted = useSessionStorage(`anello.interrupted.${job.id}`, eccentric.value);
-const form = useSessionStorage(`anello.form-tool.${job.id}`, job.document?.way?.id === 'form-tool');
-const supported = useSessionStorage(`anello.supported.${job.id}`, model.way.value === 'tailstock');
+const interrupted = useHeld(HELD.interrupted(job.id), eccentric.value);
+const form = useHeld(HELD.formTool(job.id), model.wayChosen.value?.feeds === 'plunge');
+const supported = useHeld(HELD.supported(job.id), model.wayChosen.value?.betweenCentres ?? false);
 const diameter = computed(() => task.value?.largeDiameter ?? 2 * model.layout.value.largestRadius);
 const overhang = computed(() =>
   bore.value || supported.value || !(diameter.value > 0) || !(model.layout.value.length > 0)

@@ -4,6 +4,7 @@ import { passPlan, staircase, type Pass, type Shoulder } from '@anello/core/cutt
 import { snapDown, type Figure } from '@anello/core/figure';
 import { computed, type ComputedRef } from 'vue';
 import { useJob } from '../../data/stores/job';
+import { shared } from '../model/desk';
 import { useJobModel } from '../model/useJobModel';
 
 export interface CutDesk {
@@ -25,7 +26,9 @@ export interface CutDesk {
 }
 
 /** The Cut stage's work: where the cut stands, the passes still to take, and keeping them. */
-export function useCut(): CutDesk {
+export const useCut = shared('cut', makeCutDesk);
+
+function makeCutDesk(): CutDesk {
   const job = useJob();
   const model = useJobModel();
 

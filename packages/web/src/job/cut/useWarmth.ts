@@ -1,5 +1,5 @@
 import type { Entry } from '@anello/contract';
-import { diameterAt20, MEASURED_WARM } from '@anello/core/gauging';
+import { diameterAt20, EXPANSION, MEASURED_WARM } from '@anello/core/gauging';
 import { computed, type ComputedRef, type Ref } from 'vue';
 import { useJob } from '../../data/stores/job';
 import { useKeptEntries } from '../model/useKeptEntries';
@@ -17,8 +17,6 @@ export interface Warmth {
 }
 
 const ROOM = 20;
-/** Steel, where the material is in no row of the table. */
-const USUAL = 11.5e-6;
 
 /** The piece's own warmth while it is measured: bronze off the tool at 45 °C is 0.02 mm large at 40 mm. */
 export function useWarmth(diameter: () => number): Warmth {
@@ -37,7 +35,7 @@ export function useWarmth(diameter: () => number): Warmth {
     diameterAt20({
       diameter: measured,
       temperature: temperature.value ?? ROOM,
-      expansion: row.value?.expansion ?? USUAL,
+      expansion: row.value?.expansion ?? EXPANSION.steel,
     }).diameterAt20;
   return {
     given,

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { offsetCentres, type EccentricPart } from '@anello/core/eccentric';
+import { CENTRE_HOLE, offsetCentres, type EccentricPart } from '@anello/core/eccentric';
 import { degrees, length, TENTH_OF_DEGREE } from '@anello/core/figure';
 import { computed } from 'vue';
 import type { EccentricDesk } from './useEccentric';
@@ -10,12 +10,11 @@ import PhraseText from '../../ui/PhraseText.vue';
 
 /** Where the centres lie on the end faces, for one throw or several, and what checks them. */
 const props = defineProps<{ desk: EccentricDesk; part: EccentricPart }>();
-const HOLE = 3.4;
 const found = computed(() =>
   offsetCentres({
     throws: props.desk.throws.value.map(({ name, throw: e, phase }) => ({ name, throw: e, phase })),
     barDiameter: Math.max(...props.desk.throws.value.map((t) => t.diameter)),
-    hole: HOLE,
+    hole: CENTRE_HOLE,
   }),
 );
 useStageScreen({});

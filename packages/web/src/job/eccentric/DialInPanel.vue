@@ -1,9 +1,11 @@
 <script setup lang="ts">
+import { HELD } from '../../data/names';
+import { useHeld } from '../../data/useHeld';
 import { dialIn, indicatorPlan, type EccentricPart } from '@anello/core/eccentric';
 import { length } from '@anello/core/figure';
 import { JAWS } from '@anello/core/holding';
 import { ofKind } from '@anello/core/job';
-import { useSessionStorage } from '@vueuse/core';
+
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import type { EccentricDesk } from './useEccentric';
@@ -22,24 +24,20 @@ import QuantityField from '../../ui/QuantityField.vue';
 import { useJob } from '../../data/stores/job';
 import { useKit } from '../../data/stores/kit';
 import { usePreferences } from '../../data/stores/preferences';
-import { useScreen, type BarRequest } from '../../data/stores/screen';
+import type { BarRequest } from '../../data/stores/screen';
 
 /** Live from any readings so far: where the throw stands, which jaw to ease, which to tighten, until it is right. */
 const props = defineProps<{ desk: EccentricDesk; part: EccentricPart }>();
 const job = useJob();
 const kit = useKit();
-const screen = useScreen();
 const router = useRouter();
 const preferences = usePreferences();
 const model = useJobModel();
 const kept = useKeptEntries(() => `throw.${job.id}.${job.piece}.${props.part.id}`);
 const { key } = kept;
-const extremes = useSessionStorage('anello.throw.extremes', false);
+const extremes = useHeld(HELD.extremes, false);
 const resolution = computed(() => shownResolution(model.lathe.value?.indicator));
-const USUAL_STEPS = 10;
-const limit = computed(
-  () => props.desk.choice.value.limit?.value ?? Math.max(0.02, USUAL_STEPS * resolution.value),
-);
+const { limit } = props.desk;
 const toward = computed(() => props.desk.choice.value.toward ?? null);
 const TOWARD = [
   { value: 0, title: 'wherever it comes' },
@@ -93,40 +91,42 @@ const nextJaw = computed(() => {
 async function keep(): Promise<void> {
   if (!now.value) return;
   const { at, throwNow, inside } = now.value;
-  const record = await job.keep({
-    kind: 'thrown',
-    eccentric: props.part.id,
-    wanted: props.part.throw,
-    now: throwNow,
-    x: at.x,
-    y: at.y,
-    inside,
-  });
-  screen.undoable = { text: 'Try kept.', run: () => void job.withdraw(record) };
+  await job.keepAndOffer(
+    {
+      kind: 'thrown',
+      eccentric: props.part.id,
+      wanted: props.part.throw,
+      now: throwNow,
+      x: at.x,
+      y: at.y,
+      inside,
+    },
+    'Try kept.',
+  );
   kept.clear();
 }
 
 function barRequest(): BarRequest {
-  const base = { dimension: 'length', defaultUnit: preferences.units === 'mm' ? 'mm' : 'in' } as const;
+  const base = {
+    asks: 'figure',
+    dimension: 'length',
+    defaultUnit: preferences.units === 'mm' ? 'mm' : 'in',
+  } as const;
   if (proved.value && kept.empty.value) {
     return {
-      ...base,
       key: `${key.value}.on`,
       label: 'The throw is right',
-      noInput: true,
+      asks: 'nothing',
       hint: 'Nip all four, and turn it by hand once before power.',
-      keep: () => undefined,
       empty: { label: 'On to Cut', run: () => void router.push(`/job/${job.id}/cut`) },
     };
   }
   if (extremes.value || nextJaw.value === null) {
     return {
-      ...base,
       key: `${key.value}.keep`,
       label: 'Move the jaws, then',
-      noInput: true,
+      asks: 'nothing',
       hint: 'What is read now is kept as a try; the boxes clear for the next.',
-      keep: () => undefined,
       ...(now.value ? { empty: { label: 'Keep this try', run: keep } } : {}),
     };
   }

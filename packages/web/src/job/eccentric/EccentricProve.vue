@@ -23,7 +23,7 @@ const preferences = usePreferences();
 const model = useJobModel();
 const desk = useEccentric();
 const resolution = computed(() => shownResolution(model.lathe.value?.indicator));
-const limit = computed(() => desk.choice.value.limit?.value ?? 0.05);
+const { limit } = desk;
 const wanted = computed(() => 2 * props.part.throw);
 type Station = 'near' | 'far';
 const read = computed(() => {
@@ -72,6 +72,7 @@ useStageScreen({
   bar: () => ({
     key: `${job.id}.${job.piece}.travel.${asking.value}`,
     label: asking.value === 'near' ? 'Whole swing, near station' : 'Whole swing, far station',
+    asks: 'figure',
     dimension: 'length',
     defaultUnit: preferences.units === 'mm' ? 'mm' : 'in',
     hint: 'High to low, on a mandrel through its bore.',

@@ -1,6 +1,8 @@
 <script setup lang="ts">
+import { HELD } from '../../data/names';
+import { useHeld } from '../../data/useHeld';
 import type { EccentricPart } from '@anello/core/eccentric';
-import { useSessionStorage } from '@vueuse/core';
+
 import { computed, defineAsyncComponent, type Component } from 'vue';
 import { useEccentric } from './useEccentric';
 import MethodPicks from '../../ui/MethodPicks.vue';
@@ -25,7 +27,7 @@ const FIRST: Readonly<Record<string, string>> = {
   'offset-centres': 'centres',
   fixture: 'centres',
 };
-const picked = useSessionStorage(`anello.eccentric.set.${job.id}`, '');
+const picked = useHeld(HELD.eccentricSet(job.id), '');
 const view = computed({
   get: () => picked.value || (FIRST[desk.choice.value.way ?? ''] ?? 'dial'),
   set: (next) => void (picked.value = next),

@@ -19,12 +19,10 @@ import NoticeText from '../../ui/NoticeText.vue';
 import QuantityField from '../../ui/QuantityField.vue';
 import { useJob } from '../../data/stores/job';
 import { usePreferences } from '../../data/stores/preferences';
-import { useScreen } from '../../data/stores/screen';
 
 /** One jaw of a three-jaw packed: how thick for these jaws, what it gives as made, and the next after a first reading. */
 const props = defineProps<{ desk: EccentricDesk; part: EccentricPart }>();
 const job = useJob();
-const screen = useScreen();
 const preferences = usePreferences();
 const jaws = computed<JawFace>(() => props.desk.choice.value.jaws ?? 'narrow');
 const FACES = [
@@ -56,7 +54,7 @@ const next = computed(() => {
         preferences.units,
       );
 });
-const allowed = computed(() => props.desk.choice.value.limit?.value ?? 0.05);
+const allowed = props.desk.limit;
 const right = computed(
   () =>
     next.value.found !== null && 2 * Math.abs(next.value.found.throwNow - props.part.throw) <= allowed.value,
@@ -64,16 +62,18 @@ const right = computed(
 async function keepTry(): Promise<void> {
   const { found } = next.value;
   if (!found) return;
-  const record = await job.keep({
-    kind: 'thrown',
-    eccentric: props.part.id,
-    wanted: props.part.throw,
-    now: found.throwNow,
-    x: null,
-    y: null,
-    inside: right.value,
-  });
-  screen.undoable = { text: 'Try kept.', run: () => void job.withdraw(record) };
+  await job.keepAndOffer(
+    {
+      kind: 'thrown',
+      eccentric: props.part.id,
+      wanted: props.part.throw,
+      now: found.throwNow,
+      x: null,
+      y: null,
+      inside: right.value,
+    },
+    'Try kept.',
+  );
 }
 const working = computed(() => {
   const { found } = plan.value;

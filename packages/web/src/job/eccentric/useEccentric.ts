@@ -1,11 +1,19 @@
 import { coreFeatures, eccentricOfJob, type EccentricChoice, type Entry } from '@anello/contract';
-import { eccentricsOf, type EccentricPart, type MadeBasis, type MadeId } from '@anello/core/eccentric';
+import {
+  eccentricsOf,
+  PACKING_STEP,
+  usualThrowLimit,
+  type EccentricPart,
+  type MadeBasis,
+  type MadeId,
+} from '@anello/core/eccentric';
 import { compareEccentricWays, type EccentricWayId } from '@anello/core/ways';
 import { computed, type ComputedRef } from 'vue';
 import { withChanges } from '../model/withChanges';
 import { useJob } from '../../data/stores/job';
 import { useKit } from '../../data/stores/kit';
 import { useScreen } from '../../data/stores/screen';
+import { shared } from '../model/desk';
 import { useJobModel } from '../model/useJobModel';
 
 type Lengths = 'limit' | 'packing' | 'grooveTool' | 'partTool' | 'leastLand' | 'weightAt' | 'clear';
@@ -16,6 +24,8 @@ export interface EccentricDesk {
   readonly choice: ComputedRef<EccentricChoice>;
   readonly ways: ComputedRef<ReturnType<typeof compareEccentricWays> | null>;
   readonly basis: ComputedRef<MadeBasis | null>;
+  /** What the whole travel may be off by, either way, mm: as the drawing says, or the usual. */
+  readonly limit: ComputedRef<number>;
   /** Packing is made and measured to this, mm. */
   readonly step: number;
   change(more: Partial<EccentricChoice>): void;
@@ -24,11 +34,10 @@ export interface EccentricDesk {
   keepMade(what: MadeId): Promise<void>;
 }
 
-/** Packing is ground, or shimmed, to a hundredth. */
-const STEP = 0.01;
-
 /** The eccentric a job is about, how it is made, and what is made of it. */
-export function useEccentric(): EccentricDesk {
+export const useEccentric = shared('eccentric', makeEccentricDesk);
+
+function makeEccentricDesk(): EccentricDesk {
   const job = useJob();
   const kit = useKit();
   const screen = useScreen();
@@ -53,7 +62,8 @@ export function useEccentric(): EccentricDesk {
     part,
     throws,
     choice,
-    step: STEP,
+    limit: computed(() => choice.value.limit?.value ?? usualThrowLimit(model.lathe.value?.indicator ?? 0)),
+    step: PACKING_STEP,
     ways: computed(() =>
       part.value && model.lathe.value
         ? compareEccentricWays({
@@ -62,7 +72,7 @@ export function useEccentric(): EccentricDesk {
             lathe: model.lathe.value,
             quantity: job.document?.quantity ?? 1,
             range: range.value,
-            step: STEP,
+            step: PACKING_STEP,
           })
         : null,
     ),
@@ -72,18 +82,16 @@ export function useEccentric(): EccentricDesk {
     choose(way) {
       const before = choice.value.way;
       change({ way });
-      if (before && before !== way)
-        screen.undoable = { text: 'Way changed.', run: () => change({ way: before }) };
+      if (before && before !== way) screen.offerBack('Way changed.', () => change({ way: before }));
     },
     async keepMade(what) {
       if (!part.value || !basis.value) return;
-      const record = await job.keep({
+      await job.keepAndOffer({
         kind: 'made',
         eccentric: part.value.id,
         what,
         basis: basis.value,
       });
-      screen.undoable = { text: 'Kept.', run: () => void job.withdraw(record) };
     },
   };
 }

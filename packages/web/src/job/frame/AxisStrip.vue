@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import type { CurvePoint } from '@anello/core/curve';
 import type { PartLayout, PartTaper, Section } from '@anello/core/part';
-import type { WayId } from '@anello/core/taper';
 import { useElementSize } from '@vueuse/core';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { usePreferences } from '../../data/stores/preferences';
@@ -24,7 +23,8 @@ const props = defineProps<{
     internal: boolean;
     largeEnd: 'headstock' | 'tailstock';
   } | null;
-  way: WayId | null;
+  /** The work is held between centres. */
+  betweenCentres: boolean;
   selected: string | null;
   marks: StripMarks;
   handles?: StripHandles | null;
@@ -124,7 +124,7 @@ const state = (section: Section): Record<string, boolean> => ({
         :part-start="place.x(0)"
         :part-end="partEnd"
         :grip="place.y(outside[0]?.points[0]?.r ?? 8, 1)"
-        :between-centres="way === 'tailstock'"
+        :between-centres="betweenCentres"
         :narrow="narrow"
       />
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { angle } from '@anello/core/figure';
+import { DEVICE_NAMES } from '@anello/core/machine';
 import { computed } from 'vue';
 import { useJobModel } from '../model/useJobModel';
 import { useJob } from '../../data/stores/job';
@@ -14,7 +15,6 @@ const outbox = useOutbox();
 const preferences = usePreferences();
 const model = useJobModel();
 
-const NAMES = { attachment: 'bar', compound: 'compound', tailstock: 'tailstock' } as const;
 const still = computed(() => {
   const rows = model.stillSet.value;
   return rows.find((row) => row.device === model.way.value) ?? rows[0] ?? null;
@@ -33,7 +33,8 @@ const day = (at: string): string =>
     <span v-if="model.lathe.value" class="still">
       <span class="dot" :class="{ none: !still }" aria-hidden="true" />{{ model.lathe.value.name }}
       <template v-if="still">
-        · {{ NAMES[still.device] }} still at <FigureText :figure="angle(still.halfAngle)" /><span class="day"
+        · {{ DEVICE_NAMES[still.device] }} still at <FigureText :figure="angle(still.halfAngle)" /><span
+          class="day"
           >, {{ day(still.at) }}</span
         ></template
       >

@@ -124,7 +124,7 @@ const taperProblem = computed(() =>
       :layout="model.layout.value"
       :names="names"
       :taper="taper"
-      :way="model.way.value"
+      :between-centres="model.wayChosen.value?.betweenCentres ?? false"
       :selected="selected"
       :marks="screen.marks"
       :handles="screen.handles"

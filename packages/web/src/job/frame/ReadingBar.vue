@@ -1,15 +1,17 @@
 <script setup lang="ts">
+import { HELD } from '../../data/names';
+import { useHeld } from '../../data/useHeld';
 import { AnelloError } from '@anello/core/basics';
 import type { Phrase } from '@anello/core/figure';
 import { parseQuantity, type ParsedQuantity } from '@anello/core/quantity';
-import { useSessionStorage } from '@vueuse/core';
+
 import { computed, nextTick, ref, watch, type ComponentPublicInstance } from 'vue';
-import { useScreen, type BarRequest, type Tone } from '../../data/stores/screen';
+import { useScreen, type BarQuestion, type Tone } from '../../data/stores/screen';
 import PhraseText from '../../ui/PhraseText.vue';
 
 /** Always at the bottom: type what you see, any way you like; Enter keeps it. */
 const screen = useScreen();
-const drafts = useSessionStorage<Record<string, string>>('anello.bar', {});
+const drafts = useHeld<Record<string, string>>(HELD.bar, {});
 const input = ref<HTMLInputElement | null>(null);
 const form = ref<HTMLFormElement | null>(null);
 const button = ref<ComponentPublicInstance | null>(null);
@@ -17,6 +19,8 @@ const doing = ref<string | null>(null);
 const failed = ref<string | null>(null);
 
 const request = computed(() => screen.bar);
+/** What is to be typed, where anything is. */
+const question = computed(() => (screen.bar?.asks === 'figure' ? screen.bar : null));
 const text = computed({
   get: () => drafts.value[request.value?.key ?? ''] ?? '',
   set: (value: string) => {
@@ -26,9 +30,9 @@ const text = computed({
 });
 
 const parsed = computed<{ value: ParsedQuantity | null; error: string | null }>(() => {
-  if (!request.value || text.value.trim() === '') return { value: null, error: null };
+  if (!question.value || text.value.trim() === '') return { value: null, error: null };
   try {
-    const { dimension, defaultUnit } = request.value;
+    const { dimension, defaultUnit } = question.value;
     return { value: parseQuantity({ text: text.value, dimension, defaultUnit }), error: null };
   } catch (error) {
     if (!(error instanceof AnelloError)) throw error;
@@ -39,8 +43,8 @@ const parsed = computed<{ value: ParsedQuantity | null; error: string | null }>(
 const remark = computed<{ phrase: Phrase; tone: Tone }>(() => {
   if (failed.value) return { phrase: [failed.value], tone: 'bad' };
   if (parsed.value.error) return { phrase: [parsed.value.error], tone: 'bad' };
-  if (parsed.value.value && request.value?.judge) {
-    return request.value.judge(parsed.value.value.value) ?? { phrase: [''], tone: 'plain' };
+  if (parsed.value.value && question.value?.judge) {
+    return question.value.judge(parsed.value.value.value) ?? { phrase: [''], tone: 'plain' };
   }
   return { phrase: [request.value?.hint ?? ''], tone: 'plain' };
 });
@@ -54,7 +58,7 @@ watch(() => screen.focusBar, focus);
 watch(
   () => screen.handed,
   (handed) => {
-    if (!handed || !request.value || request.value.noInput) return;
+    if (!handed || !question.value) return;
     text.value = handed.text;
     screen.handed = null;
     void nextTick(focus);
@@ -71,11 +75,10 @@ function focus(): void {
 }
 
 async function keep(): Promise<void> {
-  const asked = request.value;
   const { value } = parsed.value;
-  if (!asked || (!value && text.value.trim() !== '')) return;
+  if (!request.value || (!value && text.value.trim() !== '')) return;
   try {
-    if (value) await keepTyped(asked, value);
+    if (value && question.value) await keepTyped(question.value, value);
     else await doOffered();
   } catch (error) {
     failed.value = error instanceof Error ? error.message : 'That could not be kept.';
@@ -86,7 +89,7 @@ async function keep(): Promise<void> {
 }
 
 /** The box is free for the next figure at once; if keeping fails the text comes back. */
-async function keepTyped(asked: BarRequest, value: ParsedQuantity): Promise<void> {
+async function keepTyped(asked: BarQuestion, value: ParsedQuantity): Promise<void> {
   const typed = text.value;
   const { [asked.key]: _kept, ...rest } = drafts.value;
   drafts.value = rest;
@@ -114,10 +117,10 @@ async function doOffered(): Promise<void> {
 <template>
   <form ref="form" class="bar frame" :aria-busy="busy" @submit.prevent="keep">
     <template v-if="request">
-      <span v-if="request.noInput" class="ask">{{ request.label }}</span>
+      <span v-if="!question" class="ask">{{ request.label }}</span>
       <label v-else class="ask" for="reading">{{ request.label }}</label>
       <input
-        v-if="!request.noInput"
+        v-if="question"
         id="reading"
         ref="input"
         v-model="text"
@@ -131,7 +134,7 @@ async function doOffered(): Promise<void> {
         aria-describedby="reading-remark"
       />
       <v-btn
-        v-if="!request.noInput || emptyAction"
+        v-if="question || emptyAction"
         ref="button"
         class="key keep"
         type="submit"

@@ -3,7 +3,7 @@ import { length } from '@anello/core/figure';
 import { parseQuantity, type ParsedQuantity } from '@anello/core/quantity';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { nextTick } from 'vue';
-import { useScreen, type BarRequest } from '../../data/stores/screen';
+import { useScreen, type BarQuestion, type BarRequest } from '../../data/stores/screen';
 import { plain, useMounted } from '../../testkit/mounted';
 import ReadingBar from './ReadingBar.vue';
 
@@ -11,7 +11,8 @@ const { mount } = useMounted();
 
 describe('the reading bar', () => {
   const kept: [ParsedQuantity, string][] = [];
-  const ask = (over: Partial<BarRequest> = {}): BarRequest => ({
+  const ask = (over: Partial<BarQuestion> = {}): BarRequest => ({
+    asks: 'figure',
     key: 'k1',
     label: 'Reading at 75 mm',
     dimension: 'length',
@@ -82,7 +83,13 @@ describe('the reading bar', () => {
   it('does what is offered once, however often Enter is struck meanwhile', async () => {
     let finish = (): void => undefined;
     const run = vi.fn(() => new Promise<void>((resolve) => (finish = resolve)));
-    useScreen().bar = ask({ noInput: true, empty: { label: 'Cut it', run } });
+    useScreen().bar = {
+      asks: 'nothing',
+      key: 'k1',
+      label: 'All read',
+      hint: '',
+      empty: { label: 'Cut it', run },
+    };
     const host = mount(ReadingBar);
     await strike(host);
     await strike(host);

@@ -1,5 +1,6 @@
 import { coreFeatures, eccentricOfJob, isCurveJob, jobFacts, taperOfJob, valuesOf } from '@anello/contract';
 import { AnelloError } from '@anello/core/basics';
+import { USUAL_CUT } from '@anello/core/cutting';
 import type { EccentricPart } from '@anello/core/eccentric';
 import type { TravelAlong } from '@anello/core/gauging';
 import { jobProgress, type JobProgress } from '@anello/core/job';
@@ -14,7 +15,7 @@ import {
   type SettingStep,
 } from '@anello/core/setting';
 import type { WayId } from '@anello/core/taper';
-import { compareWays, USUAL_CUT, type WayChoice } from '@anello/core/ways';
+import { compareWays, wayOf, type Way, type WayChoice } from '@anello/core/ways';
 import { computed, inject, provide, ref, type ComputedRef, type InjectionKey, type Ref } from 'vue';
 import { useJob } from '../../data/stores/job';
 import { useKit } from '../../data/stores/kit';
@@ -28,6 +29,8 @@ export interface JobModel {
   readonly stillSet: ComputedRef<ReturnType<typeof stillSetOn>>;
   readonly choice: ComputedRef<WayChoice | null>;
   readonly way: ComputedRef<WayId | null>;
+  /** All there is to know of that way. */
+  readonly wayChosen: ComputedRef<Way | null>;
   readonly context: ComputedRef<SettingContext | null>;
   /** The schools the chosen way can be set by here, and the one in use. */
   readonly schools: ComputedRef<readonly SchoolChoice[]>;
@@ -103,6 +106,7 @@ export function provideJobModel(): JobModel {
         : null,
     ),
     way,
+    wayChosen: computed(() => (way.value ? wayOf(way.value) : null)),
     context,
     schools,
     school,

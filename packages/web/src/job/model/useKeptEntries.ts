@@ -1,5 +1,6 @@
+import { useHeld } from '../../data/useHeld';
 import type { Entry } from '@anello/contract';
-import { useSessionStorage } from '@vueuse/core';
+
 import { computed, toValue, type ComputedRef, type MaybeRefOrGetter } from 'vue';
 
 export interface KeptEntries {
@@ -17,7 +18,7 @@ export interface KeptEntries {
 /** Figures typed at the machine that belong to no document: they outlive a reload, not the sitting. */
 export function useKeptEntries(name: MaybeRefOrGetter<string>): KeptEntries {
   const key = computed(() => `anello.${toValue(name)}`);
-  const given = useSessionStorage<Record<string, Entry>>(key, {});
+  const given = useHeld<Record<string, Entry>>(name, {});
   const without = (left: string): Record<string, Entry> => {
     const { [left]: _old, ...rest } = given.value;
     return rest;

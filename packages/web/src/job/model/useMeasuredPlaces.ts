@@ -1,7 +1,7 @@
 import type { CurvePoint } from '@anello/core/curve';
-import { useSessionStorage } from '@vueuse/core';
-import { computed, toValue, type ComputedRef, type MaybeRefOrGetter, type Ref } from 'vue';
+import { computed, type ComputedRef, type MaybeRefOrGetter, type Ref } from 'vue';
 import { readPlaces } from '../../files/read/readPlaces';
+import { useHeld } from '../../data/useHeld';
 import { usePreferences } from '../../data/stores/preferences';
 
 export interface MeasuredPlaces {
@@ -18,10 +18,7 @@ export interface MeasuredPlaces {
 /** Places of a curve as measured, a line each: along, and the diameter there. */
 export function useMeasuredPlaces(name: MaybeRefOrGetter<string>): MeasuredPlaces {
   const preferences = usePreferences();
-  const text = useSessionStorage(
-    computed(() => `anello.${toValue(name)}`),
-    '',
-  );
+  const text = useHeld(name, '');
   return {
     text,
     read: computed(() => {

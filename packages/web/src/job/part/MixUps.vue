@@ -26,7 +26,7 @@ const found = computed(() => {
 function take(one: SuspectFigure): void {
   const before = (props.feature as unknown as Record<string, Entry | undefined>)[one.key];
   setField(one.key, entry(one.offer, one.dimension));
-  screen.undoable = { text: `${one.offer} taken.`, run: () => setField(one.key, before) };
+  screen.offerBack(`${one.offer} taken.`, () => setField(one.key, before));
 }
 </script>
 

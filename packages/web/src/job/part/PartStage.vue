@@ -59,10 +59,9 @@ function remove(index: number): void {
   if (!feature) return;
   job.edit((draft) => void draft.features.splice(index, 1));
   screen.selectedFeature = null;
-  screen.undoable = {
-    text: `${feature.name} taken out of the list.`,
-    run: () => job.edit((draft: JobDocument) => void draft.features.splice(index, 0, feature)),
-  };
+  screen.offerBack(`${feature.name} taken out of the list.`, () =>
+    job.edit((draft: JobDocument) => void draft.features.splice(index, 0, feature)),
+  );
 }
 
 /** A feature's size in a few characters: what tells it from its neighbour. */

@@ -1,9 +1,9 @@
 <script setup lang="ts">
+import { describeRecord } from '@anello/core/job';
 import type { KeptRecord } from '@anello/core/job';
 import { computed } from 'vue';
 import type { Waiting } from '../../data/db';
 import { newId } from '../../data/newId';
-import { describeRecord } from './describeRecord';
 import { useJob } from '../../data/stores/job';
 import { useOutbox } from '../../data/stores/outbox';
 import PhraseText from '../../ui/PhraseText.vue';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ofKind, type KeptRecord } from '@anello/core/job';
+import { describeRecord, ofKind, type KeptRecord } from '@anello/core/job';
 import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { useJobModel } from '../model/useJobModel';
@@ -12,7 +12,6 @@ import { useOutbox } from '../../data/stores/outbox';
 import { useScreen } from '../../data/stores/screen';
 import { useShop } from '../../data/stores/shop';
 import { useJobKind } from '../model/kind';
-import { describeRecord } from './describeRecord';
 
 /** Everything kept for a piece, in order, with time and operator; then the next piece. */
 const job = useJob();
@@ -60,10 +59,9 @@ async function keepNote(): Promise<void> {
 
 async function takeBack(record: KeptRecord): Promise<void> {
   await job.withdraw(record);
-  screen.undoable = {
-    text: 'Taken back. It stays on record, struck through.',
-    run: () => void job.keep(record.body, record.piece),
-  };
+  screen.offerBack('Taken back. It stays on record, struck through.', () =>
+    job.keep(record.body, record.piece),
+  );
 }
 const verdictOf = (piece: number): string =>
   ofKind(job.records, 'verdict', piece).at(-1)?.body.verdict ?? 'open';
@@ -81,11 +79,8 @@ useStageScreen({
       ? {
           key: 'record',
           label: `Piece ${job.piece} is closed`,
-          noInput: true,
-          dimension: 'length',
-          defaultUnit: 'mm',
+          asks: 'nothing',
           hint: 'The settings are carried over.',
-          keep: () => undefined,
           empty: { label: `Start piece ${job.piece + 1}`, run: startNext },
         }
       : null,

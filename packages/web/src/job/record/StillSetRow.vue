@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import type { MachineRow, SettingRow } from '@anello/contract';
 import { angle, type Figure } from '@anello/core/figure';
+import { DEVICE_NAMES } from '@anello/core/machine';
 import { computed } from 'vue';
-import { newId } from '../../data/newId';
-import { usePreferences } from '../../data/stores/preferences';
 import { useScreen } from '../../data/stores/screen';
 import { stillSetOn, useShop } from '../../data/stores/shop';
 import FigureText from '../../ui/FigureText.vue';
@@ -12,25 +11,15 @@ import FigureText from '../../ui/FigureText.vue';
 const props = defineProps<{ machine: MachineRow }>();
 const shop = useShop();
 const screen = useScreen();
-const preferences = usePreferences();
-const NAMES = { attachment: 'bar', compound: 'compound', tailstock: 'tailstock' } as const;
 const settings = computed(() => stillSetOn(props.machine));
 const setting = (row: SettingRow): Figure => angle(row.halfAngle ?? 0);
 
-async function disturb(row: SettingRow): Promise<void> {
-  const renew = (halfAngle: number | null, how: string): SettingRow => ({
-    ...row,
-    id: newId(),
-    halfAngle,
-    how,
-    at: new Date().toISOString(),
-    operator: preferences.operator.trim() || '–',
-  });
-  await shop.keepSetting(renew(null, 'disturbed'));
-  screen.undoable = {
-    text: `${props.machine.document.name}: ${NAMES[row.device]} marked as disturbed.`,
-    run: () => void shop.keepSetting({ ...row, id: newId() }),
-  };
+async function disturb({ id: _id, ...was }: SettingRow): Promise<void> {
+  const { at: _at, operator: _operator, ...device } = was;
+  await shop.keepSetting({ ...device, halfAngle: null, how: 'disturbed' });
+  screen.offerBack(`${props.machine.document.name}: ${DEVICE_NAMES[was.device]} marked as disturbed.`, () =>
+    shop.keepSetting(was),
+  );
 }
 
 const day = (at: string): string =>
@@ -46,12 +35,12 @@ const day = (at: string): string =>
     <ul v-else>
       <li v-for="row in settings" :key="row.id">
         <span class="dot" aria-hidden="true" />
-        <span class="what">{{ NAMES[row.device] }} still at</span>
+        <span class="what">{{ DEVICE_NAMES[row.device] }} still at</span>
         <strong class="at"><FigureText :figure="setting(row)" /></strong>
         <span class="by quiet">{{ row.jobNumber ?? row.how }} · {{ row.operator }} · {{ day(row.at) }}</span>
         <button
           class="plain disturb"
-          :aria-label="`The ${NAMES[row.device]} of the ${machine.document.name} was disturbed`"
+          :aria-label="`The ${DEVICE_NAMES[row.device]} of the ${machine.document.name} was disturbed`"
           @click="disturb(row)"
         >
           Disturbed

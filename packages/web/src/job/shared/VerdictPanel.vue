@@ -5,9 +5,6 @@ import { useRouter } from 'vue-router';
 import { useJob } from '../../data/stores/job';
 import { useScreen } from '../../data/stores/screen';
 import { useJobModel } from '../model/useJobModel';
-import { deviceOf } from '@anello/core/setting';
-import { newId } from '../../data/newId';
-import { usePreferences } from '../../data/stores/preferences';
 import { useShop } from '../../data/stores/shop';
 
 /** Accepted, rework or scrap; the last two with their cause. Accepted also proves the setting. */
@@ -17,7 +14,6 @@ const shop = useShop();
 const screen = useScreen();
 const router = useRouter();
 const model = useJobModel();
-const preferences = usePreferences();
 type Verdict = 'accepted' | 'rework' | 'scrap';
 const picking = ref<Verdict | null>(null);
 const cause = ref('');
@@ -54,27 +50,23 @@ async function keep(verdict: Verdict): Promise<void> {
   if (verdict === 'accepted') await proveSetting();
   picking.value = null;
   problem.value = '';
-  screen.undoable = { text: `Piece ${job.piece}: ${verdict}.`, run: () => void job.withdraw(record) };
+  screen.offerBack(`Piece ${job.piece}: ${verdict}.`, () => job.withdraw(record));
   if (verdict !== 'rework') await router.push(`/job/${job.id}/record`);
 }
 
 /** A piece that fits proves what the lathe stands at; the setting on record says so. */
 async function proveSetting(): Promise<void> {
-  const { value: way } = model.way;
+  const { value: way } = model.wayChosen;
   const setting = ofKind(job.records, 'setting-kept')
     .filter((r) => r.piece <= job.piece)
     .at(-1);
-  const device = way && deviceOf(way);
-  if (!device || !setting || !job.document || setting.body.way !== way) return;
+  if (!way?.device || !setting || !job.document || setting.body.way !== way.id) return;
   const { machineId, halfAngle, workLength } = setting.body;
   await shop.keepSetting({
-    id: newId(),
     machineId,
-    device,
+    device: way.device,
     halfAngle,
-    workLength: way === 'tailstock' ? workLength : null,
-    at: new Date().toISOString(),
-    operator: preferences.operator.trim() || '–',
+    workLength: way.betweenCentres ? workLength : null,
     jobId: job.id,
     jobNumber: job.document.number,
     how: `piece ${job.piece} fitted its mate`,

@@ -27,10 +27,7 @@ export function useWayChoice<W extends WayCardFacts>(desk: WayChoiceDesk<W>): vo
   const router = useRouter();
   const base = {
     key: 'way',
-    noInput: true,
-    dimension: 'length',
-    defaultUnit: 'mm',
-    keep: () => undefined,
+    asks: 'nothing',
   } as const;
   const shown = computed(() =>
     desk.ways.value.find((w) => w.id === (desk.chosen.value ?? desk.recommended.value)),

@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import { HELD } from '../../data/names';
+import { useHeld } from '../../data/useHeld';
 import { entry, KIT_SCHEMA, type Entry, type KitDocument } from '@anello/contract';
 import { AnelloError } from '@anello/core/basics';
 import { angle, exactText, length, plainText } from '@anello/core/figure';
 import { pinBlockDesign, type PinBlockDesign, type PinBlockWish } from '@anello/core/kit';
 import { halfAngleOf, taperSize } from '@anello/core/taper';
-import { useSessionStorage } from '@vueuse/core';
+
 import { computed, onMounted, ref } from 'vue';
 import PinBlockDrawing from './PinBlockDrawing.vue';
 import KitTabs from './KitTabs.vue';
@@ -31,12 +33,8 @@ interface Wish extends Record<string, unknown> {
   resolution: Entry;
   wall: Entry;
 }
-const tapers = useSessionStorage<string[]>('anello.pins.tapers', [
-  'morse-iso/2',
-  'morse-iso/3',
-  'general/1:12',
-]);
-const figures = useSessionStorage<Wish>('anello.pins.block', {
+const tapers = useHeld<string[]>(HELD.pinTapers, ['morse-iso/2', 'morse-iso/3', 'general/1:12']);
+const figures = useHeld<Wish>(HELD.pinBlock, {
   width: entry('110 mm'),
   height: entry('40 mm'),
   holeDiameter: entry('6 mm'),

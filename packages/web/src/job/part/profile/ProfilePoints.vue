@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { HELD } from '../../../data/names';
+import { useHeld } from '../../../data/useHeld';
 import { coreFeatures, entry, MOST_POINTS, type Entry, type FeatureDocument } from '@anello/contract';
 import {
   reversedShape,
@@ -10,7 +12,7 @@ import {
 import { exactText, length, snap } from '@anello/core/figure';
 import { profileCurve, shapePoints } from '@anello/core/part';
 import { mdiPlus, mdiRedo, mdiSwapHorizontal, mdiUndo } from '@mdi/js';
-import { useSessionStorage } from '@vueuse/core';
+
 import { computed, nextTick, onUnmounted, watchEffect } from 'vue';
 import { usePages } from '../../../ui/usePages';
 import { useShapeHistory } from './useShapeHistory';
@@ -51,7 +53,7 @@ const history = useShapeHistory<Points>(
   (next) => emit('change', next),
 );
 /** The boxes are made anew when their figures come from elsewhere than them; over a reload they are the same, with what was typed. */
-const version = useSessionStorage(`anello.points.${props.draftKey}`, 0);
+const version = useHeld(HELD.points(props.draftKey), 0);
 function replace(next: Points, pull?: number): void {
   history.put(next, pull);
   version.value++;

@@ -1,12 +1,14 @@
 <script setup lang="ts">
-import type { Entry } from '@anello/contract';
+import { HELD } from '../../../data/names';
+import { useHeld } from '../../../data/useHeld';
 import { AnelloError } from '@anello/core/basics';
 import { count, length, plainText } from '@anello/core/figure';
 import { bearingDiameter, driveUp, ELASTIC, type DriveUp, type ElasticName } from '@anello/core/gauging';
 import { outsideDiameter } from '@anello/core/part';
-import { useSessionStorage } from '@vueuse/core';
+
 import { computed } from 'vue';
 import { useJobModel } from '../../model/useJobModel';
+import { useKeptEntries } from '../../model/useKeptEntries';
 import FigureText from '../../../ui/FigureText.vue';
 import NoticeText from '../../../ui/NoticeText.vue';
 import QuantityField from '../../../ui/QuantityField.vue';
@@ -17,9 +19,9 @@ import { usePreferences } from '../../../data/stores/preferences';
 const job = useJob();
 const preferences = usePreferences();
 const model = useJobModel();
-const key = computed(() => `anello.drive.${job.id}`);
-const given = useSessionStorage<Record<string, Entry>>(key, {});
-const hubOf = useSessionStorage<ElasticName>('anello.drive.hub', 'steel');
+const kept = useKeptEntries(() => `drive.${job.id}`);
+const { key } = kept;
+const hubOf = useHeld<ElasticName>(HELD.hub, 'steel');
 const MATERIALS = (Object.keys(ELASTIC) as ElasticName[]).map((value) => ({ value, title: value }));
 /** Over this part of yield a qualified person should have been asked long before. */
 const WARN = 0.5;
@@ -27,8 +29,8 @@ const WARN = 0.5;
 const outside = computed(() => outsideDiameter(model.layout.value));
 const answer = computed<{ found: DriveUp | null; error: AnelloError | null }>(() => {
   const task = model.taper.value?.task;
-  const advance = given.value['advance']?.value;
-  const hubDiameter = given.value['hubDiameter']?.value ?? outside.value;
+  const advance = kept.value('advance');
+  const hubDiameter = kept.value('hubDiameter') ?? outside.value;
   if (!task || advance === undefined || hubDiameter === null) return { found: null, error: null };
   try {
     const found = driveUp({
@@ -36,7 +38,7 @@ const answer = computed<{ found: DriveUp | null; error: AnelloError | null }>(()
       halfAngle: task.halfAngle,
       advance,
       hubDiameter,
-      shaftBore: given.value['shaftBore']?.value ?? 0,
+      shaftBore: kept.value('shaftBore') ?? 0,
       hub: ELASTIC[hubOf.value],
       shaft: ELASTIC.steel,
     });
@@ -48,10 +50,6 @@ const answer = computed<{ found: DriveUp | null; error: AnelloError | null }>(()
 });
 const at = (field: string): string | undefined =>
   answer.value.error?.field === field ? plainText(answer.value.error.phrase, preferences.units) : undefined;
-function set(name: string, next: Entry | undefined): void {
-  const { [name]: _old, ...rest } = given.value;
-  given.value = next ? { ...rest, [name]: next } : rest;
-}
 const FIELDS = [
   { key: 'advance', label: 'Driven on from where it seats' },
   { key: 'hubDiameter', label: 'Hub, outside' },
@@ -67,10 +65,10 @@ const FIELDS = [
       :key="field.key"
       :label="field.label"
       dimension="length"
-      :model-value="given[field.key]"
+      :model-value="kept.entry(field.key)"
       :draft-key="`${key}.${field.key}`"
       :error="at(field.key)"
-      @update:model-value="(next) => set(field.key, next)"
+      @update:model-value="(next) => kept.set(field.key, next)"
     />
     <v-select v-model="hubOf" label="Hub of" :items="MATERIALS" />
     <template v-if="answer.found">

@@ -9,7 +9,6 @@ import FigureText from '../../../ui/FigureText.vue';
 import NoticeText from '../../../ui/NoticeText.vue';
 import PhraseText from '../../../ui/PhraseText.vue';
 import { useJob } from '../../../data/stores/job';
-import { useScreen } from '../../../data/stores/screen';
 import ContactPicks from './ContactPicks.vue';
 import MeasuredCone from './MeasuredCone.vue';
 
@@ -17,7 +16,6 @@ import MeasuredCone from './MeasuredCone.vue';
 const props = defineProps<{ desk: EvidenceDesk; clocking: boolean }>();
 defineEmits<{ clock: [] }>();
 const job = useJob();
-const screen = useScreen();
 const model = useJobModel();
 const task = computed(() => model.taper.value?.task ?? null);
 const fit = computed(() => props.desk.fit.value);
@@ -48,8 +46,7 @@ const felt = (feel: Feel): boolean =>
 const label = (feel: Feel): string => LABELS[feel][task.value?.member === 'internal' ? 1 : 0];
 
 async function keepFeel(feel: Feel): Promise<void> {
-  const record = await job.keep({ kind: 'felt', feel });
-  screen.undoable = { text: `Kept: ${label(feel)}.`, run: () => void job.withdraw(record) };
+  await job.keepAndOffer({ kind: 'felt', feel }, `Kept: ${label(feel)}.`);
 }
 </script>
 

@@ -10,13 +10,11 @@ import MeasureForm from './MeasureForm.vue';
 import MethodPicks from '../../../ui/MethodPicks.vue';
 import { useJob } from '../../../data/stores/job';
 import { useKit } from '../../../data/stores/kit';
-import { useScreen } from '../../../data/stores/screen';
 
 /** The cone itself measured while it is still held: its angle as evidence, with the plus or minus of the instruments. */
 const props = defineProps<{ member: Member }>();
 const job = useJob();
 const kit = useKit();
-const screen = useScreen();
 const model = useJobModel();
 onMounted(() => void (kit.loaded || kit.load()));
 const open = ref(false);
@@ -44,8 +42,10 @@ const off = computed(() => {
 async function keep(): Promise<void> {
   if (!found.value) return;
   const { value, uncertainty } = found.value.ratio;
-  const record = await job.keep({ kind: 'cone', method: method.value.id, ratio: value, uncertainty });
-  screen.undoable = { text: 'Kept as evidence.', run: () => void job.withdraw(record) };
+  await job.keepAndOffer(
+    { kind: 'cone', method: method.value.id, ratio: value, uncertainty },
+    'Kept as evidence.',
+  );
   desk.clear();
   open.value = false;
 }

@@ -15,7 +15,7 @@ import FigureText from '../../../ui/FigureText.vue';
 import HowWorked from '../../../ui/HowWorked.vue';
 import { useJob } from '../../../data/stores/job';
 import { usePreferences } from '../../../data/stores/preferences';
-import type { BarRequest } from '../../../data/stores/screen';
+import type { BarQuestion, BarRequest } from '../../../data/stores/screen';
 import ApproachPanel from './ApproachPanel.vue';
 import EvidencePanel from './EvidencePanel.vue';
 import NoTaper from '../../shared/NoTaper.vue';
@@ -64,6 +64,7 @@ function barRequest(): BarRequest | null {
     return {
       key: `${job.id}.${job.piece}.swing`,
       label: 'Swing at the loose end',
+      asks: 'figure',
       dimension: 'length',
       defaultUnit,
       hint: 'Total swing on the indicator, rocking it by hand.',
@@ -78,6 +79,7 @@ function barRequest(): BarRequest | null {
   return {
     key: `${job.id}.${job.piece}.standoff.${method.value.id}`,
     label: method.value.reads,
+    asks: 'figure',
     dimension: 'length',
     defaultUnit,
     hint:
@@ -100,7 +102,7 @@ function barRequest(): BarRequest | null {
   };
 }
 
-function judged(standOff: number, halfAngle: number): ReturnType<NonNullable<BarRequest['judge']>> {
+function judged(standOff: number, halfAngle: number): ReturnType<NonNullable<BarQuestion['judge']>> {
   const stock = stockFromStandOff({ standOff, halfAngle });
   return {
     phrase: [

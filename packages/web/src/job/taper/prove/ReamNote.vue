@@ -23,7 +23,8 @@ const found = computed(() =>
 );
 /** Reamed already, by the way chosen, and still standing off: the reamer is under size. */
 const reamed = computed(
-  () => model.way.value === 'reamer' && ofKind(job.records, 'setting-kept', job.piece).length > 0,
+  () =>
+    model.wayChosen.value?.feeds === 'reamer' && ofKind(job.records, 'setting-kept', job.piece).length > 0,
 );
 const worn = computed(() => {
   const seen = ofKind(job.records, 'stand-off', job.piece).at(-1)?.body.seen ?? 0;

@@ -1,9 +1,11 @@
+import { HELD } from '../../../data/names';
+import { useHeld } from '../../../data/useHeld';
 import { type Entry } from '@anello/contract';
 import { AnelloError } from '@anello/core/basics';
 import { plainText } from '@anello/core/figure';
 import { finest } from '@anello/core/kit';
 import { COPY_METHODS, copyTaper, type Copied, type CopyInput, type CopyMethod } from '@anello/core/old-part';
-import { useSessionStorage } from '@vueuse/core';
+
 import { computed, type ComputedRef, type Ref } from 'vue';
 import { useKit } from '../../../data/stores/kit';
 import { usePreferences } from '../../../data/stores/preferences';
@@ -41,11 +43,11 @@ export function useCopyForm(draftKey: string, methods: readonly CopyMethod[] = C
   const preferences = usePreferences();
   const kit = useKit();
   const first = methods[0] ?? (COPY_METHODS[0] as CopyMethod);
-  const id = useSessionStorage<string>(`anello.${draftKey}.method`, first.id);
-  const given = useSessionStorage<Record<string, Entry>>(`anello.${draftKey}.given`, {});
+  const id = useHeld<string>(HELD.copy(draftKey, 'method'), first.id);
+  const given = useHeld<Record<string, Entry>>(HELD.copy(draftKey, 'given'), {});
   /** What each figure was measured with, by the name on record. */
-  const tools = useSessionStorage<Record<string, string>>(`anello.${draftKey}.tools`, {});
-  const byHand = useSessionStorage<Record<string, Entry>>(`anello.${draftKey}.plus`, {});
+  const tools = useHeld<Record<string, string>>(HELD.copy(draftKey, 'tools'), {});
+  const byHand = useHeld<Record<string, Entry>>(HELD.copy(draftKey, 'plus'), {});
   const method = computed(() => methods.find((m) => m.id === id.value) ?? first);
   const key = (input: CopyInput): string => `${method.value.id}.${input.key}`;
 

@@ -6,7 +6,7 @@ import { useRouter } from 'vue-router';
 import { drawn } from '../../../drawing/dimensions';
 import { useJob } from '../../../data/stores/job';
 import { usePreferences } from '../../../data/stores/preferences';
-import type { Across, BarRequest, StripMarks } from '../../../data/stores/screen';
+import type { Across, BarQuestion, BarRequest, StripMarks } from '../../../data/stores/screen';
 import { useJobModel } from '../../model/useJobModel';
 import type { SettingDesk } from './useSetting';
 import { useStageScreen } from '../../model/useStageScreen';
@@ -27,15 +27,14 @@ export function useSetScreen(desk: SettingDesk): void {
   function barRequest(): BarRequest | null {
     const step = desk.step.value;
     if (!step || !model.way.value) return null;
-    const common = { dimension: 'length' as const, defaultUnit: defaultUnit.value };
-    const decide = { ...common, noInput: true as const };
+    const common = { asks: 'figure' as const, dimension: 'length' as const, defaultUnit: defaultUnit.value };
+    const decide = { asks: 'nothing' as const };
     if (desk.carried.value !== null && !step.later) {
       return {
         ...decide,
         key: `${job.id}.carried`,
         label: 'Setting carried over',
         hint: 'Nothing to set for this piece.',
-        keep: () => undefined,
         empty: { label: 'On to Cut', run: toCut },
       };
     }
@@ -72,7 +71,6 @@ export function useSetScreen(desk: SettingDesk): void {
         key: `${job.id}.decide`,
         label: 'All stations read',
         hint,
-        keep: () => undefined,
         ...(again ? { empty: again } : {}),
       };
     }
@@ -83,7 +81,6 @@ export function useSetScreen(desk: SettingDesk): void {
         key: `${job.id}.done`,
         label: 'This card is done',
         hint: '',
-        keep: () => undefined,
         empty: last
           ? { label: 'On to Cut', run: toCut }
           : { label: 'Next card', run: () => void desk.index.value++ },
@@ -96,7 +93,6 @@ export function useSetScreen(desk: SettingDesk): void {
       key: `${job.id}.${step.id}.tick`,
       label: sweep ? 'Read' : 'Set it, then',
       hint: '',
-      keep: () => undefined,
       ...(step.later && sweep && !desk.verdict.value?.inBand
         ? {}
         : { empty: nudge ?? { label: doneLabel(step), run: desk.keepStep } }),
@@ -110,7 +106,7 @@ export function useSetScreen(desk: SettingDesk): void {
   const shortLength = (at: number): string =>
     `${drawn(at, preferences.units)} ${preferences.units === 'mm' ? 'mm' : 'in'}`;
 
-  function judge(seen: number, expected: number): ReturnType<NonNullable<BarRequest['judge']>> {
+  function judge(seen: number, expected: number): ReturnType<NonNullable<BarQuestion['judge']>> {
     if (!station.value) return null;
     const off = seen - expected;
     const good = withinBand(seen, station.value, resolution.value);

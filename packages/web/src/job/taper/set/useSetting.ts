@@ -1,17 +1,9 @@
 import { lastReadings, triesOf, type Try } from '@anello/core/approach';
 import { ofKind, settingInForce } from '@anello/core/job';
-import {
-  deviceOf,
-  judgeSweep,
-  type SettingStep,
-  type Station,
-  type SweepVerdict,
-} from '@anello/core/setting';
+import { judgeSweep, type SettingStep, type Station, type SweepVerdict } from '@anello/core/setting';
 import type { SettingRow } from '@anello/contract';
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
-import { newId } from '../../../data/newId';
 import { useJob } from '../../../data/stores/job';
-import { usePreferences } from '../../../data/stores/preferences';
 import { useShop } from '../../../data/stores/shop';
 import { useJobModel } from '../../model/useJobModel';
 
@@ -38,7 +30,6 @@ export interface SettingDesk {
 export function useSetting(): SettingDesk {
   const job = useJob();
   const shop = useShop();
-  const preferences = usePreferences();
   const model = useJobModel();
   const index = ref(0);
   const aimed = ref<number | null>(null);
@@ -146,7 +137,7 @@ export function useSetting(): SettingDesk {
     await job.keep({ kind: 'setting-kept', way: way.value, machineId, halfAngle, workLength });
     await keepOnMachine(machineId, number, {
       halfAngle,
-      workLength: way.value === 'tailstock' ? workLength : null,
+      workLength: model.wayChosen.value?.betweenCentres ? workLength : null,
       how: model.school.value?.provedBy ?? '',
     });
     goToFirstOpen();
@@ -158,14 +149,11 @@ export function useSetting(): SettingDesk {
     number: string,
     setting: Pick<SettingRow, 'halfAngle' | 'workLength' | 'how'>,
   ): Promise<void> {
-    const device = way.value && deviceOf(way.value);
+    const device = model.wayChosen.value?.device;
     if (!device) return;
     await shop.keepSetting({
-      id: newId(),
       machineId,
       device,
-      at: new Date().toISOString(),
-      operator: preferences.operator.trim() || '–',
       jobId: job.id,
       jobNumber: number,
       ...setting,

@@ -2,7 +2,7 @@
 import { AnelloError } from '@anello/core/basics';
 import { figureParts, length, type Figure } from '@anello/core/figure';
 import { parseCounts } from '@anello/core/quantity';
-import type { WayAssessment } from '@anello/core/ways';
+import { wayOf, type WayAssessment } from '@anello/core/ways';
 import { computed, ref } from 'vue';
 import FigureText from '../../../ui/FigureText.vue';
 import PhraseText from '../../../ui/PhraseText.vue';
@@ -24,7 +24,7 @@ const share = computed(() => {
 const needed = computed(() => figureParts({ ...props.way.needed, bare: true }, 'mm'));
 const errors = computed<readonly (readonly [string, Figure | null])[]>(() => [
   ['By its scale, out by', props.way.errorByScale],
-  [props.way.id === 'reamer' ? 'By its own taper, out by' : 'With an indicator', props.way.errorByIndicator],
+  [wayOf(props.way.id).checkedBy, props.way.errorByIndicator],
 ]);
 const inside = (figure: Figure): boolean => figure.value <= props.allowed;
 

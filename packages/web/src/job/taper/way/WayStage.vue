@@ -52,7 +52,7 @@ function choose(id: WayId): void {
   const before = job.document?.way ?? null;
   job.edit((draft) => void (draft.way = { id, machineId: draft.machineId, halfAngle: task.halfAngle }));
   if (before && before.id !== id) {
-    screen.undoable = { text: 'Way changed.', run: () => job.edit((draft) => void (draft.way = before)) };
+    screen.offerBack('Way changed.', () => job.edit((draft) => void (draft.way = before)));
   }
 }
 
@@ -64,22 +64,16 @@ useStageScreen({
       return {
         key: 'way',
         label: 'The way is chosen',
-        noInput: true,
-        dimension: 'length',
-        defaultUnit: 'mm',
+        asks: 'nothing',
         hint: 'Another can be chosen above at any time.',
-        keep: () => undefined,
         empty: { label: 'On to Set', run: () => void router.push(`/job/${job.id}/set`) },
       };
     }
     return {
       key: 'way',
       label: 'Take the recommended way',
-      noInput: true,
-      dimension: 'length',
-      defaultUnit: 'mm',
+      asks: 'nothing',
       hint: 'Or choose another above.',
-      keep: () => undefined,
       empty: { label: 'Choose it', run: () => choose(can) },
     };
   },

@@ -1,3 +1,4 @@
+/** Every school of setting: how an angle is brought in and proved. */
 export const SCHOOL_IDS = [
   'indicator',
   'scale-trial',

@@ -1,8 +1,8 @@
-import { plainText } from '@anello/core/figure';
-import type { KeptRecord, RecordBody } from '@anello/core/job';
+import { plainText } from '../../figure/phrase';
 import { describe, expect, it } from 'vitest';
-import { RECORD_EXAMPLES } from '../../../../contract/src/record/records.testdata';
-import { describeRecord } from './describeRecord';
+import { RECORD_EXAMPLES } from './records.testdata';
+import { describeRecord, type RecordBody } from './registry';
+import type { KeptRecord } from './row';
 
 const said = (body: RecordBody, units: 'mm' | 'inch' = 'mm'): string => {
   const row: KeptRecord = {

@@ -1,4 +1,4 @@
-import type { RecordBody, RecordKind } from '@anello/core/job';
+import type { RecordBody, RecordKind } from './registry';
 
 /** One kept row of every kind there is, as a piece of the demo shop might have it. */
 export const RECORD_EXAMPLES: { readonly [K in RecordKind]: Extract<RecordBody, { kind: K }> } = {

@@ -1,0 +1,15 @@
+/** Mouth of a small centre hole, mm. */
+export const CENTRE_HOLE = 3.4;
+/** Packing is ground, or shimmed, to a hundredth, mm. */
+export const PACKING_STEP = 0.01;
+
+/** What nothing turned off-centre needs to be nearer than, where the drawing does not say: mm of travel. */
+const TRAVEL = 0.05;
+/** Fewer steps of the indicator than this cannot be told from none. */
+const STEPS = 5;
+
+/**
+ * What the whole travel may be off by, either way (mm), where the drawing does not say: 0.05, or what five steps of
+ * the indicator come to where it reads more coarsely.
+ */
+export const usualThrowLimit = (indicator: number): number => Math.max(TRAVEL, STEPS * indicator);

@@ -1,0 +1,18 @@
+import type { CopyId } from '../../old-part/copyMethod';
+import { copyMethod } from '../../old-part/registry';
+import { ratio } from '../../figure/figure';
+import type { KindOfRecord } from './kind';
+
+/** The cone itself measured, one of the ways an old part is copied. */
+export interface Cone {
+  readonly kind: 'cone';
+  readonly method: CopyId;
+  /** On diameter, with plus or minus (k = 2). */
+  readonly ratio: number;
+  readonly uncertainty: number;
+}
+
+export const cone: KindOfRecord<Cone> = {
+  kind: 'cone',
+  say: (body) => [copyMethod(body.method).measured, ': ', ratio(body.ratio), ' on diameter'],
+};

@@ -1,0 +1,11 @@
+import type { Phrase } from '../../figure/phrase';
+
+/** A kind of kept row: what it holds is its type, and how it reads is here. */
+export interface KindOfRecord<Body extends { readonly kind: string }> {
+  readonly kind: Body['kind'];
+  /** The row in a sentence, its figures left as figures. */
+  say(body: Body, row: { readonly piece: number }): Phrase;
+}
+
+/** What was seen at the machine is told to a micrometre, mm. */
+export const SEEN = 0.001;

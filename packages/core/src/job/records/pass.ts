@@ -1,0 +1,26 @@
+import { length } from '../../figure/figure';
+import { SEEN, type KindOfRecord } from './kind';
+
+/** A cut taken, by the dial. */
+export interface Pass {
+  readonly kind: 'pass';
+  readonly dialFrom: number;
+  readonly dialTo: number;
+  readonly planned: number | null;
+  readonly depth: number;
+  readonly typed: string;
+}
+
+export const pass: KindOfRecord<Pass> = {
+  kind: 'pass',
+  say: (body) => [
+    'Cut to ',
+    length(body.dialTo, SEEN),
+    ' on the dial, ',
+    length(body.depth, SEEN),
+    ' on radius',
+    ...(body.planned !== null && Math.abs(body.planned - body.dialTo) > 1e-9
+      ? [', planned ', length(body.planned, SEEN)]
+      : []),
+  ],
+};

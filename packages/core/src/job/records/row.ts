@@ -1,0 +1,37 @@
+import type { RecordBody, RecordKind } from './registry';
+
+/** One kept row: append-only, its id made where it was typed. */
+export interface KeptRecord {
+  readonly id: string;
+  readonly jobId: string;
+  readonly piece: number;
+  /** ISO time at the screen it was kept on. */
+  readonly at: string;
+  readonly operator: string;
+  readonly body: RecordBody;
+}
+
+export type BodyOf<K extends RecordKind> = Extract<RecordBody, { kind: K }>;
+export type RecordOf<K extends RecordKind> = KeptRecord & { readonly body: BodyOf<K> };
+
+/** Records still standing: without those withdrawn, and without the withdrawals. */
+export function standing(records: readonly KeptRecord[]): KeptRecord[] {
+  const gone = new Set(records.flatMap((r) => (r.body.kind === 'withdrawn' ? [r.body.record] : [])));
+  return records.filter((r) => r.body.kind !== 'withdrawn' && !gone.has(r.id));
+}
+
+/** Standing records of one kind for one piece, in the order kept. */
+export function ofKind<K extends RecordKind>(
+  records: readonly KeptRecord[],
+  kind: K,
+  piece?: number,
+): RecordOf<K>[] {
+  return standing(records).filter(
+    (r): r is RecordOf<K> => r.body.kind === kind && (piece === undefined || r.piece === piece),
+  );
+}
+
+/** The piece being worked on: the last one started, or the first. */
+export function currentPiece(records: readonly KeptRecord[]): number {
+  return Math.max(1, ...ofKind(records, 'piece').map((r) => r.piece));
+}

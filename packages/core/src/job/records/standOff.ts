@@ -1,0 +1,25 @@
+import { length } from '../../figure/figure';
+import { SEEN, type KindOfRecord } from './kind';
+
+/** How far the part stood off its gauge line at a try. */
+export interface StandOff {
+  readonly kind: 'stand-off';
+  readonly seen: number;
+  readonly halfAngle: number;
+  readonly diameterLeft: number;
+  readonly typed: string;
+  /** Dial, slide and tool were looked at before it, because the passes so far did not go together. */
+  readonly checked?: true | undefined;
+}
+
+export const standOff: KindOfRecord<StandOff> = {
+  kind: 'stand-off',
+  say: (body) => [
+    'Stood off ',
+    length(body.seen, 0.01),
+    ': ',
+    length(body.diameterLeft, SEEN),
+    ' left on diameter',
+    ...(body.checked ? [', counted from here: dial, slide and tool were looked at'] : []),
+  ],
+};
