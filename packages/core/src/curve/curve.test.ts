@@ -10,7 +10,7 @@ import { cornersOf, shapeCurve, type ShapePoint } from './shapeCurve';
 import { SHAPES, standardShape } from './standardShapes';
 import { creepCosts, feedToFollow, printerScale, tracerTemplate } from './tracerTemplate';
 import { compareCurveWays } from '../ways/curve/choose';
-import type { Feature } from '../part/feature';
+import type { Feature } from '../part/kinds/registry';
 import { plungeOf } from '../part/profileCurve';
 import { plainText } from '../figure/phrase';
 

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { holeLimits } from '../fit/isoHole';
 import { JAWS } from '../holding/circleFit';
-import type { Feature } from '../part/feature';
+import type { Feature } from '../part/kinds/registry';
 import { plainText } from '../figure/phrase';
 import { balance, counterweight, lightSide, pullAt } from './balance';
 import { boreTools } from '../cutting/boreTools';

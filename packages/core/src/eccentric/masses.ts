@@ -1,4 +1,5 @@
-import type { Eccentric, Feature } from '../part/feature';
+import type { Feature } from '../part/kinds/registry';
+import type { Eccentric } from '../part/kinds/eccentric';
 import type { Section } from '../part/layout';
 import type { RoundMass } from './balance';
 import { throwOf } from '../part/throwOf';

@@ -1,6 +1,7 @@
 import { length } from '../figure/figure';
 import type { Phrase } from '../figure/phrase';
-import type { Eccentric, Feature } from '../part/feature';
+import type { Feature } from '../part/kinds/registry';
+import type { Eccentric } from '../part/kinds/eccentric';
 import { layoutPart, type Section } from '../part/layout';
 import type { RoundMass } from './balance';
 import { massesOf } from './masses';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { plainText } from '../figure/phrase';
 import { LONG, SHORT } from '../testkit.testdata';
-import type { Feature } from './feature';
+import type { Feature } from './kinds/registry';
 import { featureMixUps, inDivisions } from './featureMixUps';
 
 const base = { id: 'f', name: 'F', side: 'external' } as const;

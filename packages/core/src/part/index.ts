@@ -11,26 +11,24 @@ import { featureMixUps as featureMixUps_, inDivisions as inDivisions_ } from './
 import { throwOf as throwOf_ } from './throwOf';
 import { shankEnds as shankEnds_ } from './shankEnds';
 import { plungeOf as plungeOf_, profileCurve as profileCurve_ } from './profileCurve';
+import { chiefOf as chiefOf_, featureKind as featureKind_ } from './kinds/registry';
 import { shapePoints as shapePoints_ } from './shapePoints';
 
-export type {
-  Bore,
-  Cylinder,
-  Eccentric,
-  Feature,
-  FeatureKind,
-  Groove,
-  Profile,
-  Side,
-  Taper,
-  Thread,
-} from './feature';
-export { FEATURE_NAMES } from './describeKinds';
+export type { Side } from './kinds/base';
+export type { Bore } from './kinds/bore';
+export type { Cylinder } from './kinds/cylinder';
+export type { Eccentric } from './kinds/eccentric';
+export type { Groove } from './kinds/groove';
+export type { FeatureFigure, KindOfFeature } from './kinds/kind';
+export type { Profile } from './kinds/profile';
+export { FEATURE_KINDS, type Feature, type FeatureKind } from './kinds/registry';
+export type { Taper } from './kinds/taper';
+export type { Thread } from './kinds/thread';
 export type { PartLayout, Section } from './layout';
-export type { OutlinePoint } from './outline';
+export type { OutlinePoint } from './kinds/outline';
 export type { PartTaper } from './solveTaperFeature';
 export type { TaperOfPart } from './taperTask';
-export type { SuspectFigure } from './featureMixUps';
+export type { SuspectFigure } from './suspect';
 export type { Plunge } from './profileCurve';
 
 export const layoutPart = /* @__PURE__ */ checked(layoutPart_);
@@ -46,3 +44,5 @@ export const shankEnds = /* @__PURE__ */ checked(shankEnds_);
 export const plungeOf = /* @__PURE__ */ checked(plungeOf_);
 export const profileCurve = /* @__PURE__ */ checked(profileCurve_);
 export const shapePoints = /* @__PURE__ */ checked(shapePoints_);
+export const chiefOf = /* @__PURE__ */ checked(chiefOf_);
+export const featureKind = /* @__PURE__ */ checked(featureKind_);

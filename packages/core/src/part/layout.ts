@@ -1,8 +1,10 @@
 import { AnelloError } from '../basics/error';
 import { length as lengthFigure } from '../figure/figure';
 import type { End } from '../taper/task';
-import type { Feature, Side } from './feature';
-import { outlineOf, type Outline, type OutlinePoint } from './outline';
+import type { Feature } from './kinds/registry';
+import type { Side } from './kinds/base';
+import { outlineOf } from './outline';
+import type { Outline, OutlinePoint } from './kinds/outline';
 import { most } from '../basics/extent';
 
 /** A feature placed on the spindle axis; z grows from headstock to tailstock, 0 at the part's left face. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Feature } from './feature';
+import type { Feature } from './kinds/registry';
 import { layoutPart, radiusAt } from './layout';
 import { plainText } from '../figure/phrase';
 import { shankEnds } from './shankEnds';

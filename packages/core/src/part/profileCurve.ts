@@ -1,6 +1,7 @@
 import type { Piece } from '../curve/piece';
 import { shapeCurve } from '../curve/shapeCurve';
-import type { Feature, Profile } from './feature';
+import type { Feature } from './kinds/registry';
+import type { Profile } from './kinds/profile';
 import { layoutPart } from './layout';
 import { shapePoints } from './shapePoints';
 

@@ -1,10 +1,21 @@
 import { AnelloError } from '../basics/error';
 import { notNegative } from '../basics/check';
 import type { ShapePoint } from '../curve/shapeCurve';
-import type { Profile } from './feature';
+import type { Run } from '../curve/shapeCurve';
+
+/** A point of a profile, and how the curve runs to it from the one before: straight where it is not said. */
+export interface ProfilePoint {
+  readonly z?: number | undefined;
+  readonly diameter?: number | undefined;
+  readonly run?: Run | undefined;
+  readonly radius?: number | undefined;
+  readonly bulge?: 'out' | 'in' | undefined;
+  readonly viaZ?: number | undefined;
+  readonly viaDiameter?: number | undefined;
+}
 
 /** A profile feature's points with every figure known, radii. Errors: underdetermined and impossible at `points.i.…`. */
-export function shapePoints({ points }: Pick<Profile, 'points'>): ShapePoint[] {
+export function shapePoints({ points }: { readonly points: readonly ProfilePoint[] }): ShapePoint[] {
   if (points.length < 2)
     throw new AnelloError('underdetermined', 'points', 'A profile needs at least two points.');
   const shaped = points.map((point, i): ShapePoint => {

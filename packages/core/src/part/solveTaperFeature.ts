@@ -2,7 +2,18 @@ import { AnelloError } from '../basics/error';
 import { notNegative } from '../basics/check';
 import { length } from '../figure/figure';
 import { AGREEMENT, solveTaper, type SolvedTaper } from '../taper/solve';
-import type { Taper } from './feature';
+
+/** A taper's figures as given, its gauge line among them. mm, and radians for the half angle. */
+export interface TaperGiven {
+  readonly largeDiameter?: number | undefined;
+  readonly smallDiameter?: number | undefined;
+  readonly length?: number | undefined;
+  readonly ratio?: number | undefined;
+  readonly halfAngle?: number | undefined;
+  /** Diameter at the gauge line, and how far the cone runs on past it toward its large end. */
+  readonly gaugeDiameter?: number | undefined;
+  readonly beyondGauge?: number | undefined;
+}
 
 /** A taper of a part with its gauge line. */
 export interface PartTaper extends SolvedTaper {
@@ -15,7 +26,7 @@ export interface PartTaper extends SolvedTaper {
  * cone is first solved from the gauge line to the small end, then carried on to the large end.
  * Errors as solveTaper, at the field that was typed.
  */
-export function solveTaperFeature(taper: Taper): PartTaper {
+export function solveTaperFeature(taper: TaperGiven): PartTaper {
   const beyond = notNegative(taper.beyondGauge ?? 0, 'beyondGauge', 'The length beyond the gauge line');
   if (taper.gaugeDiameter === undefined) {
     const solved = solveTaper(taper);
@@ -37,7 +48,7 @@ export function solveTaperFeature(taper: Taper): PartTaper {
 }
 
 /** The cone from the gauge line to the small end; the ratio may come from both ends when it is not given. */
-function belowGauge(taper: Taper, beyond: number): Parameters<typeof solveTaper>[0] {
+function belowGauge(taper: TaperGiven, beyond: number): Parameters<typeof solveTaper>[0] {
   const { gaugeDiameter, smallDiameter, ratio, halfAngle, largeDiameter, length: whole } = taper;
   const fromEnds =
     ratio === undefined &&
@@ -56,7 +67,7 @@ function belowGauge(taper: Taper, beyond: number): Parameters<typeof solveTaper>
   };
 }
 
-function checkLarge(taper: Taper, should: number): void {
+function checkLarge(taper: TaperGiven, should: number): void {
   if (taper.largeDiameter === undefined) return;
   const off = Math.abs(taper.largeDiameter - should);
   if (off <= AGREEMENT) return;

@@ -2,7 +2,8 @@ import { AnelloError } from '../basics/error';
 import type { Grade } from '../taper/grade';
 import { taperTolerance } from '../taper/tolerance';
 import type { TaperTask } from '../taper/task';
-import type { Feature, Taper } from './feature';
+import type { Feature } from './kinds/registry';
+import type { Taper } from './kinds/taper';
 import { layoutPart, outsideDiameter } from './layout';
 import { solveTaperFeature, type PartTaper } from './solveTaperFeature';
 

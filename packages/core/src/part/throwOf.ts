@@ -1,13 +1,18 @@
 import { AnelloError } from '../basics/error';
 import { positive } from '../basics/check';
-import type { Eccentric } from './feature';
 import { length } from '../figure/figure';
 
 /**
  * The throw of an eccentric from whichever was given: throw, or the whole travel (stroke), twice as much. Errors:
  * underdetermined; out-of-range; inconsistent when both are given and disagree, with by how much.
  */
-export function throwOf({ throw: e, travel }: Pick<Eccentric, 'throw' | 'travel'>): number {
+export function throwOf({
+  throw: e,
+  travel,
+}: {
+  throw?: number | undefined;
+  travel?: number | undefined;
+}): number {
   if (e === undefined && travel === undefined)
     throw new AnelloError('underdetermined', 'throw', 'Still missing: the throw, or the whole travel.');
   positive(

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Feature } from '../part/feature';
+import type { Feature } from '../part/kinds/registry';
 import { taperOfPart } from '../part/taperTask';
 import { plainText } from '../figure/phrase';
 import { badCombinations } from './badCombinations';

@@ -1,5 +1,5 @@
 import type { Lathe } from '../machine/lathe';
-import type { Feature } from '../part/feature';
+import type { Feature } from '../part/kinds/registry';
 import { length } from '../figure/figure';
 import type { Phrase } from '../figure/phrase';
 import type { TaperTask } from '../taper/task';

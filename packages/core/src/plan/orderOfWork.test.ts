@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Feature } from '../part/feature';
+import type { Feature } from '../part/kinds/registry';
 import { taperOfPart } from '../part/taperTask';
 import { plainText } from '../figure/phrase';
 import { WAY_IDS } from '../taper/wayId';

@@ -1,4 +1,4 @@
-import type { Feature } from '../part/feature';
+import type { Feature } from '../part/kinds/registry';
 import { length } from '../figure/figure';
 import type { TaperTask } from '../taper/task';
 import type { WayId } from '../taper/wayId';

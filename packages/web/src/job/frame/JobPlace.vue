@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { chiefOf } from '@anello/core/part';
 import { plainText } from '@anello/core/figure';
 import { STAGES, type Stage } from '@anello/core/job';
 import { computed, defineAsyncComponent, onMounted, watch } from 'vue';
@@ -83,18 +84,11 @@ const taper = computed(() => {
     }
   );
 });
-const selected = computed(
-  () =>
-    screen.selectedFeature ??
-    (
-      job.document?.features.find((f) => f.kind === 'taper') ??
-      (stage.value === 'part'
-        ? (job.document?.features.find((f) => f.kind === 'eccentric' || f.kind === 'profile') ??
-          job.document?.features[0])
-        : undefined)
-    )?.id ??
-    null,
-);
+const selected = computed(() => {
+  const features = job.document?.features ?? [];
+  const chief = stage.value === 'part' ? chiefOf(features) : features.find((f) => f.kind === 'taper');
+  return screen.selectedFeature ?? chief?.id ?? null;
+});
 
 function pick(id: string): void {
   screen.selectedFeature = id;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { featureKind } from '@anello/core/part';
 import { taperFigures, type Entry, type FeatureDocument, type TaperDocument } from '@anello/contract';
 import type { AnelloError } from '@anello/core/basics';
 import { plainText } from '@anello/core/figure';
@@ -9,7 +10,7 @@ import DocumentForm from '../../ui/DocumentForm.vue';
 import { useJob } from '../../data/stores/job';
 import { useKit } from '../../data/stores/kit';
 import { usePreferences } from '../../data/stores/preferences';
-import { FEATURE_FIELDS, SIDES } from './featureFields';
+import { fieldsOf } from './featureFields';
 
 /** One feature's figures; what is missing or disagrees is said at the field. */
 /** Fetched when such a feature is there: most parts have none. */
@@ -20,7 +21,7 @@ const props = defineProps<{ feature: FeatureDocument; problem: AnelloError | nul
 const job = useJob();
 const preferences = usePreferences();
 const kit = useKit();
-const fields = computed(() => FEATURE_FIELDS[props.feature.kind]);
+const fields = computed(() => fieldsOf(props.feature.kind));
 const sentence = computed(() => (props.problem ? plainText(props.problem.phrase, preferences.units) : ''));
 const problemAt = computed<Record<string, string>>(() =>
   props.problem?.field ? { [props.problem.field]: sentence.value } : {},
@@ -89,7 +90,7 @@ const ENDS = [
         @update:model-value="useSize"
       />
       <v-select
-        v-if="SIDES[feature.kind].length > 1"
+        v-if="featureKind(feature.kind).sides.length > 1"
         label="Outside or inside"
         :items="[
           { value: 'external', title: 'Outside' },

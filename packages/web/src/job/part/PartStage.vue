@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiArrowDown, mdiArrowUp, mdiDeleteOutline, mdiPlus } from '@mdi/js';
-import { FEATURE_NAMES, type FeatureKind } from '@anello/core/part';
+import { chiefOf, FEATURE_KINDS, featureKind, type FeatureKind } from '@anello/core/part';
 import type { JobDocument } from '@anello/contract';
 import { computed } from 'vue';
 import { useJobModel } from '../model/useJobModel';
@@ -25,15 +25,9 @@ const jobKind = useJobKind();
 const preferences = usePreferences();
 const features = computed(() => job.document?.features ?? []);
 const selected = computed(
-  () =>
-    features.value.find((f) => f.id === screen.selectedFeature) ??
-    features.value.find((f) => f.kind === 'taper') ??
-    features.value.find((f) => f.kind === 'eccentric') ??
-    features.value.find((f) => f.kind === 'profile') ??
-    features.value[0] ??
-    null,
+  () => features.value.find((f) => f.id === screen.selectedFeature) ?? chiefOf(features.value),
 );
-const KINDS = Object.entries(FEATURE_NAMES).map(([value, title]) => ({ value: value as FeatureKind, title }));
+const KINDS = FEATURE_KINDS.map((value) => ({ value, title: featureKind(value).name }));
 
 useStageScreen({});
 
@@ -43,7 +37,7 @@ function pick(id: string): void {
 
 function add(kind: FeatureKind): void {
   const id = newId();
-  job.edit((draft) => void draft.features.push(newFeature(kind, id, FEATURE_NAMES[kind])));
+  job.edit((draft) => void draft.features.push(newFeature(kind, id, featureKind(kind).name)));
   pick(id);
 }
 
@@ -91,7 +85,7 @@ function size(id: string): string {
             <span class="name">{{ feature.name }}</span>
             <span class="what quiet"
               >{{ feature.side === 'internal' ? 'inside, ' : ''
-              }}{{ FEATURE_NAMES[feature.kind].toLowerCase() }}</span
+              }}{{ featureKind(feature.kind).name.toLowerCase() }}</span
             >
             <span class="fig size" :class="{ lacking: model.layout.value.problems.has(feature.id) }">{{
               size(feature.id)

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { chiefOf, featureKind } from '@anello/core/part';
 import { computed } from 'vue';
 import { useJob } from '../../data/stores/job';
 
@@ -6,12 +7,8 @@ import { useJob } from '../../data/stores/job';
 const job = useJob();
 /** Not a part without a task: one whose task is not drawn far enough. */
 const unsettled = computed(() => {
-  const kinds = (job.document?.features ?? []).map((f) => f.kind);
-  if (kinds.includes('eccentric'))
-    return 'The eccentric needs a diameter, a length and a throw that agree before it can be worked out.';
-  if (kinds.includes('profile'))
-    return 'The profile needs two points with figures that agree before it can be worked out.';
-  return null;
+  const chief = chiefOf(job.document?.features ?? []);
+  return chief ? (featureKind(chief.kind).needs ?? null) : null;
 });
 </script>
 

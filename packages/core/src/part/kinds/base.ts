@@ -1,0 +1,15 @@
+import type { End } from '../../taper/task';
+
+export type Side = 'external' | 'internal';
+
+/** What every feature has, whatever its kind. */
+export interface Base {
+  readonly id: string;
+  readonly name: string;
+  readonly side: Side;
+  /** For internal features: the face they are sunk from, one after the other in the order of the list. */
+  readonly from?: End | undefined;
+}
+
+/** A figure that may not be given yet. */
+export type Maybe = number | undefined;

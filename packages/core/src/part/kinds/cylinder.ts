@@ -1,0 +1,19 @@
+import type { Base, Maybe } from './base';
+import { DIAMETER, LENGTH, type KindOfFeature } from './kind';
+import { straight } from './straight';
+
+/** One diameter along. */
+export interface Cylinder extends Base {
+  readonly kind: 'cylinder';
+  readonly diameter?: Maybe;
+  readonly length?: Maybe;
+}
+
+export const cylinder: KindOfFeature<Cylinder> = {
+  kind: 'cylinder',
+  name: 'Cylinder',
+  sides: ['external', 'internal'],
+  figures: [DIAMETER, LENGTH],
+  begins: {},
+  outline: straight,
+};

@@ -1,0 +1,67 @@
+import { AnelloError } from '../../basics/error';
+import { mixUps as slips } from '../../taper/mixups/registry';
+import type { End } from '../../taper/task';
+import { solveTaperFeature, type TaperGiven } from '../solveTaperFeature';
+import type { SuspectFigure } from '../suspect';
+import type { Base } from './base';
+import { LENGTH, type KindOfFeature } from './kind';
+import type { Outline } from './outline';
+
+/** A cone. */
+export interface Taper extends Base, TaperGiven {
+  readonly kind: 'taper';
+  readonly largeEnd: End;
+}
+
+function outline(feature: Taper): Outline {
+  const t = solveTaperFeature(feature);
+  const [first, last] =
+    feature.largeEnd === 'headstock'
+      ? [t.largeDiameter, t.smallDiameter]
+      : [t.smallDiameter, t.largeDiameter];
+  return {
+    length: t.length,
+    offset: 0,
+    points: [
+      { z: 0, r: first / 2 },
+      { z: t.length, r: last / 2 },
+    ],
+  };
+}
+
+const DIMENSIONS = { ratio: 'taper', halfAngle: 'angle' } as const;
+
+function mixUps(taper: Taper): SuspectFigure[] {
+  try {
+    return slips(taper, solveTaperFeature(taper)).map(({ field, said, cost, offer }) => ({
+      key: field,
+      said,
+      cost,
+      offer,
+      where: 'on diameter at the far end of this part',
+      dimension: DIMENSIONS[field as keyof typeof DIMENSIONS] ?? 'length',
+    }));
+  } catch (error) {
+    if (error instanceof AnelloError) return [];
+    throw error;
+  }
+}
+
+export const taper: KindOfFeature<Taper> = {
+  kind: 'taper',
+  name: 'Taper',
+  sides: ['external', 'internal'],
+  figures: [
+    { key: 'largeDiameter', label: 'Large diameter' },
+    { key: 'smallDiameter', label: 'Small diameter' },
+    LENGTH,
+    { key: 'ratio', label: 'Taper on diameter', dimension: 'taper' },
+    { key: 'halfAngle', label: 'Half angle', dimension: 'angle' },
+    { key: 'gaugeDiameter', label: 'Gauge line diameter' },
+    { key: 'beyondGauge', label: 'Cone beyond the gauge line' },
+  ],
+  begins: { largeEnd: 'headstock' },
+  chief: 3,
+  outline,
+  mixUps,
+};
