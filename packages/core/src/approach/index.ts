@@ -10,7 +10,7 @@ import {
 
 export type { CutState } from './cutState';
 export type { Try } from './tries';
-export { USUAL_RISK, type Approach, type ApproachLimits } from './approach';
+export { USUAL_RISK, type Approach } from './approach';
 
 export const cutState = /* @__PURE__ */ checked(cutState_);
 export const dialForDiameter = /* @__PURE__ */ checked(dialForDiameter_);

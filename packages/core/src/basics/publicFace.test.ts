@@ -155,19 +155,6 @@ const OURS: readonly (readonly [keyof typeof core, Record<string, unknown>])[] =
   ['solveTaper', { largeDiameter: 24, smallDiameter: 20, length: 80 }],
   ['compareWays', { task: SHANK, lathe: LONG, stillSet: [] }],
   [
-    'readStations',
-    {
-      readings: [
-        { at: 10, seen: 0.25 },
-        { at: 20, seen: 0.5 },
-      ],
-      travelAlong: 'axis',
-      wanted: 0.025,
-      band: 1e-4,
-      resolution: 0.001,
-    },
-  ],
-  [
     'dialIn',
     {
       readings: [
@@ -199,8 +186,6 @@ const OURS: readonly (readonly [keyof typeof core, Record<string, unknown>])[] =
     'setScrew',
     { hub: 34, bore: 20, thread: { form: 'metric', diameter: 5, pitch: 0.8 }, phase: 0, finder: 10 },
   ],
-  ['taperTolerance', { grade: 'AT5', length: 80 }],
-  ['barReading', { unit: 'half-angle', division: 0.001 }],
   ['threeJawPacking', { diameter: 40, throw: 3, jaws: 'narrow' }],
 ];
 const GOOD: typeof OURS = [

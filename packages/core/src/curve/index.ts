@@ -1,14 +1,6 @@
 import { checked } from '../basics/publicFace';
-import {
-  endForEnd as endForEnd_,
-  endOf as endOf_,
-  flipped as flipped_,
-  lengthOf as lengthOf_,
-  pointOn as pointOn_,
-  sampled as sampled_,
-  startOf as startOf_,
-} from './piece';
-import { cornersOf as cornersOf_, shapeCurve as shapeCurve_ } from './shapeCurve';
+import { endForEnd as endForEnd_, pointOn as pointOn_, sampled as sampled_ } from './piece';
+import { shapeCurve as shapeCurve_ } from './shapeCurve';
 import { offsetProfile as offsetProfile_, pathPlaces as pathPlaces_ } from './offsetProfile';
 import { outOfReach as outOfReach_ } from './reach';
 import {
@@ -34,26 +26,21 @@ import { finishing as finishing_ } from './finishing';
 import { standardShape as standardShape_ } from './standardShapes';
 
 export type { CurvePoint, Piece } from './piece';
-export { RUNS, type Run, type ShapePoint } from './shapeCurve';
+export { RUNS, type Run } from './shapeCurve';
 export type { OffsetPath } from './offsetProfile';
 export type { OutOfReach } from './reach';
 export { PRINTED_BAR, type TracerTemplate } from './tracerTemplate';
-export type { CoordinateTable, TableRow } from './coordinateTable';
-export type { BestFit, Deviation } from './bestFit';
+export type { CoordinateTable } from './coordinateTable';
+
 export type { Along } from './arcsAlong';
-export type { Joint, JointPlace } from './pair';
-export type { Creep } from './creep';
-export { CLOTH_GRITS, type Finishing, type FinishingStep } from './finishing';
-export { SHAPES, type ShapeSize, type StandardShape } from './standardShapes';
+export type { Joint } from './pair';
+
+export { CLOTH_GRITS } from './finishing';
+export { SHAPES, type StandardShape } from './standardShapes';
 
 export const endForEnd = /* @__PURE__ */ checked(endForEnd_);
-export const endOf = /* @__PURE__ */ checked(endOf_);
-export const flipped = /* @__PURE__ */ checked(flipped_);
-export const lengthOf = /* @__PURE__ */ checked(lengthOf_);
 export const pointOn = /* @__PURE__ */ checked(pointOn_);
 export const sampled = /* @__PURE__ */ checked(sampled_);
-export const startOf = /* @__PURE__ */ checked(startOf_);
-export const cornersOf = /* @__PURE__ */ checked(cornersOf_);
 export const shapeCurve = /* @__PURE__ */ checked(shapeCurve_);
 export const offsetProfile = /* @__PURE__ */ checked(offsetProfile_);
 export const pathPlaces = /* @__PURE__ */ checked(pathPlaces_);

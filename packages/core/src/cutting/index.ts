@@ -5,22 +5,17 @@ import { theoreticalFinish as theoreticalFinish_ } from './theoreticalFinish';
 import { handFeedPace as handFeedPace_ } from './handFeedPace';
 import { spindleSpeed as spindleSpeed_ } from './spindleSpeed';
 import { drillPlan as drillPlan_ } from './drillPlan';
-import {
-  feedAndSpeed as feedAndSpeed_,
-  overhangOf as overhangOf_,
-  slowEnough as slowEnough_,
-} from './feedAndSpeed';
+import { feedAndSpeed as feedAndSpeed_, overhangOf as overhangOf_ } from './feedAndSpeed';
 import { staircase as staircase_ } from './staircase';
 import { allowanceFor as allowanceFor_ } from './allowance';
 import { reamAdvice as reamAdvice_, reamerWear as reamerWear_ } from './ream';
 import { boreTools as boreTools_ } from './boreTools';
 
-export type { Pass, PassRequest } from './passPlan';
+export type { Pass } from './passPlan';
 export type { DrillStep } from './drillPlan';
-export type { Duty, FeedAndSpeed } from './feedAndSpeed';
+export type { Duty } from './feedAndSpeed';
 export type { Shoulder } from './staircase';
 export { ALLOWANCE_FOR, type AllowanceFor } from './allowance';
-export type { ReamAdvice } from './ream';
 
 export const passPlan = /* @__PURE__ */ checked(passPlan_);
 export const scallopHeight = /* @__PURE__ */ checked(scallopHeight_);
@@ -30,7 +25,6 @@ export const spindleSpeed = /* @__PURE__ */ checked(spindleSpeed_);
 export const drillPlan = /* @__PURE__ */ checked(drillPlan_);
 export const feedAndSpeed = /* @__PURE__ */ checked(feedAndSpeed_);
 export const overhangOf = /* @__PURE__ */ checked(overhangOf_);
-export const slowEnough = /* @__PURE__ */ checked(slowEnough_);
 export const staircase = /* @__PURE__ */ checked(staircase_);
 export const allowanceFor = /* @__PURE__ */ checked(allowanceFor_);
 export const reamAdvice = /* @__PURE__ */ checked(reamAdvice_);

@@ -11,31 +11,21 @@ import {
 import { dialIn as dialIn_, indicatorPlan as indicatorPlan_ } from './dialIn';
 import { offsetCentres as offsetCentres_ } from './offsetCentres';
 import { layOff as layOff_ } from './layOff';
-import {
-  balance as balance_,
-  counterweight as counterweight_,
-  lightSide as lightSide_,
-  pullAt as pullAt_,
-} from './balance';
+import { balance as balance_, counterweight as counterweight_, lightSide as lightSide_ } from './balance';
 import { clearances as clearances_, speedAtThrow as speedAtThrow_ } from './beforePower';
 import { carriageTable as carriageTable_ } from './carriageTable';
-import { carriagePositions as carriagePositions_ } from './carriagePositions';
 import { setScrew as setScrew_ } from './setScrew';
 import { valveAt as valveAt_, valveMotion as valveMotion_ } from './valveMotion';
 import { invalidates as invalidates_ } from './invalidates';
 
-export type { EccentricGroove, EccentricPart } from './part';
-export type { JawFace, PackingPlan } from './packingPlan';
-export type { DialIn } from './dialIn';
-export type { OffsetCentres } from './offsetCentres';
-export type { LayOff } from './layOff';
-export type { Balance, RoundMass } from './balance';
+export type { EccentricPart } from './part';
+export type { JawFace } from './packingPlan';
+
 export type { Clearance, ThrowSpeed } from './beforePower';
 export { USUAL_CARRIAGE_TOOLS, type CarriageTools } from './carriageTable';
-export type { CarriageRow } from './carriagePositions';
-export type { SetScrew } from './setScrew';
+
 export type { ValveGear, ValveMotion } from './valveMotion';
-export { MADE_IDS, type Invalidated, type MadeBasis, type MadeId } from './invalidates';
+export { MADE_IDS, type MadeBasis, type MadeId } from './invalidates';
 
 export const threeJawPacking = /* @__PURE__ */ checked(threeJawPacking_);
 export const valveAdvance = /* @__PURE__ */ checked(valveAdvance_);
@@ -52,11 +42,9 @@ export const layOff = /* @__PURE__ */ checked(layOff_);
 export const balance = /* @__PURE__ */ checked(balance_);
 export const counterweight = /* @__PURE__ */ checked(counterweight_);
 export const lightSide = /* @__PURE__ */ checked(lightSide_);
-export const pullAt = /* @__PURE__ */ checked(pullAt_);
 export const clearances = /* @__PURE__ */ checked(clearances_);
 export const speedAtThrow = /* @__PURE__ */ checked(speedAtThrow_);
 export const carriageTable = /* @__PURE__ */ checked(carriageTable_);
-export const carriagePositions = /* @__PURE__ */ checked(carriagePositions_);
 export const setScrew = /* @__PURE__ */ checked(setScrew_);
 export const valveAt = /* @__PURE__ */ checked(valveAt_);
 export const valveMotion = /* @__PURE__ */ checked(valveMotion_);

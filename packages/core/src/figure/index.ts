@@ -8,14 +8,13 @@ import {
   degrees as degrees_,
   length as length_,
   perFoot as perFoot_,
-  perMetre as perMetre_,
   ratio as ratio_,
   temperature as temperature_,
 } from './figure';
 import { plainText as plainText_ } from './phrase';
 
-export { MM_PER_INCH, type UnitSystem } from './format';
-export { TENTH_OF_DEGREE, type Figure, type Quantity } from './figure';
+export { type UnitSystem } from './format';
+export { TENTH_OF_DEGREE, type Figure } from './figure';
 export type { Phrase } from './phrase';
 export type { Working } from './working';
 
@@ -29,7 +28,6 @@ export const count = /* @__PURE__ */ checked(count_);
 export const degrees = /* @__PURE__ */ checked(degrees_);
 export const length = /* @__PURE__ */ checked(length_);
 export const perFoot = /* @__PURE__ */ checked(perFoot_);
-export const perMetre = /* @__PURE__ */ checked(perMetre_);
 export const ratio = /* @__PURE__ */ checked(ratio_);
 export const temperature = /* @__PURE__ */ checked(temperature_);
 export const plainText = /* @__PURE__ */ checked(plainText_);

@@ -1,6 +1,6 @@
 import { checked } from '../basics/publicFace';
 import { holeLimits as holeLimits_ } from './isoHole';
 
-export { HOLE_FITS, type HoleFit } from './isoHole';
+export { HOLE_FITS } from './isoHole';
 
 export const holeLimits = /* @__PURE__ */ checked(holeLimits_);

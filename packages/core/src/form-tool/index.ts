@@ -6,9 +6,9 @@ import { chatterRisk as chatterRisk_, plungeSpeed as plungeSpeed_, formTool as f
 import { testCut as testCut_ } from './testCut';
 import { formToolOutline as formToolOutline_ } from './formToolOutline';
 
-export { TEMPER_COLOURS, TOOL_STEELS, type TemperColour, type ToolSteel } from './toolSteel';
-export type { FormTool, FormToolKind, FormToolPoint } from './formTool';
-export type { GrooveCheck, LandVerdict, PitchBands, TestCut } from './testCut';
+export { TEMPER_COLOURS, TOOL_STEELS } from './toolSteel';
+export type { FormTool, FormToolKind } from './formTool';
+export type { GrooveCheck } from './testCut';
 
 export const flatFormTool = /* @__PURE__ */ checked(flatFormTool_);
 export const circularFormTool = /* @__PURE__ */ checked(circularFormTool_);

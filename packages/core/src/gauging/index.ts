@@ -2,7 +2,6 @@ import { checked } from '../basics/publicFace';
 import { halfAngleFromIndicator as halfAngleFromIndicator_ } from './halfAngleFromIndicator';
 import { advanceFromInfeed as advanceFromInfeed_ } from './advanceFromInfeed';
 import { ratioErrorFromSwing as ratioErrorFromSwing_ } from './ratioErrorFromSwing';
-import { readStations as readStations_ } from './readStations';
 import { stockFromStandOff as stockFromStandOff_ } from './stockFromStandOff';
 import { salvageWays as salvageWays_ } from './salvage';
 import { halfAngleOverRollers as halfAngleOverRollers_ } from './halfAngleOverRollers';
@@ -14,8 +13,7 @@ import { standOffBy as standOffBy_ } from './size/registry';
 
 export type { TravelAlong } from './halfAngleFromIndicator';
 export { CONTACTS, type Contact } from './contact';
-export type { StationFit, StationReading } from './readStations';
-export type { SalvageWay } from './salvage';
+
 export { EXPANSION, MEASURED_WARM } from './diameterAt20';
 export { ELASTIC, type DriveUp, type ElasticName } from './driveUp';
 export { SIZE_METHODS } from './size/registry';
@@ -24,7 +22,6 @@ export { SIZE_IDS, type SizeId, type SizeMethod } from './size/sizeMethod';
 export const halfAngleFromIndicator = /* @__PURE__ */ checked(halfAngleFromIndicator_);
 export const advanceFromInfeed = /* @__PURE__ */ checked(advanceFromInfeed_);
 export const ratioErrorFromSwing = /* @__PURE__ */ checked(ratioErrorFromSwing_);
-export const readStations = /* @__PURE__ */ checked(readStations_);
 export const stockFromStandOff = /* @__PURE__ */ checked(stockFromStandOff_);
 export const salvageWays = /* @__PURE__ */ checked(salvageWays_);
 export const halfAngleOverRollers = /* @__PURE__ */ checked(halfAngleOverRollers_);

@@ -11,7 +11,7 @@ import {
 import { towardJaws as towardJaws_ } from './words';
 
 export { TRUEING_SCHOOLS, type JawMove, type TrueingSchool, type TrueUp } from './trueUp';
-export { JAWS, type RoundFit, type RoundReading } from './circleFit';
+export { JAWS, type RoundReading } from './circleFit';
 
 export const fourJawOffset = /* @__PURE__ */ checked(fourJawOffset_);
 export const trueingLimit = /* @__PURE__ */ checked(trueingLimit_);

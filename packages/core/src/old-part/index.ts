@@ -2,6 +2,6 @@ import { checked } from '../basics/publicFace';
 import { copyTaper as copyTaper_ } from './registry';
 
 export { COPY_METHODS, type Copied } from './registry';
-export { COPY_IDS, type CopyId, type CopyInput, type CopyMethod } from './copyMethod';
+export { COPY_IDS, type CopyInput, type CopyMethod } from './copyMethod';
 
 export const copyTaper = /* @__PURE__ */ checked(copyTaper_);

@@ -6,8 +6,7 @@ import {
   orderOfWork as orderOfWork_,
 } from './orderOfWork';
 
-export type { BadCombination } from './badCombinations';
-export { OPERATION_IDS, type Endangered, type Operation, type OperationId } from './operation';
+export { OPERATION_IDS, type OperationId } from './operation';
 
 export const badCombinations = /* @__PURE__ */ checked(badCombinations_);
 export const endangeredBy = /* @__PURE__ */ checked(endangeredBy_);

@@ -3,7 +3,7 @@ import { parseQuantity as parseQuantity_ } from './parseQuantity';
 import { parseCounts as parseCounts_ } from './parseCounts';
 import { parseSizes as parseSizes_ } from './parseSizes';
 
-export type { ParsedQuantity, QuantityRequest } from './parseQuantity';
+export type { ParsedQuantity } from './parseQuantity';
 export type { DefaultUnit, Dimension } from './units';
 export type { CountRange } from './parseCounts';
 

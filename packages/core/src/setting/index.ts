@@ -11,16 +11,7 @@ export type { SweepVerdict } from './judge';
 export type { SchoolChoice } from './registry';
 export { SCHOOL_IDS, type SchoolId } from '../ways/taper/schoolId';
 export type { StepDrawing } from './drawing';
-export type {
-  LabelledFigure,
-  Nudge,
-  NudgeMove,
-  SettingContext,
-  SettingStep,
-  Station,
-  StepTable,
-  Sweep,
-} from './setting';
+export type { Nudge, NudgeMove, SettingContext, SettingStep, Station, StepTable } from './setting';
 
 export const judgeSweep = /* @__PURE__ */ checked(judgeSweep_);
 export const withinBand = /* @__PURE__ */ checked(withinBand_);

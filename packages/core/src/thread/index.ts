@@ -7,19 +7,12 @@ import {
   usualThreadLength as usualThreadLength_,
 } from './tapDrill';
 import { outsideThread as outsideThread_ } from './outside';
-import {
-  bestWire as bestWire_,
-  overWires as overWires_,
-  pitchFromWires as pitchFromWires_,
-  wireRange as wireRange_,
-} from './wires';
+import { bestWire as bestWire_, overWires as overWires_, pitchFromWires as pitchFromWires_ } from './wires';
 import { changeGears as changeGears_, driftOver as driftOver_ } from './changeGears';
 
-export { THREAD_FORMS, type ThreadForm, type VeeThread } from './form';
+export { type VeeThread } from './form';
 export type { NamedThread } from './designation';
-export { THREAD_CLASSES, type ThreadClass, type ThreadLimits } from './limits';
-export type { TapDrill, TappedHole } from './tapDrill';
-export type { OutsideThread } from './outside';
+
 export { UNFELT_DRIFT, type GearTrain } from './changeGears';
 
 export const threadNamed = /* @__PURE__ */ checked(threadNamed_);
@@ -32,6 +25,5 @@ export const outsideThread = /* @__PURE__ */ checked(outsideThread_);
 export const bestWire = /* @__PURE__ */ checked(bestWire_);
 export const overWires = /* @__PURE__ */ checked(overWires_);
 export const pitchFromWires = /* @__PURE__ */ checked(pitchFromWires_);
-export const wireRange = /* @__PURE__ */ checked(wireRange_);
 export const changeGears = /* @__PURE__ */ checked(changeGears_);
 export const driftOver = /* @__PURE__ */ checked(driftOver_);

@@ -2,6 +2,7 @@
 import { HELD } from '../../data/names';
 import { useHeld } from '../../data/useHeld';
 import type { EccentricPart } from '@anello/core/eccentric';
+import { eccentricWayOf } from '@anello/core/ways';
 
 import { computed, defineAsyncComponent, type Component } from 'vue';
 import { useEccentric } from './useEccentric';
@@ -21,15 +22,13 @@ const VIEWS = [
   { id: 'lean', title: 'Does it lean' },
   { id: 'valve', title: 'Valve motion' },
 ];
-/** Each way begins with its own view. */
-const FIRST: Readonly<Record<string, string>> = {
-  packing: 'packing',
-  'offset-centres': 'centres',
-  fixture: 'centres',
-};
 const picked = useHeld(HELD.eccentricSet(job.id), '');
+const beginsWith = computed(() => {
+  const { way } = desk.choice.value;
+  return way ? eccentricWayOf(way).beginsWith : 'dial';
+});
 const view = computed({
-  get: () => picked.value || (FIRST[desk.choice.value.way ?? ''] ?? 'dial'),
+  get: () => picked.value || beginsWith.value,
   set: (next) => void (picked.value = next),
 });
 const PANELS: Readonly<Record<string, Component>> = {
