@@ -23,6 +23,10 @@ export interface Approach {
  * The passes and tries of a piece as nextInfeed learns from them: from the first stand-off on, each pass with what the
  * next try showed it removed. Two tries without a pass between are one measurement made again. A stand-off kept after
  * dial, slide and tool were looked at begins the count anew: what went before is no guide to what comes.
+ *
+ * @example
+ * approachOf(RECORDS, 1).stock
+ * // → 0.04
  */
 export function approachOf(records: readonly KeptRecord[], piece: number): Approach {
   let passes: { infeed: number; removed?: number }[] = [];
@@ -72,6 +76,14 @@ export interface ApproachLimits {
 /**
  * The next infeed toward the line and what to expect, from the passes so far. Past means past the whole band that is
  * accepted, not the line itself: that is where scrap begins. Null before the first try.
+ *
+ * @example
+ * approachAdvice(approachOf(RECORDS, 1), {
+ *   halfAngle: SHANK.halfAngle,
+ *   standOff: 0.25,
+ *   division: 0.0025,
+ * })?.move
+ * // → 'cut'
  */
 export function approachAdvice(approach: Approach, limits: ApproachLimits): InfeedAdvice | null {
   if (approach.stock === null) return null;
@@ -89,7 +101,17 @@ export function approachAdvice(approach: Approach, limits: ApproachLimits): Infe
   return { ...said, prediction: { left: left - band, low: low - band, high: high - band } };
 }
 
-/** What had been foretold of the last measured pass, against what came; null before there is one. */
+/**
+ * What had been foretold of the last measured pass, against what came; null before there is one.
+ *
+ * @example
+ * lastPrediction(approachOf(RECORDS, 1), {
+ *   halfAngle: SHANK.halfAngle,
+ *   standOff: 0.25,
+ *   division: 0.0025,
+ * })
+ * // → null
+ */
 export function lastPrediction(
   approach: Approach,
   limits: ApproachLimits,
@@ -146,6 +168,10 @@ const FELT: Readonly<Record<Feel, Evidence>> = {
 /**
  * What has been seen and felt of a piece under its present setting, the last of each kind, as fitEvidence takes it. A pass
  * more changes the size and not the shape; a nudge makes another cone of it.
+ *
+ * @example
+ * evidenceOf(RECORDS, 1).map((e) => e.kind)
+ * // → ['bands']
  */
 export function evidenceOf(records: readonly KeptRecord[], piece: number): Evidence[] {
   const found = new Map<string, Evidence>();

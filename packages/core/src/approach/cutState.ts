@@ -11,7 +11,13 @@ export interface CutState {
   readonly measured: number;
 }
 
-/** Where the cut stands, from the passes and measurements kept for a piece, in the order kept. */
+/**
+ * Where the cut stands, from the passes and measurements kept for a piece, in the order kept.
+ *
+ * @example
+ * cutState(RECORDS, 1, 30, 'external').now
+ * // → 28
+ */
 export function cutState(
   records: readonly KeptRecord[],
   piece: number,
@@ -34,12 +40,24 @@ export function cutState(
   return state;
 }
 
-/** The pass a typed dial figure means: radial depth from where the dial stood. */
+/**
+ * The pass a typed dial figure means: radial depth from where the dial stood.
+ *
+ * @example
+ * passTo(24.5, 24.1, 'diameter').depth
+ * // → -0.2
+ */
 export function passTo(dialFrom: number, dialTo: number, reads: DialReads): { depth: number } {
   return { depth: radialOf(dialTo - dialFrom, reads) };
 }
 
-/** Dial figure for stock left on diameter. */
+/**
+ * Dial figure for stock left on diameter.
+ *
+ * @example
+ * dialForDiameter(24, 'radius')
+ * // → 12
+ */
 export function dialForDiameter(diameter: number, reads: DialReads): number {
   return dialOf(diameter / 2, reads);
 }

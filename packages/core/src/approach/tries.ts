@@ -9,7 +9,13 @@ export interface Try {
   readonly nudge: RecordOf<'nudge'> | null;
 }
 
-/** The tries of one step of one way on one piece: a nudge ends a try, the last one is the current. */
+/**
+ * The tries of one step of one way on one piece: a nudge ends a try, the last one is the current.
+ *
+ * @example
+ * triesOf(RECORDS, 'attachment', 'sweep', 1).length
+ * // → 1
+ */
 export function triesOf(records: readonly KeptRecord[], way: WayId, step: string, piece: number): Try[] {
   const tries: { readings: RecordOf<'reading'>[]; nudge: RecordOf<'nudge'> | null }[] = [
     { readings: [], nudge: null },
@@ -28,7 +34,13 @@ export function triesOf(records: readonly KeptRecord[], way: WayId, step: string
   return tries;
 }
 
-/** The last reading kept at each place, as the fit takes them. */
+/**
+ * The last reading kept at each place, as the fit takes them.
+ *
+ * @example
+ * lastReadings(triesOf(RECORDS, 'attachment', 'sweep', 1)[0]).map((r) => r.seen)
+ * // → [0.941, 1.882]
+ */
 export function lastReadings(current: Try): StationReading[] {
   const byPlace = new Map<number, number>();
   for (const { body } of current.readings) byPlace.set(body.at, body.seen);

@@ -16,6 +16,10 @@ const MOST = 2000;
 /**
  * A curve of any kind as arcs and straights that stay within a tolerance (mm) of it, each as long as it can be: what a
  * drawing's ellipses and splines become, so that they can be offset exactly and their figures typed. Errors: out-of-range.
+ *
+ * @example
+ * arcsAlong((t) => ({ z: 10 * Math.sin(t), r: 20 + 10 * Math.cos(t) }), 0.01).map((p) => p.kind)
+ * // → ['arc']
  */
 export function arcsAlong(at: Along, tolerance: number): Piece[] {
   positive(tolerance, 'tolerance', 'The tolerance');

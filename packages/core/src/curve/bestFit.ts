@@ -35,6 +35,17 @@ const STILL = 1e-9;
  * Measured places laid on a profile as well as they go: moved along and out, and scaled if wanted, until the sum of the
  * squared distances is least. What the places cannot tell (a plain cylinder's place along the axis) is left alone.
  * Errors: underdetermined with fewer than three; not-finite at `measured.i`.
+ *
+ * @example
+ * bestFit({
+ *   pieces: CURVE,
+ *   measured: [
+ *     { z: 2, r: 9.01 },
+ *     { z: 20, r: 13.01 },
+ *     { z: 30, r: 13.01 },
+ *   ],
+ * }).deviations.length
+ * // → 3
  */
 export function bestFit({
   pieces,

@@ -55,6 +55,21 @@ const SECONDS = 14;
  * is gentle. Every place is one the carriage can be set to, and the cross-slide is rounded away from the work, so no
  * rounding cuts in. Errors: out-of-range where it would come to more than five thousand rows, and for a nose, a ridge or
  * a step that makes no sense.
+ *
+ * @example
+ * coordinateTable({
+ *   pieces: CURVE,
+ *   member: 'external',
+ *   noseRadius: 0.8,
+ *   ridge: 0.02,
+ *   longest: 1,
+ *   along: 0.1,
+ *   division: 0.05,
+ *   reads: 'diameter',
+ *   of: 'tip',
+ *   allowance: 0,
+ * }).rows.length
+ * // → 115
  */
 export function coordinateTable(request: TableRequest): CoordinateTable {
   check(request);

@@ -24,6 +24,10 @@ const TELLS = 0.05;
  * How a full-size drawing has crept since it was lined up: its check points read again (the tip's distance from the axis,
  * mm; null where one was not read) against what they were. A paper moved along by a, across by c changes the figure by
  * c − a times the line's slope there. Errors: underdetermined with none read.
+ *
+ * @example
+ * creepFound({ template: TEMPLATE, read: TEMPLATE.checks.map((check) => check.tip + 0.05) }).across
+ * // → 0.05
  */
 export function creepFound({
   template,

@@ -35,6 +35,10 @@ const FILE_SCRATCH = 0.02;
  * What file and cloth must still take off over ridges of a height (mm, on radius), up to a finest grit: the file down to
  * the ridges' roots, then each cloth the scratches of what went before it. A cloth too coarse for the marks it finds is
  * left out. Errors: out-of-range.
+ *
+ * @example
+ * finishing({ ridge: 0.02, finest: 400 }).steps.length
+ * // → 5
  */
 export function finishing({ ridge, finest }: { ridge: number; finest: number }): Finishing {
   notNegative(ridge, 'ridge', 'The ridge');

@@ -1,7 +1,13 @@
 import { AnelloError } from '../basics/error';
 import { onArc, pointOn, type CurvePoint, type Piece } from './piece';
 
-/** Nearest place of a profile to a point, with how far off it lies: outward is more than nothing. */
+/**
+ * Nearest place of a profile to a point, with how far off it lies: outward is more than nothing.
+ *
+ * @example
+ * nearestOn(CURVE, { z: 2, r: 9.5 }).off
+ * // → 0.5
+ */
 export function nearestOn(
   pieces: readonly Piece[],
   p: CurvePoint,

@@ -9,6 +9,13 @@ import { surfaceOf } from './offsetProfile';
 import { sampled, type CurvePoint, type Piece } from './piece';
 import { least, most } from '../basics/extent';
 
+/**
+ * Which of the two its mate is.
+ *
+ * @example
+ * mateOf('external')
+ * // → 'internal'
+ */
 export const mateOf = (member: Member): Member => (member === 'external' ? 'internal' : 'external');
 
 /** The mate's curve is followed to this, mm. */
@@ -18,6 +25,10 @@ const FOLLOWED = 5e-4;
  * The curve of a part's mate, a clearance (mm) from it everywhere and square to it: a plug's socket outside it, a
  * socket's plug inside. It is the path of a nose as round as the clearance, so no loop can stand in it. Errors:
  * out-of-range; impossible where a plug would have no metal left; underdetermined without a profile.
+ *
+ * @example
+ * mateCurve({ pieces: CURVE, member: 'external', clearance: 0.1 }).length
+ * // → 4
  */
 export function mateCurve({
   pieces,
@@ -49,7 +60,13 @@ export function mateCurve({
 /** Rises and falls smaller than this do not hold a plug back, mm. */
 const HELD_BACK = 0.01;
 
-/** Whether a plug of this curve can be pushed into a socket of one piece: it only ever grows, or only ever shrinks, along. */
+/**
+ * Whether a plug of this curve can be pushed into a socket of one piece: it only ever grows, or only ever shrinks, along.
+ *
+ * @example
+ * goesInWhole(CURVE)
+ * // → true
+ */
 export function goesInWhole(pieces: readonly Piece[]): boolean {
   const radii = sampled(pieces, 0.25, 0.002).map((p) => p.r);
   const against = (sign: 1 | -1): number => {
@@ -66,7 +83,13 @@ export function goesInWhole(pieces: readonly Piece[]): boolean {
 /** The datum of both drawings of a pair lies this far inside the lowest of either line, mm. */
 const INSIDE = 10;
 
-/** How far from the axis the line lies that both drawings of a pair are laid by, mm: on the axis where there is no room. */
+/**
+ * How far from the axis the line lies that both drawings of a pair are laid by, mm: on the axis where there is no room.
+ *
+ * @example
+ * sharedDatum([{ z: 0, r: 9 }], [{ z: 0, r: 8 }])
+ * // → 0
+ */
 export const sharedDatum = (...lines: readonly (readonly CurvePoint[])[]): number =>
   Math.max(0, least(lines.flat().map((p) => Math.abs(p.r))) - INSIDE);
 
@@ -101,6 +124,24 @@ const LEAST = 3;
  * The gap along the joint of a plug and its socket, each measured on its own, and the shift along and the evenly wrong
  * size that explain it as well as they can: a plug moved by s closes the gap by s times the curve's own lean there. mm.
  * Errors: underdetermined at `plug` or `socket` with fewer than three places each, or where they share no stretch.
+ *
+ * @example
+ * pairJoint({
+ *   pieces: CURVE,
+ *   member: 'external',
+ *   clearance: 0.1,
+ *   plug: [
+ *     { z: 2, r: 9 },
+ *     { z: 28, r: 13 },
+ *     { z: 32, r: 13 },
+ *   ],
+ *   socket: [
+ *     { z: 2, r: 9.1 },
+ *     { z: 28, r: 13.1 },
+ *     { z: 32, r: 13.1 },
+ *   ],
+ * }).least.gap
+ * // → 0.1
  */
 export function pairJoint({
   pieces,

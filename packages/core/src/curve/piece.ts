@@ -23,7 +23,13 @@ const at = (c: CurvePoint, radius: number, angle: number): CurvePoint => ({
   r: c.r + radius * Math.sin(angle),
 });
 
-/** A piece's point at a part of its length, 0 to 1. */
+/**
+ * A piece's point at a part of its length, 0 to 1.
+ *
+ * @example
+ * pointOn(CURVE[0], 0.5)
+ * // → { z: 3, r: 9 }
+ */
 export function pointOn(piece: Piece, part: number): CurvePoint {
   if (piece.kind === 'arc') return at(piece.c, piece.radius, piece.from + part * piece.sweep);
   const { a, b } = piece;
@@ -100,7 +106,13 @@ export const flipped = (piece: Piece): Piece =>
     ? { kind: 'line', a: { z: piece.a.z, r: -piece.a.r }, b: { z: piece.b.z, r: -piece.b.r } }
     : { ...piece, c: { z: piece.c.z, r: -piece.c.r }, from: -piece.from, sweep: -piece.sweep };
 
-/** Pieces turned end for end: what lay at the headstock lies at the tailstock. They run on from the headstock as before. */
+/**
+ * Pieces turned end for end: what lay at the headstock lies at the tailstock. They run on from the headstock as before.
+ *
+ * @example
+ * endForEnd(CURVE).map((p) => p.kind)
+ * // → ['line', 'arc', 'arc', 'line']
+ */
 export function endForEnd(pieces: readonly Piece[]): Piece[] {
   const spans = pieces.map(spanOf);
   const about = least(spans.map((s) => s.from)) + most(spans.map((s) => s.to));
@@ -117,7 +129,13 @@ export function endForEnd(pieces: readonly Piece[]): Piece[] {
   );
 }
 
-/** Points along the pieces, none further from its neighbour than a step, and arcs no flatter than a tolerance, mm. */
+/**
+ * Points along the pieces, none further from its neighbour than a step, and arcs no flatter than a tolerance, mm.
+ *
+ * @example
+ * sampled(CURVE, 5).length
+ * // → 11
+ */
 export function sampled(pieces: readonly Piece[], step: number, tolerance = step): CurvePoint[] {
   const points: CurvePoint[] = [];
   pieces.forEach((piece, i) => {

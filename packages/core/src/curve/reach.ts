@@ -32,6 +32,10 @@ const FELT = 0.01;
 /**
  * Where a round nose leaves metal a profile does not have, and where its flank would rub: the nose's path rolled back to
  * the surface it leaves, against the one wanted. mm.
+ *
+ * @example
+ * outOfReach({ pieces: CURVE, noseRadius: 0.8, member: 'external' }).length
+ * // → 0
  */
 export function outOfReach({ pieces, noseRadius, member, flank }: ReachRequest): OutOfReach[] {
   notNegative(noseRadius, 'noseRadius', 'The nose radius');

@@ -5,6 +5,13 @@ import { shapeCurve, type ShapePoint } from './shapeCurve';
  * A profile's points turned end for end: the same curve with its other end at the headstock. A run belongs to the point
  * it leads to, so each moves to the neighbour; an arc that was tangent to the one before keeps its shape by a third point.
  * Errors: as shapeCurve.
+ *
+ * @example
+ * reversedShape([
+ *   { z: 0, r: 9 },
+ *   { z: 10, r: 8, run: 'ogee' },
+ * ])
+ * // → [{ z: 0, r: 8 }, { z: 10, r: 9, run: 'ogee' }]
  */
 export function reversedShape(points: readonly ShapePoint[]): ShapePoint[] {
   const end = points.at(-1)?.z ?? 0;

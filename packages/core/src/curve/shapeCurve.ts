@@ -26,6 +26,13 @@ export const FOLLOWED = 2e-4;
  * The pieces of a profile through its points. Lines and arcs stay what they are; ellipses and splines become chords
  * within a fifth of a micrometre. Errors: underdetermined with fewer than two points; impossible at `points.i.…` for an
  * arc too small to span, and the like.
+ *
+ * @example
+ * shapeCurve([
+ *   { z: 0, r: 9 },
+ *   { z: 10, r: 9 },
+ * ]).map((p) => p.kind)
+ * // → ['line']
  */
 export function shapeCurve(points: readonly ShapePoint[]): Piece[] {
   if (points.length < 2)

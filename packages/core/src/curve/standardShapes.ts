@@ -12,7 +12,13 @@ export interface ShapeSize {
   readonly length: number;
 }
 
-/** Points of a shape to start from, headstock end first. Errors: out-of-range; impossible where a ball has no neck. */
+/**
+ * Points of a shape to start from, headstock end first. Errors: out-of-range; impossible where a ball has no neck.
+ *
+ * @example
+ * standardShape('bell-mouth', { diameter: 26, endDiameter: 18, length: 20 })
+ * // → [{ z: 0, r: 9 }, { z: 20, r: 13, run: 'ellipse', bulge: 'in' }]
+ */
 export function standardShape(
   shape: StandardShape,
   { diameter, endDiameter, length }: ShapeSize,

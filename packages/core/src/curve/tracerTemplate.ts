@@ -52,6 +52,10 @@ const MOST_LOOKS = 2e8;
  * The full-size line for copying by a stylus that rides with the tool: the path of the nose's centre, brought in by the
  * stylus's own radius so that stylus and nose keep company. With equal tips it is the profile itself; for a bore it is
  * mirrored. Errors: out-of-range; inconsistent where the profile has a gap.
+ *
+ * @example
+ * tracerTemplate({ pieces: CURVE, member: 'external', noseRadius: 0.8, stylusRadius: 0.8 }).lost
+ * // → 0
  */
 export function tracerTemplate({
   pieces,
@@ -154,10 +158,22 @@ function lostBy(
 const HAND = 60;
 const LEAST_STEEP = 0.05;
 
-/** Fastest carriage feed (mm a minute) at which a hand still follows a line as steep as dr/dz. Source: a rule of the trade. */
+/**
+ * Fastest carriage feed (mm a minute) at which a hand still follows a line as steep as dr/dz. Source: a rule of the trade.
+ *
+ * @example
+ * feedToFollow(2)
+ * // → 30
+ */
 export const feedToFollow = (steepest: number): number => HAND / Math.max(Math.abs(steepest), LEAST_STEEP);
 
-/** What the work is out by on diameter where the line is steepest when the paper has crept along by so much, mm. */
+/**
+ * What the work is out by on diameter where the line is steepest when the paper has crept along by so much, mm.
+ *
+ * @example
+ * creepCosts({ crept: 0.1, steepest: 1.5 })
+ * // → 0.3
+ */
 export const creepCosts = ({ crept, steepest }: { crept: number; steepest: number }): number =>
   2 * Math.abs(crept) * Math.abs(steepest);
 
@@ -165,7 +181,13 @@ export const creepCosts = ({ crept, steepest }: { crept: number; steepest: numbe
 export const PRINTED_BAR = 50;
 const PRINTER_OUT = 0.08;
 
-/** What to draw everything larger by, so that a printer which printed the bar as `printed` prints true. Errors: out-of-range. */
+/**
+ * What to draw everything larger by, so that a printer which printed the bar as `printed` prints true. Errors: out-of-range.
+ *
+ * @example
+ * printerScale(49.2)
+ * // → 1.01626
+ */
 export function printerScale(printed: number): number {
   if (!(Math.abs(positive(printed, 'printedBar', 'The bar as printed') / PRINTED_BAR - 1) <= PRINTER_OUT))
     throw new AnelloError('out-of-range', 'printedBar', [

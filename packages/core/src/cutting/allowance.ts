@@ -13,6 +13,10 @@ const POLISH = 0.01;
 /**
  * Stock to leave on diameter (mm) for what comes next at a diameter (mm): a try with its corrections, a reamer, grinding
  * after hardening, or polish alone. Errors: out-of-range. Source: rules of the trade.
+ *
+ * @example
+ * allowanceFor('grind', 24)
+ * // → 0.272
  */
 export function allowanceFor(next: AllowanceFor, diameter: number): number {
   positive(diameter, 'diameter', 'The diameter');

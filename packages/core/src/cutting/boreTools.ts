@@ -13,7 +13,13 @@ export interface BoreTools {
 /** Sizes nearer than this are one size, mm. */
 const SAME = 1e-4;
 
-/** What to drill, and whether to ream, for a plain hole of a size (mm), from the sets owned. Errors: out-of-range. */
+/**
+ * What to drill, and whether to ream, for a plain hole of a size (mm), from the sets owned. Errors: out-of-range.
+ *
+ * @example
+ * boreTools({ diameter: 12, drills: [11.5, 11.8], reamers: [12] })
+ * // → { drill: 11.8, drillUnder: 11.864, reamer: 12 }
+ */
 export function boreTools({
   diameter,
   drills,

@@ -34,6 +34,17 @@ const LEAST_DEPTH = 4;
  * Drilling before a taper is bored: the largest drill owned that clears the small end goes through, and larger ones
  * follow less deep, each kept a margin under the finished cone at its own corner, so that boring has only a
  * staircase to take down. Smallest first. Errors: impossible when no drill owned is small enough; out-of-range.
+ *
+ * @example
+ * drillPlan({
+ *   drills: [16, 18, 20],
+ *   largeDiameter: 24,
+ *   smallDiameter: 20,
+ *   length: 80,
+ *   halfAngle: 0.025,
+ *   margin: 0.5,
+ * }).map((step) => step.diameter)
+ * // → [18, 20]
  */
 export function drillPlan(request: DrillRequest): DrillStep[] {
   const {

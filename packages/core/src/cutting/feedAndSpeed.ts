@@ -35,7 +35,13 @@ interface Slower {
   readonly said: Phrase;
 }
 
-/** How far outside work stands out, in diameters of what is cut: the whole part, since what grips it is not on the drawing. */
+/**
+ * How far outside work stands out, in diameters of what is cut: the whole part, since what grips it is not on the drawing.
+ *
+ * @example
+ * overhangOf({ length: 120, diameter: 24 })
+ * // → 5
+ */
 export const overhangOf = (part: { readonly length: number; readonly diameter: number }): number =>
   positive(part.length, 'length', 'The part') / positive(part.diameter, 'diameter', 'The diameter');
 
@@ -72,6 +78,10 @@ function boringSlower(ratio: number): Slower[] {
  * Feed and spindle speed for a cut at a diameter (mm), from a row of the materials table. Slower for a form tool, an
  * interrupted cut, overhang and boring. With the lathe's speeds given (rpm), the next one not above it is named, or
  * its slowest. Errors: out-of-range. Source: n = 1000 v / (π d); the factors are rules of the trade.
+ *
+ * @example
+ * feedAndSpeed({ material: STEEL, tool: 'hss', diameter: 24, duty: { finishing: false } }).rpm
+ * // → 397.887
  */
 export function feedAndSpeed({
   material,

@@ -2,7 +2,11 @@ import { positive } from '../basics/check';
 
 /**
  * How fast to turn a feed handle for a wanted feed (mm per rev) at a spindle speed (rpm), one turn moving
- * travelPerTurn mm. Errors: out-of-range, not-finite. Example: 150 rpm, 0.1, 2 mm a turn → 7.5 turns a minute.
+ * travelPerTurn mm. Errors: out-of-range, not-finite.
+ *
+ * @example
+ * handFeedPace({ spindleSpeed: 150, feedPerRev: 0.1, travelPerTurn: 2 })
+ * // → { turnsPerMinute: 7.5, secondsPerTurn: 8 }
  */
 export function handFeedPace({
   spindleSpeed,

@@ -46,6 +46,20 @@ const DUST = 0.01;
  * roughDepth, then the last stock in three equal cuts. Dial targets are whole divisions rounded back,
  * so the plan never asks for more than there is; what rounding leaves stays on the part.
  * Errors: impossible when the part is already smaller (bore: larger) than the finish.
+ *
+ * @example
+ * passPlan({
+ *   member: 'external',
+ *   now: 25,
+ *   finish: 23.8,
+ *   dialNow: 25,
+ *   roughDepth: 0.25,
+ *   lastStock: 0.4,
+ *   allowance: 0.1,
+ *   division: 0.05,
+ *   reads: 'diameter',
+ * }).map((pass) => pass.dialTo)
+ * // → [25.35, 25.7, 25.8, 25.95, 26.1]
  */
 export function passPlan(request: PassRequest): Pass[] {
   check(request);

@@ -29,6 +29,10 @@ export const reamingStock = (diameter: number): number =>
 /**
  * Whether a bore standing at `left` (mm on diameter, before its size) should be reamed now, bored on first, or is past
  * reaming; null for an outside taper or where no reamer of the taper is owned. Source: rules of the trade.
+ *
+ * @example
+ * reamAdvice({ task: SOCKET, reamers: DRAWER.taperReamers, left: 0.1 })?.advice
+ * // → 'ream'
  */
 export function reamAdvice({
   task,
@@ -82,6 +86,10 @@ export function reamAdvice({
 /**
  * A reamer reground or worn is under size: run to its old mark, the plug stands off. It is under by the stand-off times
  * the taper, and has to go that much deeper. mm.
+ *
+ * @example
+ * reamerWear({ standOff: 1.2, halfAngle: SHANK.halfAngle })
+ * // → { under: 0.0602349, deeper: 1.2 }
  */
 export function reamerWear({ standOff, halfAngle }: { standOff: number; halfAngle: number }): {
   under: number;

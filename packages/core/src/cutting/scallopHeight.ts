@@ -4,6 +4,10 @@ import { positive } from '../basics/check';
 /**
  * Height (mm) of the ridge a round nose leaves between steps along a straight surface: r - sqrt(r² - s²/4).
  * Errors: impossible when the step is wider than the nose; out-of-range.
+ *
+ * @example
+ * scallopHeight({ step: 0.5, noseRadius: 0.8 }).height
+ * // → 0.0400658
  */
 export function scallopHeight({ step, noseRadius }: { step: number; noseRadius: number }): {
   height: number;

@@ -35,6 +35,20 @@ const SHORTEST = 1;
  * Roughing a cone by parallel cuts before the taper is set: outside each cut runs until its corner comes within the
  * allowance of the cone, inside each bore goes as deep as the cone allows; every next one is deeper and shorter.
  * Lengths mm. Errors: impossible when the stock is already smaller (bore: larger) than the cone; out-of-range.
+ *
+ * @example
+ * staircase({
+ *   member: 'external',
+ *   largeDiameter: 24,
+ *   smallDiameter: 20,
+ *   halfAngle: 0.025,
+ *   stock: 25,
+ *   allowance: 0.5,
+ *   depth: 0.5,
+ *   division: 0.05,
+ *   reads: 'diameter',
+ * }).map((step) => step.diameter)
+ * // → [24.1, 23.2, 22.3, 21.4]
  */
 export function staircase(request: StaircaseRequest): Shoulder[] {
   const { member, largeDiameter, smallDiameter, stock, allowance, reads } = request;

@@ -34,6 +34,14 @@ const KG = 1e-6;
  * How far out of balance work is that turns about an axis other than its own, and a sensible top speed: the one at
  * which it pulls with half its own weight, ω² r = g / 2. Density g/cm³, lengths mm. Errors: out-of-range; impossible
  * where the holes take away more than there is.
+ *
+ * @example
+ * balance({
+ *   masses: [{ axis: { x: 4.75, y: 0 }, diameter: 54, length: 18 }],
+ *   spindle: { x: 0, y: 0 },
+ *   density: 7.85,
+ * }).offset
+ * // → 4.75
  */
 export function balance({
   masses,
@@ -76,11 +84,23 @@ const BALANCED = 1e-6;
 const speedFor = (pull: number, unbalance: number): number | null =>
   unbalance <= BALANCED ? null : (30 / Math.PI) * Math.sqrt(pull / (unbalance / 1000));
 
-/** Where a counterweight goes: opposite the heavy side, rad from 0 to a whole turn. */
+/**
+ * Where a counterweight goes: opposite the heavy side, rad from 0 to a whole turn.
+ *
+ * @example
+ * lightSide({ heavy: 0 })
+ * // → 3.14159
+ */
 export const lightSide = ({ heavy }: Pick<Balance, 'heavy'>): number =>
   (((heavy + Math.PI) % (2 * Math.PI)) + 2 * Math.PI) % (2 * Math.PI);
 
-/** Mass (kg) to put opposite the heavy side at a radius (mm) so that it runs still. Errors: out-of-range. */
+/**
+ * Mass (kg) to put opposite the heavy side at a radius (mm) so that it runs still. Errors: out-of-range.
+ *
+ * @example
+ * counterweight({ unbalance: 500, radius: 50 })
+ * // → 10
+ */
 export function counterweight({ unbalance, radius }: { unbalance: number; radius: number }): number {
   return (
     notNegative(unbalance, 'unbalance', 'The unbalance') /

@@ -10,7 +10,13 @@ export interface Clearance {
   readonly left: number | null;
 }
 
-/** What the high side clears as it goes round; rooms are diameters for bed and slide, a radius for the tool. mm. */
+/**
+ * What the high side clears as it goes round; rooms are diameters for bed and slide, a radius for the tool. mm.
+ *
+ * @example
+ * clearances(DISC, { swing: 200 }).length
+ * // → 3
+ */
 export function clearances(
   part: EccentricPart,
   room: {
@@ -50,6 +56,10 @@ export interface ThrowSpeed {
 /**
  * How fast an eccentric may turn about its shaft's axis: no faster than an interrupted cut at its outside asks for, and
  * no faster than balance allows. Errors: out-of-range.
+ *
+ * @example
+ * speedAtThrow({ part: DISC, material: STEEL, tool: 'hss', speeds: [] }).byTool
+ * // → 106.103
  */
 export function speedAtThrow({
   part,

@@ -11,7 +11,13 @@ export interface CarriageTools {
 /** What a shop has in its tool post where it has not said, mm. */
 export const USUAL_CARRIAGE_TOOLS: CarriageTools = { grooveTool: 3, partTool: 3, leastLand: 1 };
 
-/** Carriage positions of an eccentric's grooves and of parting it off, all from the part's tailstock face. Errors: as carriagePositions. */
+/**
+ * Carriage positions of an eccentric's grooves and of parting it off, all from the part's tailstock face. Errors: as carriagePositions.
+ *
+ * @example
+ * carriageTable(DISC, USUAL_CARRIAGE_TOOLS).length
+ * // → 1
+ */
 export function carriageTable(part: EccentricPart, tools: CarriageTools): CarriageRow[] {
   const grooves = part.grooves.map((g) => ({ ...g, at: g.at + part.beyond }));
   return carriagePositions({ grooves, length: part.partLength, ...tools });

@@ -45,6 +45,20 @@ export interface DialIn {
  * Work set off-centre in a four-jaw from as many readings as there are: how far and which way it stands off now, and
  * which jaw to ease and which to tighten to reach the throw. The needle's whole swing is twice the throw. Errors: as
  * roundFit; inconsistent where the lowest is not opposite the highest.
+ *
+ * @example
+ * dialIn({
+ *   readings: [
+ *     { direction: 0, reading: 9.5 },
+ *     { direction: Math.PI, reading: 0 },
+ *     { direction: Math.PI / 2, reading: 4.75 },
+ *     { direction: -Math.PI / 2, reading: 4.75 },
+ *   ],
+ *   throw: 4.75,
+ *   toward: 0,
+ *   limit: 0.05,
+ * }).inside
+ * // → true
  */
 export function dialIn(request: DialInRequest): DialIn {
   const e = positive(request.throw, 'throw', 'The throw');
@@ -197,7 +211,13 @@ function words(
   ];
 }
 
-/** An indicator needs to follow twice the throw; one that cannot is read over a block on the low side. mm. */
+/**
+ * An indicator needs to follow twice the throw; one that cannot is read over a block on the low side. mm.
+ *
+ * @example
+ * indicatorPlan({ throw: 4.75, range: 8 })
+ * // → { swing: 9.5, direct: false, block: 9.5 }
+ */
 export function indicatorPlan({ throw: e, range }: { throw: number; range: number | null }): {
   swing: number;
   direct: boolean;

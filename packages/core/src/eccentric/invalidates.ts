@@ -55,7 +55,13 @@ const FIGURES: Readonly<Record<keyof MadeBasis, string>> = {
 };
 const SAME = 1e-6;
 
-/** What a later change of the drawing does to what is already made: kept, worked on further, or made again. */
+/**
+ * What a later change of the drawing does to what is already made: kept, worked on further, or made again.
+ *
+ * @example
+ * invalidates([{ what: 'throw', basis: BASIS }], { ...BASIS, throw: 5 }).map((one) => one.verdict)
+ * // → ['again']
+ */
 export function invalidates(
   made: readonly { readonly what: MadeId; readonly basis: MadeBasis }[],
   now: MadeBasis,

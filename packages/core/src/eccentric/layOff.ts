@@ -16,7 +16,13 @@ export interface LayOff {
 /** Turns past the mark that take up the lash for certain. */
 const TAKE_UP = 2;
 
-/** Laying a throw (mm) off from the centre with the cross-slide's dial; lash on radius. */
+/**
+ * Laying a throw (mm) off from the centre with the cross-slide's dial; lash on radius.
+ *
+ * @example
+ * layOff({ throw: 4.75, division: 0.05, reads: 'radius', lash: 0.1 })
+ * // → { dial: 4.75, leftOver: 0, past: 5.25, across: 9.5 }
+ */
 export function layOff({
   throw: e,
   division,

@@ -24,6 +24,11 @@ const BETWEEN = 0.8;
 /**
  * Centres for turning one or several throws between centres: where each lies on the end faces from the shaft's own
  * centre, and whether holes of a diameter fit on a bar's end. mm, rad.
+ *
+ * @example
+ * offsetCentres({ throws: [{ name: 'Crank', throw: 6, phase: 0 }], barDiameter: 30, hole: 3.4 })
+ *   .problems
+ * // → []
  */
 export function offsetCentres({
   throws,

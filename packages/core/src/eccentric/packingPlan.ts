@@ -20,7 +20,13 @@ export interface PackingPlan {
   readonly perThrow: number;
 }
 
-/** Packing as made and measured to a step (mm), the throw it really gives, and what the other jaw face would want. */
+/**
+ * Packing as made and measured to a step (mm), the throw it really gives, and what the other jaw face would want.
+ *
+ * @example
+ * packingPlan({ diameter: 54, throw: 4.75, jaws: 'narrow', step: 0.01 }).made
+ * // → 6.81
+ */
 export function packingPlan({
   diameter,
   throw: e,
@@ -50,7 +56,13 @@ export function packingPlan({
 const perThrow = (diameter: number, e: number, jaws: JawFace): number =>
   jaws === 'wide' ? 1.5 : 1.5 - (0.75 * e) / Math.sqrt((diameter / 2) ** 2 - 0.75 * e * e);
 
-/** The throw a packing gives: the packing formula solved the other way by Newton's steps. Errors: impossible. */
+/**
+ * The throw a packing gives: the packing formula solved the other way by Newton's steps. Errors: impossible.
+ *
+ * @example
+ * throwFromPacking({ diameter: 54, packing: 7, jaws: 'narrow' })
+ * // → 4.8894
+ */
 export function throwFromPacking({
   diameter,
   packing,
@@ -75,6 +87,10 @@ export function throwFromPacking({
 /**
  * The next packing from the first reading: the whole swing seen is twice the throw it has, and the packing changes by
  * 1.5 times the throw still wanted, since the two plain jaws let the work come in half as far again. mm.
+ *
+ * @example
+ * nextPacking({ packing: 7, wanted: 4.75, swing: 9.4 })
+ * // → { throwNow: 4.7, packing: 7.075, change: 0.075 }
  */
 export function nextPacking({ packing, wanted, swing }: { packing: number; wanted: number; swing: number }): {
   throwNow: number;

@@ -36,7 +36,13 @@ export interface EccentricPart {
   readonly masses: readonly RoundMass[];
 }
 
-/** Every eccentric of a part that is settled and can be, in order along the axis. */
+/**
+ * Every eccentric of a part that is settled and can be, in order along the axis.
+ *
+ * @example
+ * eccentricsOf(DISC_PART).map((e) => e.throw)
+ * // → [4.75]
+ */
 export function eccentricsOf(features: readonly Feature[]): EccentricPart[] {
   const { sections, length: partLength, problems } = layoutPart(features);
   const sound = sections.filter((s) => !s.ghost);
@@ -85,7 +91,13 @@ export interface EndOn {
   readonly thickest: number | null;
 }
 
-/** The eccentric seen end-on: what it sweeps, and its walls. */
+/**
+ * The eccentric seen end-on: what it sweeps, and its walls.
+ *
+ * @example
+ * endOn(DISC).swing
+ * // → 63.5
+ */
 export function endOn({ throw: e, diameter, bore }: EccentricPart): EndOn {
   const wall = (side: 1 | -1): number | null => (bore === null ? null : diameter / 2 + side * e - bore / 2);
   return { travel: 2 * e, swing: diameter + 2 * e, thinnest: wall(-1), thickest: wall(1) };
@@ -101,7 +113,13 @@ export interface EccentricFault {
 const THINNEST = 1.5;
 const THIN_BY_BORE = 0.1;
 
-/** What is wrong with an eccentric as typed: bore breaking out, thin wall, grooves that do not fit. */
+/**
+ * What is wrong with an eccentric as typed: bore breaking out, thin wall, grooves that do not fit.
+ *
+ * @example
+ * eccentricFaults(DISC)
+ * // → []
+ */
 export function eccentricFaults(part: EccentricPart): EccentricFault[] {
   const { thinnest } = endOn(part);
   const fault = (field: string, grave: boolean, ...said: Phrase): EccentricFault => ({ field, grave, said });

@@ -21,6 +21,10 @@ const TURNS = 4;
  * The set-screw's hole in an eccentric's hub: square to the throw, how much thread the wall gives, and how far the table
  * moves from an edge finder (mm) that touches the hub. Errors: out-of-range; impossible when the hub is no larger than
  * its bore.
+ *
+ * @example
+ * setScrew({ hub: 34, bore: 20, thread: M6, phase: 0, finder: 10 }).wall
+ * // → 7
  */
 export function setScrew({
   hub,

@@ -5,6 +5,10 @@ import { notNegative, positive } from '../basics/check';
  * Packing under one jaw of a self-centring three-jaw chuck for a throw, mm. Narrow jaws touch at a point on
  * their centre line: 1.5e - r + sqrt(r² - 0.75e²); wide flat pads: 1.5e. Errors: impossible when the throw
  * reaches the radius; out-of-range. Source: all jaws stand at one radius, the packed one at that less packing.
+ *
+ * @example
+ * threeJawPacking({ diameter: 40, throw: 4, jaws: 'narrow' }).packing
+ * // → 5.69772
  */
 export function threeJawPacking({
   diameter,

@@ -11,5 +11,9 @@ const STEPS = 5;
 /**
  * What the whole travel may be off by, either way (mm), where the drawing does not say: 0.05, or what five steps of
  * the indicator come to where it reads more coarsely.
+ *
+ * @example
+ * usualThrowLimit(0.02)
+ * // → 0.1
  */
 export const usualThrowLimit = (indicator: number): number => Math.max(TRAVEL, STEPS * indicator);

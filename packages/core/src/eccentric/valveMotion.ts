@@ -38,6 +38,11 @@ export interface ValveMotion {
  * port of the end at dead centre opens, is cut off, released and closed for compression. The rods are taken as long, so
  * that the motion is a plain sine; a rocking lever turns it over, and the eccentric is keyed opposite. Errors: as
  * valveAdvance; impossible where a lap exceeds the throw. Source: s = e sin(θ + δ), the edges met at the laps.
+ *
+ * @example
+ * valveMotion({ throw: 4.75, lap: 2, lead: 0.2, exhaustLap: 0, drive: 'direct', turns: 'clockwise' })
+ *   .opens
+ * // → 2.75
  */
 export function valveMotion(gear: ValveGear): ValveMotion {
   const { throw: e, lap, exhaustLap } = gear;
@@ -68,6 +73,12 @@ export function valveMotion(gear: ValveGear): ValveMotion {
   };
 }
 
-/** How far the valve stands from its middle with the crank at an angle past dead centre, mm. */
+/**
+ * How far the valve stands from its middle with the crank at an angle past dead centre, mm.
+ *
+ * @example
+ * valveAt({ throw: 4.75 }, 0.5, 0)
+ * // → 2.27727
+ */
 export const valveAt = ({ throw: e }: Pick<ValveGear, 'throw'>, advance: number, crank: number): number =>
   e * Math.sin(crank + advance);

@@ -10,6 +10,10 @@ export interface AngleEstimate {
 /**
  * What the part's half angle stands at by the cause most believed: as measured where it was, and otherwise out by one
  * good-enough band, the least that can matter. A cause that is no angle says nothing of it.
+ *
+ * @example
+ * angleNow(FITTED, { halfAngle: SHANK.halfAngle, band: 1e-4 }).halfAngle
+ * // → 0.0251926
  */
 export function angleNow(
   fit: Pick<EvidenceFit, 'causes' | 'halfAngle'>,

@@ -57,6 +57,10 @@ const SWING_READ = 0.01;
  * reason for each, what contradicts, the check that would decide, and the angle where it was measured. The same report
  * made twice counts once. Errors: not-finite, out-of-range and impossible at `evidence.i`; underdetermined when
  * nothing was seen.
+ *
+ * @example
+ * fitEvidence({ member: 'external', evidence: [{ kind: 'bands', where: 'large' }] }).causes[0]?.cause
+ * // → 'too-steep'
  */
 export function fitEvidence(request: EvidenceRequest): EvidenceFit {
   check(request);

@@ -10,13 +10,25 @@ export const DEFAULT_LENGTH_RESOLUTION = { mm: 0.001, inch: 0.00005 * MM_PER_INC
 const DEGREE = Math.PI / 180;
 const SECOND = DEGREE / 3600;
 
-/** The one formatter: a figure as it is written for the eye, with its unit unless the figure is bare. */
+/**
+ * The one formatter: a figure as it is written for the eye, with its unit unless the figure is bare.
+ *
+ * @example
+ * formatFigure(length(25.4, 0.01), 'mm')
+ * // → '25.40\u00a0mm'
+ */
 export function formatFigure(figure: Figure, system: UnitSystem): string {
   const { text, unit } = figureParts(figure, system);
   return figure.bare || unit === '' ? text : `${text}\u00a0${unit}`;
 }
 
-/** The same in two pieces, for where the number is set large and the unit small. */
+/**
+ * The same in two pieces, for where the number is set large and the unit small.
+ *
+ * @example
+ * figureParts(length(25.4, 0.01), 'inch')
+ * // → { text: '1.0000', unit: 'in' }
+ */
 export function figureParts(figure: Figure, shownIn: UnitSystem): { text: string; unit: string } {
   const { text, unit } = written(figure, figure.system ?? shownIn);
   const plus = figure.signed && figure.value > 0 && /[1-9]/.test(text);

@@ -1,4 +1,10 @@
-/** Nearest multiple of a step; the step must be above zero. */
+/**
+ * Nearest multiple of a step; the step must be above zero.
+ *
+ * @example
+ * snap(12.37, 0.05)
+ * // → 12.35
+ */
 export function snap(value: number, step: number): number {
   return clean(Math.round(value / step) * step);
 }
@@ -7,7 +13,13 @@ export function snap(value: number, step: number): number {
 const CLEAN_FIGURES = 13;
 const clean = (value: number): number => Number(value.toPrecision(CLEAN_FIGURES));
 
-/** Largest multiple of a step that does not exceed the value, forgiving floating-point dust. */
+/**
+ * Largest multiple of a step that does not exceed the value, forgiving floating-point dust.
+ *
+ * @example
+ * snapDown(12.39, 0.05)
+ * // → 12.35
+ */
 export function snapDown(value: number, step: number): number {
   return Math.floor(value / step + DUST) * step;
 }

@@ -22,7 +22,13 @@ const DEVIATION: Readonly<Record<'H' | 'G' | 'F', readonly number[]>> = {
 };
 const MICRO = 1e-3;
 
-/** Least and largest diameter of a hole of a fit, mm. Errors: out-of-range beyond the table. Example: 20 H7 → 20 to 20.021. */
+/**
+ * Least and largest diameter of a hole of a fit, mm. Errors: out-of-range beyond the table.
+ *
+ * @example
+ * holeLimits({ diameter: 20, fit: 'H7' })
+ * // → { least: 20, most: 20.021 }
+ */
 export function holeLimits({ diameter, fit }: { diameter: number; fit: HoleFit }): {
   least: number;
   most: number;

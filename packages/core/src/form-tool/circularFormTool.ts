@@ -5,6 +5,11 @@ import { alongRakeFace, checkFormTool } from './rakeFace';
 /**
  * Radii (mm) of a circular form tool for the part's radii, corrected for rake and for the clearance its raised
  * centre gives (rad); toolRadius belongs to smallRadius. Errors: impossible, out-of-range.
+ *
+ * @example
+ * circularFormTool({ smallRadius: 10, radii: [10, 12], toolRadius: 30, rake: 0.1, clearance: 0.15 })
+ *   .toolRadii
+ * // → [30, 28.0585]
  */
 export function circularFormTool({
   smallRadius,

@@ -43,6 +43,19 @@ export interface FormTool {
 /**
  * A form tool's own figures for a profile, corrected for rake and clearance, and what leaving the correction out would
  * cost on the work. Errors: as flatFormTool and circularFormTool; underdetermined with fewer than two places.
+ *
+ * @example
+ * formTool({
+ *   kind: 'flat',
+ *   work: [
+ *     { z: 0, r: 10 },
+ *     { z: 6, r: 12 },
+ *   ],
+ *   rake: 0.1,
+ *   clearance: 0.15,
+ *   toolRadius: 30,
+ * }).width
+ * // → 6
  */
 export function formTool({ kind, work, rake, clearance, toolRadius }: FormToolRequest): FormTool {
   if (work.length < 2)
@@ -74,6 +87,10 @@ export type ChatterRisk = 'low' | 'some' | 'high';
 /**
  * How likely a plunge of a width on a diameter, standing out so far, is to chatter: a grade with its reason, no figure.
  * mm. Source: rules of the trade; width against the thinnest place decides, stick-out makes it worse.
+ *
+ * @example
+ * chatterRisk({ width: 6, diameter: 24, stickOut: 40 })
+ * // → { risk: 'low', because: 'a narrow edge on stiff work' }
  */
 export function chatterRisk({
   width,
@@ -112,6 +129,18 @@ export function chatterRisk({
 /**
  * Speed and feed of a plunge: the whole edge cuts at once, at the work's largest diameter, standing out so far (mm).
  * Errors: out-of-range.
+ *
+ * @example
+ * plungeSpeed({
+ *   work: [
+ *     { z: 0, r: 10 },
+ *     { z: 6, r: 12 },
+ *   ],
+ *   stickOut: 30,
+ *   material: STEEL,
+ *   tool: 'hss',
+ * }).rpm
+ * // → 159.155
  */
 export function plungeSpeed({
   work,

@@ -7,6 +7,22 @@ const BEHIND = 12;
 /**
  * A form tool as it is made, to be drawn: along the edge, and out from its back (a flat tool's depths) or from the disc's
  * middle (its radii); closed. Seen as it meets the work from in front, its foremost place the one that cuts deepest. mm.
+ *
+ * @example
+ * formToolOutline(
+ *   formTool({
+ *     kind: 'flat',
+ *     work: [
+ *       { z: 0, r: 10 },
+ *       { z: 6, r: 12 },
+ *     ],
+ *     rake: 0.1,
+ *     clearance: 0.15,
+ *     toolRadius: 30,
+ *   }),
+ *   'flat',
+ * ).length
+ * // → 4
  */
 export function formToolOutline(tool: FormTool, kind: FormToolKind): CurvePoint[] {
   const { points } = tool;

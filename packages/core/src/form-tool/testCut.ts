@@ -55,6 +55,20 @@ const DUST = 1e-9;
 /**
  * A test cut of several grooves in one plunge: what depth brings all bottoms inside their bands together, which groove
  * the tool itself has wrong in width or place, and which land. Errors: out-of-range.
+ *
+ * @example
+ * testCut([
+ *   {
+ *     name: '1',
+ *     width: 3,
+ *     widthBand: 0.05,
+ *     bottom: 20,
+ *     bottomBand: 0.05,
+ *     seenWidth: 3,
+ *     seenBottom: 20.2,
+ *   },
+ * ]).feed
+ * // → 0.1
  */
 export function testCut(checks: readonly GrooveCheck[], bands: PitchBands = ANY): TestCut {
   const grooves = checks.map((c) => verdict(c, bands.place));

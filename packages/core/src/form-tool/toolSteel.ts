@@ -63,7 +63,13 @@ export const TEMPER_COLOURS: readonly TemperColour[] = [
 /** No form tool is thicker, mm: more is a slip of the keys. */
 const THICKEST = 100;
 
-/** Minutes a piece of a thickness (mm) stays at its heat after the colour is even: a minute for each two. Errors: out-of-range. */
+/**
+ * Minutes a piece of a thickness (mm) stays at its heat after the colour is even: a minute for each two. Errors: out-of-range.
+ *
+ * @example
+ * soakMinutes(12)
+ * // → 6
+ */
 export function soakMinutes(thickness: number): number {
   if (positive(thickness, 'thickness', 'The thickness') > THICKEST)
     throw new AnelloError('out-of-range', 'thickness', [

@@ -3,7 +3,11 @@ import { radialOf, type DialReads } from '../machine/dialReads';
 
 /**
  * How far (mm along the axis) a gauge goes on for a dial move (mm as the dial reads it): radial / tan a.
- * Errors: out-of-range, not-finite. Example: 0.04 on a radius dial, No. 3 Morse → 1.594.
+ * Errors: out-of-range, not-finite.
+ *
+ * @example
+ * advanceFromInfeed({ infeed: 0.04, dial: 'radius', halfAngle: SHANK.halfAngle }).advance
+ * // → 1.59376
  */
 export function advanceFromInfeed({
   infeed,

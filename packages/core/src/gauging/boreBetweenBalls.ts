@@ -5,6 +5,10 @@ import { finite, positive } from '../basics/check';
  * A taper bore from two balls dropped into it: half angle and the diameter at the face, mm and rad. Depths are
  * from the face to the top of each ball, negative when it stands proud. Source: both balls touch the side,
  * so sin a is the difference of radii over the distance of centres. Errors: impossible, out-of-range.
+ *
+ * @example
+ * boreBetweenBalls({ largeBall: 20, smallBall: 16, largeBallDepth: 5, smallBallDepth: 60 })
+ * // → { halfAngle: 0.0377448, mouthDiameter: 21.1471 }
  */
 export function boreBetweenBalls({
   largeBall,

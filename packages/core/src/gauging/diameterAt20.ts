@@ -14,7 +14,10 @@ export const MEASURED_WARM = { coldest: -20, hottest: 200 } as const;
 
 /**
  * What a diameter (mm) measured warm (°C) comes to at 20 °C: d / (1 + α (t - 20)). Errors: out-of-range.
- * Example: 40 mm of steel at 45 °C → 39.9885.
+ *
+ * @example
+ * diameterAt20({ diameter: 40, temperature: 45, expansion: 11.5e-6 }).diameterAt20
+ * // → 39.9885
  */
 export function diameterAt20({
   diameter,

@@ -48,6 +48,18 @@ export interface DriveUp {
  * cylinders, the hoop stress at the hub's bore, and how near hub and shaft come to giving: the largest difference of
  * principal stresses (Tresca), at the hub's bore p (Ch + 1), in a hollow shaft's hole 2 p d²/(d² − b²), in a solid shaft p. Lengths mm, stresses MPa. Errors: out-of-range; impossible when
  * the hub is no larger than the cone or the shaft is all hole. Source: Lamé; p = δ/d / (Ch/Eh + Cs/Es).
+ *
+ * @example
+ * driveUp({
+ *   diameter: 40,
+ *   halfAngle: 0.025,
+ *   advance: 0.5,
+ *   hubDiameter: 80,
+ *   shaftBore: 0,
+ *   hub: ELASTIC.steel,
+ *   shaft: ELASTIC.steel,
+ * }).interference
+ * // → 0.0250052
  */
 export function driveUp(given: DriveUpCase): DriveUp {
   const d = positive(given.diameter, 'diameter', 'The diameter of the cone');
@@ -79,7 +91,13 @@ export function driveUp(given: DriveUpCase): DriveUp {
   };
 }
 
-/** Where a hub bears, taken as the middle of its cone, mm. */
+/**
+ * Where a hub bears, taken as the middle of its cone, mm.
+ *
+ * @example
+ * bearingDiameter({ largeDiameter: 24, smallDiameter: 20 })
+ * // → 22
+ */
 export const bearingDiameter = (cone: {
   readonly largeDiameter: number;
   readonly smallDiameter: number;

@@ -8,6 +8,10 @@ export type TravelAlong = 'slide' | 'axis';
 /**
  * Half angle (rad) from the radial change an indicator saw over a travel (mm): asin for the slide, atan
  * for the carriage. Errors: impossible when the slide rises more than it travelled; out-of-range.
+ *
+ * @example
+ * halfAngleFromIndicator({ travel: 75, radial: 1.882, travelAlong: 'axis' }).halfAngle
+ * // → 0.0250881
  */
 export function halfAngleFromIndicator({
   travel,

@@ -25,6 +25,10 @@ const MOST = 0.06;
  * What can still save a cone that has gone past its line. It sits `past` too deep, and facing that much off the end
  * the gauge line is measured from puts it back, since the diameters there are then the right ones again. None
  * where that would cost too much of the cone: it is scrap, or wants a new, smaller mate.
+ *
+ * @example
+ * salvageWays({ member: 'external', past: 0.5, allowed: 0.25, taperLength: 86 }).length
+ * // → 2
  */
 export function salvageWays({ member, past, allowed, taperLength }: SalvageCase): SalvageWay[] {
   const least = Math.max(0, past - allowed);

@@ -5,6 +5,10 @@ import { positive, taperAngle } from '../basics/check';
  * Small diameter (mm) of a cone standing on its small end, from a measurement over two rollers beside it
  * on the plate: M - D (1 + tan a + sec a). Errors: out-of-range, impossible.
  * Source: the roller touches plate and cone, so its centre lies r (tan a + sec a) outside the small end.
+ *
+ * @example
+ * smallEndOverRollers({ measurement: 30, rollerDiameter: 5, halfAngle: 0.025 }).smallDiameter
+ * // → 19.8734
  */
 export function smallEndOverRollers({
   measurement,

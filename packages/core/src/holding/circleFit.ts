@@ -27,6 +27,15 @@ const SAME_WAY = 1e-6;
  * Offset of the work from readings at any directions: three or more that differ are fitted by a mean and a circle,
  * r = m + x cos θ + y sin θ; two opposite ones give the offset along their own line only. Errors: not-finite;
  * underdetermined with fewer than two, or two that are not opposite.
+ *
+ * @example
+ * roundFit([
+ *   { direction: 0, reading: 0.2 },
+ *   { direction: Math.PI / 2, reading: 0.1 },
+ *   { direction: Math.PI, reading: 0 },
+ *   { direction: -Math.PI / 2, reading: 0.1 },
+ * ]).x
+ * // → 0.1
  */
 export function roundFit(readings: readonly RoundReading[], resolution = USUAL_RESOLUTION): RoundFit {
   readings.forEach((r, i) => {

@@ -4,6 +4,10 @@ import { finite } from '../basics/check';
 /**
  * Where the work's axis sits from the spindle's, mm, from an indicator read against jaws 1 to 4 (0°, 90°,
  * 180°, 270°; larger reads higher): half the difference of each opposite pair. Error: not-finite.
+ *
+ * @example
+ * fourJawOffset({ readings: [0.2, 0.1, 0, 0.1] })
+ * // → { x: 0.1, y: 0 }
  */
 export function fourJawOffset({ readings }: { readings: readonly number[] }): { x: number; y: number } {
   if (readings.length !== 4)

@@ -5,6 +5,10 @@ import { fourJawOffset } from './fourJawOffset';
  * Where a punch mark sits from the spindle's axis, read by a pivoted centre-finder stick: the needle moves the other way
  * and long/short times as far. Readings with jaws 1 to 4 up, larger is higher; lengths mm. Errors: not-finite,
  * out-of-range.
+ *
+ * @example
+ * stickOffset({ readings: [0.4, 0.2, 0, 0.2], short: 20, long: 200 })
+ * // → { x: -0.02, y: 0 }
  */
 export function stickOffset({
   readings,

@@ -16,6 +16,10 @@ const four = (readings: readonly number[]): Across => {
  * Rim and face read together, four each: the rim gives the offset (mm), the face the tilt (rad: toward which jaw the
  * work's axis leans on its way out of the chuck, as nearAndFar says it). A face at a radius R whose axis leans toward a
  * jaw by t stands R t lower there. Errors: as roundFit.
+ *
+ * @example
+ * rimAndFace({ rim: [0.1, 0, -0.1, 0], face: [0.05, 0, -0.05, 0], faceRadius: 25 })
+ * // → { offset: { x: 0.1, y: -1.22465e-17 }, tilt: { x: -0.002, y: 2.44929e-19 } }
  */
 export function rimAndFace({
   rim,
@@ -34,6 +38,10 @@ export function rimAndFace({
 /**
  * Long work read near the chuck and far from it, four each: the offset at the chuck, how far the far end must be
  * tapped over (mm), and the tilt between them (rad). Errors: as roundFit.
+ *
+ * @example
+ * nearAndFar({ near: [0.1, 0, -0.1, 0], far: [0.2, 0, -0.2, 0], apart: 50 }).tilt
+ * // → { x: 0.002, y: -2.44929e-19 }
  */
 export function nearAndFar({
   near,
@@ -53,6 +61,10 @@ export function nearAndFar({
 /**
  * Runout read twice, the piece turned half round in its holder between: what stays is the spindle's, what turns with
  * it is the piece's. spindle = (a + b) / 2, piece = (a - b) / 2, as vectors. Errors: as roundFit.
+ *
+ * @example
+ * separateRunout({ first: [0.02, 0, -0.02, 0], turned: [-0.02, 0, 0.02, 0] })
+ * // → { spindle: { x: 0, y: 0 }, piece: { x: 0.02, y: -2.44929e-18 } }
  */
 export function separateRunout({ first, turned }: { first: readonly number[]; turned: readonly number[] }): {
   spindle: Across;

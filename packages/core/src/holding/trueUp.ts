@@ -43,6 +43,10 @@ const ALL = 4;
  * Which jaw of a four-jaw chuck to loosen, which to tighten and by how much, from as many readings as there are: half
  * the difference of each opposite pair. By "half" the low jaw is eased first and the high one follows; by "highs"
  * only high jaws are tightened, the work yielding. Errors: as roundFit; out-of-range.
+ *
+ * @example
+ * trueUp({ readings: [0.2, 0.1, 0, 0.1], limit: 0.02, school: 'opposite', resolution: 0.01 }).swing
+ * // → 0.2
  */
 export function trueUp({ readings, limit, school, resolution }: TrueUpRequest): TrueUp {
   positive(limit, 'limit', 'The limit');
@@ -120,7 +124,13 @@ function words(fit: RoundFit, swing: number, inside: boolean, limit: number): Ph
 const LEAST_STEPS = 4;
 const USUAL_ZONE = 0.02;
 
-/** Swing worth trueing to, mm: finer than the cone's own zone cannot matter, finer than the indicator shows cannot be seen. */
+/**
+ * Swing worth trueing to, mm: finer than the cone's own zone cannot matter, finer than the indicator shows cannot be seen.
+ *
+ * @example
+ * trueingLimit({ indicator: 0.01 })
+ * // → 0.04
+ */
 export function trueingLimit({
   indicator,
   zone = USUAL_ZONE,

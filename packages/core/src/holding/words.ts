@@ -5,7 +5,13 @@ import type { Across } from './tilt';
 /** Below this a direction is not worth naming, as part of the whole. */
 const FAINT = 0.08;
 
-/** How far something lies off, toward which jaws: "0.10 mm toward jaw 1 and 0.04 mm toward jaw 4". */
+/**
+ * How far something lies off, toward which jaws: "0.10 mm toward jaw 1 and 0.04 mm toward jaw 4".
+ *
+ * @example
+ * plainText(towardJaws({ x: 0.1, y: 0 }, 0.01))
+ * // → '0.10\u00a0mm toward jaw 1'
+ */
 export function towardJaws({ x, y }: Across, resolution: number, as: 'length' | 'angle' = 'length'): Phrase {
   const whole = Math.hypot(x, y);
   if (whole < resolution / 2) return ['nothing that can be seen'];

@@ -43,6 +43,10 @@ const HIGH = 0.95;
  * of it. Spring, lash that returns or does not, wear, a built-up edge, slips of hand and eye and a dial that lies are
  * weighed by Bayes' rule over the passes; where the passes look wrong it holds and says what to check. Lengths are mm
  * on radius, plus or minus is k = 2. Errors: out-of-range, not-finite.
+ *
+ * @example
+ * nextInfeed({ passes: [], target: 0.05, tolerance: 0.01, risk: 0.01, division: 0.0025 }).move
+ * // → 'cut'
  */
 export function nextInfeed(request: InfeedRequest): InfeedAdvice {
   check(request);

@@ -22,7 +22,13 @@ const NEXT: Record<Stage, string> = {
   record: 'Close the piece',
 };
 
-/** What has been reached on the current piece, and what a change upstream has made stale. */
+/**
+ * What has been reached on the current piece, and what a change upstream has made stale.
+ *
+ * @example
+ * jobProgress(FACTS, []).now
+ * // → 'way'
+ */
 export function jobProgress(facts: JobFacts, records: readonly KeptRecord[]): JobProgress {
   const piece = currentPiece(records);
   const verdict = ofKind(records, 'verdict', piece).at(-1);

@@ -24,6 +24,10 @@ const MOST_LOOKS = 60_000_000;
  * The fewest blocks of a set (mm, each used once) that make a target, or else the nearest total with no more
  * than maxCount. Sums of up to two blocks are sorted once; a stack is two of those, or for five and more one
  * of those beside every choice of the rest (meet in the middle). Errors: out-of-range, underdetermined.
+ *
+ * @example
+ * gaugeBlockStack({ target: 14.36, blocks: [1.06, 1.3, 2, 10], maxCount: 4 }).blocks
+ * // → [10, 2, 1.3, 1.06]
  */
 export function gaugeBlockStack({
   target,

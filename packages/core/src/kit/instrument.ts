@@ -21,7 +21,13 @@ export interface Instrument {
   readonly uncertainty: number;
 }
 
-/** The finest instrument of a type, or undefined. */
+/**
+ * The finest instrument of a type, or undefined.
+ *
+ * @example
+ * finest(DRAWER.instruments, 'micrometer')?.resolution
+ * // → 0.001
+ */
 export function finest(
   instruments: readonly Instrument[],
   type: InstrumentType,

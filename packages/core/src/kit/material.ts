@@ -126,7 +126,13 @@ export const USUAL_MATERIALS: readonly Material[] = [
   },
 ];
 
-/** The row a drawing's words mean: the one whose longest name stands in them; none when nothing does. */
+/**
+ * The row a drawing's words mean: the one whose longest name stands in them; none when nothing does.
+ *
+ * @example
+ * materialNamed('bronze', USUAL_MATERIALS)?.name
+ * // → 'Bronze'
+ */
 export function materialNamed(words: string, rows: readonly Material[]): Material | null {
   const said = ` ${words.toLowerCase()} `;
   const scored = rows.map((row) => ({ row, score: longestWithin(row, said) })).filter((r) => r.score > 0);

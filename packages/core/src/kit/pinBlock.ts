@@ -14,6 +14,10 @@ export interface PinPosition {
 /**
  * Second-pin positions for a setting block: one pin at the origin, one at (span, span tan a), mm, y rounded
  * to the mill's readout. Errors: out-of-range, not-finite; underdetermined without a taper.
+ *
+ * @example
+ * pinBlock({ halfAngles: [SHANK.halfAngle], span: 90, resolution: 0.01 }).pins
+ * // → [{ x: 90, y: 2.26, yExact: 2.25881, angleError: 0.000013221 }]
  */
 export function pinBlock({
   halfAngles,

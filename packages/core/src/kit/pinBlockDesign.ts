@@ -49,6 +49,17 @@ const STEPS = 20_000;
  * angle, placing error counted, that leaves a wall to every hole already placed and to the edges. Where no X
  * does, the best X is kept and the holes it breaks into are named. Errors: underdetermined without a taper;
  * impossible when the block is too small for a pair of holes; out-of-range.
+ *
+ * @example
+ * pinBlockDesign({
+ *   tapers: [{ name: 'No. 3 Morse', halfAngle: SHANK.halfAngle }],
+ *   width: 120,
+ *   height: 30,
+ *   holeDiameter: 6,
+ *   resolution: 0.01,
+ *   wall: 4,
+ * }).holes.length
+ * // → 1
  */
 export function pinBlockDesign(wish: PinBlockWish): PinBlockDesign {
   const { tapers, width, height, holeDiameter, resolution, wall } = wish;

@@ -1,4 +1,10 @@
-/** Pseudo-random figures from a seed, the same on every machine: mulberry32. */
+/**
+ * Pseudo-random figures from a seed, the same on every machine: mulberry32.
+ *
+ * @example
+ * seeded(1)() === seeded(1)()
+ * // → true
+ */
 export function seeded(seed: number): () => number {
   let state = seed >>> 0;
   return () => {

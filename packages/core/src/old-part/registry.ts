@@ -22,6 +22,14 @@ export interface Copied {
 /**
  * An old part's taper by one method from what was measured, and the standard sizes nearest to it. The shop's own
  * tapers are looked through as well. Errors: as the method's, at the input's key; not-finite for one left out.
+ *
+ * @example
+ * copyTaper('diameters', {
+ *   large: { value: 24, uncertainty: 0.005 },
+ *   small: { value: 20, uncertainty: 0.005 },
+ *   along: { value: 80, uncertainty: 0.02 },
+ * }).taper.ratio.value
+ * // → 0.05
  */
 export function copyTaper(
   id: CopyId,

@@ -4,7 +4,15 @@ import type { CrossDial } from '../machine/lathe';
 import { featureKind, type Feature } from './kinds/registry';
 import type { SuspectFigure } from './suspect';
 
-/** What looks like a slip among a feature's figures; nothing while they do not settle it. */
+/**
+ * What looks like a slip among a feature's figures; nothing while they do not settle it.
+ *
+ * @example
+ * featureMixUps({ id: 'e', name: 'Throw', kind: 'eccentric', side: 'external', throw: 4.7752 }).map(
+ *   (one) => one.offer,
+ * )
+ * // → ['3/16 in']
+ */
 export const featureMixUps = (feature: Feature): SuspectFigure[] =>
   featureKind(feature.kind).mixUps?.(feature) ?? [];
 
@@ -12,7 +20,13 @@ export const featureMixUps = (feature: Feature): SuspectFigure[] =>
 const SEEN = 0.05;
 const COARSE = 10;
 
-/** A length on diameter counted in divisions of a dial; null where it is too little to count. */
+/**
+ * A length on diameter counted in divisions of a dial; null where it is too little to count.
+ *
+ * @example
+ * inDivisions(0.4, LONG.dial)
+ * // → { quantity: 'number', value: 8, resolution: 0.1 }
+ */
 export function inDivisions(diameter: number, dial: CrossDial): Figure | null {
   const divisions = dialOf(diameter / 2, dial.reads) / dial.division;
   return divisions < SEEN ? null : count(divisions, divisions < COARSE ? 0.1 : 1);

@@ -32,7 +32,13 @@ export interface PartLayout {
 const GHOST_LENGTH = 12;
 const GHOST_RADIUS = 8;
 
-/** Lays the features of a part along the axis; what cannot be worked out yet is a ghost with its problem. */
+/**
+ * Lays the features of a part along the axis; what cannot be worked out yet is a ghost with its problem.
+ *
+ * @example
+ * layoutPart(SHANK_PART).length
+ * // → 136
+ */
 export function layoutPart(features: readonly Feature[]): PartLayout {
   const problems = new Map<string, AnelloError>();
   const outside = placeOutside(features, problems);
@@ -160,7 +166,13 @@ export function radiusAt(section: Section, z: number, atStep: 'largest' | 'small
   return atStep === 'largest' ? Math.max(...found) : Math.min(...found);
 }
 
-/** The part's largest outside diameter, mm; null while nothing outside is known. */
+/**
+ * The part's largest outside diameter, mm; null while nothing outside is known.
+ *
+ * @example
+ * outsideDiameter(layoutPart(DISC_PART))
+ * // → 54
+ */
 export function outsideDiameter({ sections }: Pick<PartLayout, 'sections'>): number | null {
   const radii = sections.filter((s) => s.side === 'external').flatMap((s) => s.points.map((p) => p.r));
   return radii.length > 0 ? 2 * most(radii) : null;

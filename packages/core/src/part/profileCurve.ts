@@ -5,7 +5,18 @@ import type { Profile } from './kinds/profile';
 import { layoutPart } from './layout';
 import { shapePoints } from './shapePoints';
 
-/** A profile feature as pieces, from its headstock end. Errors: as shapePoints and shapeCurve. */
+/**
+ * A profile feature as pieces, from its headstock end. Errors: as shapePoints and shapeCurve.
+ *
+ * @example
+ * profileCurve({
+ *   points: [
+ *     { z: 0, diameter: 18 },
+ *     { z: 10, diameter: 20 },
+ *   ],
+ * }).length
+ * // → 1
+ */
 export const profileCurve = (feature: Pick<Profile, 'points'>): Piece[] => shapeCurve(shapePoints(feature));
 
 export interface Plunge {
@@ -22,7 +33,13 @@ export interface Plunge {
   }[];
 }
 
-/** Everything from the first groove to the last as one plunge of a form tool; null where there is no groove outside. */
+/**
+ * Everything from the first groove to the last as one plunge of a form tool; null where there is no groove outside.
+ *
+ * @example
+ * plungeOf(SHANK_PART)
+ * // → null
+ */
 export function plungeOf(features: readonly Feature[]): Plunge | null {
   const { sections } = layoutPart(features);
   const outside = sections.filter((s) => s.side === 'external' && !s.ghost);

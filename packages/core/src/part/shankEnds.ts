@@ -6,7 +6,13 @@ import type { PartTaper } from './solveTaperFeature';
 /** An undercut is kept this far under the cone it runs into, on radius, so that nothing but the cone seats, mm. */
 const UNDER = 0.5;
 
-/** What undercut, shoulder and tang beside a shank must clear; nothing for a bore. */
+/**
+ * What undercut, shoulder and tang beside a shank must clear; nothing for a bore.
+ *
+ * @example
+ * shankEnds(SHANK, solveTaperFeature(SHANK_PART[0])).length
+ * // → 3
+ */
 export function shankEnds(
   task: TaperTask,
   solved: PartTaper,

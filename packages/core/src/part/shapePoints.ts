@@ -14,7 +14,18 @@ export interface ProfilePoint {
   readonly viaDiameter?: number | undefined;
 }
 
-/** A profile feature's points with every figure known, radii. Errors: underdetermined and impossible at `points.i.…`. */
+/**
+ * A profile feature's points with every figure known, radii. Errors: underdetermined and impossible at `points.i.…`.
+ *
+ * @example
+ * shapePoints({
+ *   points: [
+ *     { z: 0, diameter: 18 },
+ *     { z: 10, diameter: 20 },
+ *   ],
+ * }).map((p) => p.r)
+ * // → [9, 10]
+ */
 export function shapePoints({ points }: { readonly points: readonly ProfilePoint[] }): ShapePoint[] {
   if (points.length < 2)
     throw new AnelloError('underdetermined', 'points', 'A profile needs at least two points.');

@@ -25,6 +25,11 @@ export interface PartTaper extends SolvedTaper {
  * Solves a part's taper from what is given, the gauge line included: with a gauge diameter given, the
  * cone is first solved from the gauge line to the small end, then carried on to the large end.
  * Errors as solveTaper, at the field that was typed.
+ *
+ * @example
+ * solveTaperFeature({ gaugeDiameter: 23.825, ratio: 1 / 19.922, length: 86, beyondGauge: 5 })
+ *   .largeDiameter
+ * // → 24.076
  */
 export function solveTaperFeature(taper: TaperGiven): PartTaper {
   const beyond = notNegative(taper.beyondGauge ?? 0, 'beyondGauge', 'The length beyond the gauge line');

@@ -19,6 +19,10 @@ export interface TaperOfPart {
 /**
  * The part's taper as a task for a lathe: the first taper of the list, solved, with the part's whole
  * length. Null when the part has none. Errors as solveTaperFeature.
+ *
+ * @example
+ * taperOfPart(SHANK_PART, { grade: 'AT6' })?.task.length
+ * // → 86
  */
 export function taperOfPart(
   features: readonly Feature[],

@@ -142,6 +142,18 @@ const RULES: readonly Rule[] = [
   boreThroughTaper,
 ];
 
-/** Everything in a job that cannot go together as typed; none when all of it can. */
+/**
+ * Everything in a job that cannot go together as typed; none when all of it can.
+ *
+ * @example
+ * badCombinations({
+ *   features: SHANK_PART,
+ *   task: SHANK,
+ *   lathe: LONG,
+ *   way: 'compound',
+ *   cut: { stock: 15, roughDepth: 0.5, lastStock: 0.4, allowance: 0.1 },
+ * }).map((one) => one.field)
+ * // → ['stock']
+ */
 export const badCombinations = (facts: CombinationFacts): BadCombination[] =>
   RULES.flatMap((rule) => rule(facts));

@@ -272,7 +272,15 @@ const MAKERS: readonly Maker[] = [
   DEBURR,
 ];
 
-/** The usual order of work for a part made a given way: each operation with its reason and what must come before it. */
+/**
+ * The usual order of work for a part made a given way: each operation with its reason and what must come before it.
+ *
+ * @example
+ * orderOfWork({ features: SHANK_PART, task: SHANK, way: 'tailstock', allowance: 0.1 })
+ *   .slice(0, 3)
+ *   .map((one) => one.id)
+ * // → ['face', 'reference', 'rough']
+ */
 export function orderOfWork(request: PlanRequest): Operation[] {
   const facts: Facts = {
     ...request,
@@ -294,7 +302,16 @@ export function orderOfWork(request: PlanRequest): Operation[] {
   );
 }
 
-/** Operations in the order a user put them; those not named keep their usual place after the one before them. */
+/**
+ * Operations in the order a user put them; those not named keep their usual place after the one before them.
+ *
+ * @example
+ * inOrder(orderOfWork({ features: SHANK_PART, task: SHANK, way: 'tailstock', allowance: 0.1 }), [
+ *   'taper',
+ *   'face',
+ * ])[0]?.id
+ * // → 'taper'
+ */
 export function inOrder(operations: readonly Operation[], wanted: readonly string[]): Operation[] {
   const placed = wanted.flatMap((id) => operations.find((o) => o.id === id) ?? []);
   const result = [...placed];
@@ -307,7 +324,19 @@ export function inOrder(operations: readonly Operation[], wanted: readonly strin
   return result;
 }
 
-/** What an order endangers: every operation that stands before one it should follow, with why that matters. */
+/**
+ * What an order endangers: every operation that stands before one it should follow, with why that matters.
+ *
+ * @example
+ * endangeredBy(
+ *   inOrder(orderOfWork({ features: SHANK_PART, task: SHANK, way: 'tailstock', allowance: 0.1 }), [
+ *     'deburr',
+ *     'try',
+ *     'taper',
+ *   ]),
+ * ).map((one) => one.before)
+ * // → ['taper']
+ */
 export function endangeredBy(ordered: readonly Operation[]): Endangered[] {
   const at = new Map(ordered.map((o, i) => [o.id, i]));
   return ordered.flatMap((operation, i) =>

@@ -10,7 +10,11 @@ export interface CountRange {
 
 /**
  * Whole numbers as people write them, with commas, semicolons or spaces between. Errors: as parseQuantity;
- * out-of-range for one that is not whole or lies outside the range, naming it. Example: `20, 25 40` → 20, 25, 40.
+ * out-of-range for one that is not whole or lies outside the range, naming it.
+ *
+ * @example
+ * parseCounts('20, 25 40', { least: 1, most: 100, what: 'number' })
+ * // → [20, 25, 40]
  */
 export function parseCounts(text: string, range: CountRange): number[] {
   return text

@@ -28,7 +28,11 @@ const LONGEST_TEXT = 200;
  * Reads a figure as people write it: decimals with point or comma, fractions and mixed numbers,
  * arithmetic with brackets, unit words, unit mixtures in a sum, degrees-minutes-seconds, 1:x.
  * Errors: empty, unreadable (says what was understood), ambiguous, unknown-unit, wrong-dimension,
- * divide-by-zero, not-finite. Example: "1-5/16" in a length box in inches → 33.3375.
+ * divide-by-zero, not-finite.
+ *
+ * @example
+ * parseQuantity({ text: '1-5/16', dimension: 'length', defaultUnit: 'in' }).value
+ * // → 33.3375
  */
 export function parseQuantity(request: QuantityRequest): ParsedQuantity {
   const text = normalise(request.text);

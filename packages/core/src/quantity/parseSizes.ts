@@ -12,7 +12,10 @@ const GRAIN = 1e-6;
  * Sizes of a set as people write them: commas, semicolons or lines between, and ranges, `1.01 to 1.49 by 0.01`.
  * Answers mm, in the order given, doubles kept (a set may own two alike). Errors: as parseQuantity, with
  * the piece that could not be read; out-of-range for a size of nothing, a range that runs away or too many.
- * Example: `0.5, 1 to 2 by 0.5` in mm → 0.5, 1, 1.5, 2.
+ *
+ * @example
+ * parseSizes('0.5, 1 to 2 by 0.5', 'mm')
+ * // → [0.5, 1, 1.5, 2]
  */
 export function parseSizes(text: string, unit: Extract<DefaultUnit, 'mm' | 'in'>): number[] {
   const pieces = text

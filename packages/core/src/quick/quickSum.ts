@@ -27,6 +27,10 @@ export const QUICK_PHRASES: readonly QuickPhrase[] = [
 /**
  * One line in, an answer out: `mt 3`, `set over 180 at mt2`, `7/24 angle`, `dz 1.6 mt3`, `stack 34.562`, or any
  * sum. The same functions as everywhere else. Errors: as the phrase's own function, or as parseQuantity.
+ *
+ * @example
+ * quickSum('set over 180 mm at mt2', { lengthUnit: 'mm', blocks: [] }).lines[0]?.figure.value
+ * // → 4.4941
  */
 export function quickSum(text: string, context: QuickContext): QuickAnswer {
   const line = text.trim();
@@ -38,5 +42,11 @@ export function quickSum(text: string, context: QuickContext): QuickAnswer {
   throw new AnelloError('unreadable', null, `Could not read “${line}”.`);
 }
 
-/** What a half-typed line could become. */
+/**
+ * What a half-typed line could become.
+ *
+ * @example
+ * quickCompletions('set')
+ * // → ['set over 180 mm at mt2']
+ */
 export const quickCompletions = (text: string): string[] => completeQuick(text, QUICK_PHRASES);

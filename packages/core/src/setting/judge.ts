@@ -15,7 +15,18 @@ export interface SweepVerdict {
   readonly remark: Phrase | null;
 }
 
-/** Judges the readings of one sweep: in band or not, the pattern, and the next nudge. */
+/**
+ * Judges the readings of one sweep: in band or not, the pattern, and the next nudge.
+ *
+ * @example
+ * judgeSweep(
+ *   'attachment',
+ *   SETTING,
+ *   SWEEP,
+ *   SWEEP.stations.map(({ at, expected }) => ({ at, seen: expected })),
+ * ).inBand
+ * // → true
+ */
 export function judgeSweep(
   way: WayId,
   context: SettingContext,
@@ -43,7 +54,13 @@ export function judgeSweep(
   return { fit, inBand, nudge, remark: remarkOn(sweep, fit, nudge !== null, inBand) };
 }
 
-/** In band as far as the indicator can tell: half a division either way is not a difference it shows. */
+/**
+ * In band as far as the indicator can tell: half a division either way is not a difference it shows.
+ *
+ * @example
+ * withinBand(1.88, { low: 1.879, high: 1.885 }, 0.001)
+ * // → true
+ */
 export function withinBand(seen: number, band: { low: number; high: number }, resolution: number): boolean {
   return seen >= band.low - resolution / 2 && seen <= band.high + resolution / 2;
 }

@@ -53,7 +53,13 @@ export interface SchoolChoice {
   readonly blocked: Phrase | null;
 }
 
-/** The schools a way can be set by here, the usual one first, each with what stands in its way. */
+/**
+ * The schools a way can be set by here, the usual one first, each with what stands in its way.
+ *
+ * @example
+ * schoolsFor('tailstock', SETTING).map((school) => school.id)
+ * // → ['indicator', 'scale-trial', 'setting-gauge']
+ */
 export function schoolsFor(way: WayId, context: SettingContext): readonly SchoolChoice[] {
   return suiting(way).map((s) => ({
     id: s.id,
@@ -64,7 +70,13 @@ export function schoolsFor(way: WayId, context: SettingContext): readonly School
   }));
 }
 
-/** The school asked for, or the usual one of the way where it was not asked for or does not suit. */
+/**
+ * The school asked for, or the usual one of the way where it was not asked for or does not suit.
+ *
+ * @example
+ * schoolOf('reamer').id
+ * // → 'ream'
+ */
 export function schoolOf(way: WayId, asked?: SchoolId | null): SettingSchool {
   const [usual, ...others] = suiting(way);
   return others.find((s) => s.id === asked) ?? usual;
@@ -73,6 +85,10 @@ export function schoolOf(way: WayId, asked?: SchoolId | null): SettingSchool {
 /**
  * The step cards of a way by a school on this part and lathe, in order: near by the scale, then proved, then what
  * remains before the cut. None when the lathe lacks the device or the school is blocked.
+ *
+ * @example
+ * settingSteps('compound', SETTING).map((step) => step.id)
+ * // → ['swing', 'sweep', 'height']
  */
 export function settingSteps(
   way: WayId,
@@ -90,6 +106,10 @@ export function settingSteps(
 /**
  * The next nudge from the half angle the setting seems to stand at, in the way's own unit. checkTravel
  * (mm) is the travel the readings were taken over.
+ *
+ * @example
+ * nextNudge('attachment', SETTING, SHANK.halfAngle + 0.001, 75).direction
+ * // → 'toward you'
  */
 export function nextNudge(way: WayId, context: SettingContext, from: number, checkTravel: number): Nudge {
   const off = from - context.task.halfAngle;

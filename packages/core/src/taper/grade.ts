@@ -25,7 +25,10 @@ const STEP = 1.6;
 /**
  * Tolerance of the included cone angle in rad for a cone of this length (mm along the axis).
  * Errors: out-of-range when the length lies outside 6 to 630 mm. Source: ISO 1947, AT series.
- * Example: AT6 over 81 mm → 1.6² × 63 µrad = 161 µrad.
+ *
+ * @example
+ * coneAngleTolerance({ grade: 'AT6', length: 81 })
+ * // → 0.00016128
  */
 export function coneAngleTolerance({ grade, length }: { grade: Grade; length: number }): number {
   positive(length, 'length', 'The length of the cone');

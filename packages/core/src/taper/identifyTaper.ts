@@ -51,6 +51,11 @@ const BARE_RATIO = 0.25;
 /**
  * The nearest standard tapers to two diameters a length apart (mm), nearest first, with how far off each is,
  * whether it can be told from the next, and over what length it could. Errors: out-of-range, impossible.
+ *
+ * @example
+ * identifyTaper({ largeDiameter: 24.05, smallDiameter: 20.04, length: 80, uncertainty: 0.01 })
+ *   .matches[0].size.name
+ * // → 'No. 3 Morse'
  */
 export function identifyTaper(measured: TaperMeasured): Identification {
   const { largeDiameter, smallDiameter, length, uncertainty } = measured;

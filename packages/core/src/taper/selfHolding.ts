@@ -16,6 +16,10 @@ export interface Holding {
 /**
  * Whether a cone pressed home stays by friction alone: it does while the half angle (rad) is under the friction
  * angle atan µ. Errors: out-of-range. Source: a body on a slope stays while the slope is less than atan µ.
+ *
+ * @example
+ * selfHolding({ halfAngle: SHANK.halfAngle }).holds
+ * // → 'self-holding'
  */
 export function selfHolding({
   halfAngle,

@@ -22,17 +22,32 @@ export interface SolvedTaper {
 /** Figures may disagree by half a micrometre on diameter before they are said to: finer than any gauge here. */
 export const AGREEMENT = 0.0005;
 
-/** Ratio on diameter of a half angle: 2 tan a. */
+/**
+ * Ratio on diameter of a half angle: 2 tan a.
+ *
+ * @example
+ * ratioOf(0.025)
+ * // → 0.0500104
+ */
 export const ratioOf = (halfAngle: number): number => 2 * Math.tan(angleOfSide(halfAngle));
 
-/** Half angle of a ratio on diameter: atan(ratio / 2). */
+/**
+ * Half angle of a ratio on diameter: atan(ratio / 2).
+ *
+ * @example
+ * halfAngleOf(1 / 20)
+ * // → 0.0249948
+ */
 export const halfAngleOf = (ratio: number): number => Math.atan(ratio / 2);
 
 /**
  * All five figures of a taper from any sufficient ones. Lengths mm along the axis, angles rad.
  * Errors: underdetermined (field = what to give next), inconsistent (with the size of the
  * disagreement on diameter), impossible. Source: large - small = length * 2 tan(half angle).
- * Example: large 23.825, length 81, ratio 1/19.922 → small 19.759.
+ *
+ * @example
+ * solveTaper({ largeDiameter: 23.825, ratio: 1 / 19.922, length: 81 }).smallDiameter
+ * // → 19.7591
  */
 export function solveTaper(givens: TaperGivens): SolvedTaper {
   checkGivens(givens);

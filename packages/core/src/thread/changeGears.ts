@@ -12,7 +12,13 @@ export interface GearTrain {
   readonly error: number;
 }
 
-/** What a train is out by over a whole thread, mm. */
+/**
+ * What a train is out by over a whole thread, mm.
+ *
+ * @example
+ * driftOver({ error: 0.001 }, { pitch: 1, length: 25 })
+ * // → 0.025
+ */
 export const driftOver = (
   { error }: Pick<GearTrain, 'error'>,
   thread: { pitch: number; length: number },
@@ -38,6 +44,10 @@ const NEIGHBOURS = 12;
  * Change gears from those owned for a pitch on a lead screw (mm): drivers over driven is pitch over lead. One pair
  * where it does it, otherwise two; the truest first, and of equals the simplest with the smallest wheels. Each wheel is
  * used no oftener than it is owned. Errors: out-of-range, not-finite; underdetermined with fewer than two wheels.
+ *
+ * @example
+ * changeGears({ gears: [20, 40, 60, 80], leadScrew: 4, pitch: 1 })[0]
+ * // → { drivers: [20], driven: [80], pitch: 1, error: 0 }
  */
 export function changeGears({
   gears,

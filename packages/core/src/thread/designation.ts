@@ -22,6 +22,10 @@ const UNIFIED = ['UNC', 'UNF'] as const;
  * 1/2-16 BSF. A whole number up to 12 with the pitch that number's size has is the numbered size. Lengths mm.
  * Errors: unreadable; unknown-size for a size its series does not have and no pitch was said for; inconsistent where
  * series and threads to the inch contradict each other, or a class belongs to another family.
+ *
+ * @example
+ * threadNamed('M12 x 1.75').pitch
+ * // → 1.75
  */
 export function threadNamed(text: string): NamedThread {
   const tidy = text.trim().replace(/\s+/g, ' ').replace(',', '.');

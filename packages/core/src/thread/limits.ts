@@ -144,7 +144,11 @@ const FAMILIES: Readonly<Record<ThreadClass, Family>> = {
 
 /**
  * Limits of a thread's pitch diameter and crest for a class: 6g and 6H by ISO 965-1, 2A and 2B by those of ASME B1.1 for an engagement of one diameter. Lengths mm. Errors: out-of-range;
- * inconsistent where the class is of another family. Example: M12 × 1.75, 6g → pitch diameter 10.679 to 10.829.
+ * inconsistent where the class is of another family.
+ *
+ * @example
+ * threadLimits(M6, '6g').pitchDiameter
+ * // → { least: 5.21248, most: 5.32448 }
  */
 export function threadLimits(thread: VeeThread, threadClass: ThreadClass): ThreadLimits {
   const { form, outside, zones } = FAMILIES[threadClass];
@@ -168,7 +172,13 @@ export function threadLimits(thread: VeeThread, threadClass: ThreadClass): Threa
 const below = (most: number, zone: number): Limits => ({ least: most - zone, most });
 const above = (least: number, zone: number): Limits => ({ least, most: least + zone });
 
-/** The class a thread is made to where the drawing says none; null for families without one here. */
+/**
+ * The class a thread is made to where the drawing says none; null for families without one here.
+ *
+ * @example
+ * usualClass('metric', 'external')
+ * // → '6g'
+ */
 export function usualClass(form: VeeThread['form'], side: 'external' | 'internal'): ThreadClass | null {
   if (form === 'metric') return side === 'external' ? '6g' : '6H';
   return form === 'unified' ? (side === 'external' ? '2A' : '2B') : null;

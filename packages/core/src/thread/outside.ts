@@ -15,7 +15,13 @@ export interface OutsideThread {
 const UNDER_CORE = 0.2;
 const RUN_OUT = 2.5;
 
-/** An outside vee thread: how deep, and the relief beside it. Lengths mm. Errors: out-of-range. */
+/**
+ * An outside vee thread: how deep, and the relief beside it. Lengths mm. Errors: out-of-range.
+ *
+ * @example
+ * outsideThread(M6).depth
+ * // → 0.613435
+ */
 export function outsideThread(thread: VeeThread): OutsideThread {
   const { depth, toPitchLine } = PROFILES[thread.form];
   const pitch = positive(thread.pitch, 'pitch', 'The pitch');

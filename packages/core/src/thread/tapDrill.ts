@@ -16,7 +16,11 @@ const MOST = 0.98;
 /**
  * Tapping drill for a wanted engagement: D − 2·e·h with h the full overlap of nut and screw (5/8 H for 60° threads,
  * the whole depth for Whitworth). From the drills owned, the nearest that keeps it between 60 and 98 %, or null.
- * Errors: out-of-range. Example: M12 at 95 % → 10.20.
+ * Errors: out-of-range.
+ *
+ * @example
+ * tapDrill({ thread: M6, engagement: 0.9, drills: [5, 5.1] }).exact
+ * // → 5.02572
  */
 export function tapDrill({
   thread,
@@ -60,10 +64,22 @@ const POINT = (118 / 360) * Math.PI;
 const CLEAR = 0.5;
 const HALVES = 2;
 
-/** How deep a thread is tapped where the drawing does not say, mm. */
+/**
+ * How deep a thread is tapped where the drawing does not say, mm.
+ *
+ * @example
+ * usualThreadLength(M6)
+ * // → 9
+ */
 export const usualThreadLength = ({ diameter }: Pick<VeeThread, 'diameter'>): number => 1.5 * diameter;
 
-/** The hole for a tapped thread of full threads `length` deep (mm): drill, point, counterbore. */
+/**
+ * The hole for a tapped thread of full threads `length` deep (mm): drill, point, counterbore.
+ *
+ * @example
+ * tappedHole({ thread: M6, length: 12, drill: 5 }).tip
+ * // → 17.5022
+ */
 export function tappedHole({
   thread,
   length,

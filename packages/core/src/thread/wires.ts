@@ -6,7 +6,13 @@ import { PROFILES, type VeeThread } from './form';
 /** A wire must touch the straight of the flank, this far above and below the pitch line at most, in pitches. */
 const FLANK_REACH = 0.24;
 
-/** The wire that touches at the pitch line: P / (2 cos α). mm. */
+/**
+ * The wire that touches at the pitch line: P / (2 cos α). mm.
+ *
+ * @example
+ * bestWire(M6)
+ * // → 0.57735
+ */
 export const bestWire = ({ form, pitch }: VeeThread): number => pitch / (2 * Math.cos(PROFILES[form].flank));
 
 /** Thinnest wire that still stands above the crests of a thread of basic size: below it the crests are measured. mm. */
@@ -29,6 +35,10 @@ export function wireRange(thread: VeeThread): { thinnest: number; thickest: numb
  * Size over three equal wires for a pitch diameter: E + w (1 + 1/sin α) − (P/2) cot α, the helix left out (under
  * 2 µm for single-start threads of these sizes). Without one given, the thread's basic pitch diameter. mm.
  * Errors: out-of-range when the wire does not touch the flanks.
+ *
+ * @example
+ * overWires({ thread: M6, wire: 0.6 })
+ * // → { over: 6.28446, pitchDiameter: 5.35048 }
  */
 export function overWires({
   thread,
@@ -46,6 +56,10 @@ export function overWires({
 /**
  * The pitch diameter that a size over wires means, and what is still on it on diameter: less than nothing is under.
  * Errors: out-of-range when the wire does not touch the flanks or the size is not over the crests.
+ *
+ * @example
+ * pitchFromWires({ thread: M6, wire: 0.6, measured: 6.3 })
+ * // → { pitchDiameter: 5.36603, left: 0.0155445 }
  */
 export function pitchFromWires({
   thread,

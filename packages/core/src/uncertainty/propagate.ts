@@ -18,6 +18,13 @@ const SMALLEST = 1e-9;
 /**
  * Carries the plus or minus of independent inputs through a formula: u² = Σ (∂f/∂x · u_x)², the slopes taken by
  * central differences. Coverage goes through unchanged: k = 2 in, k = 2 out. Source: law of propagation of uncertainty, GUM 5.1.2. Errors: those of the formula.
+ *
+ * @example
+ * propagate(
+ *   { a: { value: 3, uncertainty: 0.1 }, b: { value: 4, uncertainty: 0.1 } },
+ *   ({ a, b }) => a * b,
+ * )
+ * // → { value: 12, uncertainty: 0.5, shares: [{ input: 'a', part: 0.4 }, { input: 'b', part: 0.3 }] }
  */
 export function propagate<K extends string>(
   inputs: Readonly<Record<K, Measured>>,

@@ -29,7 +29,13 @@ export interface BarFit {
   readonly works: boolean;
 }
 
-/** Each bar against a bore of a depth (mm) that narrows to smallEnd; the stiffest that works first. */
+/**
+ * Each bar against a bore of a depth (mm) that narrows to smallEnd; the stiffest that works first.
+ *
+ * @example
+ * fitBars(DRAWER.boringBars, { depth: 60, smallEnd: 22 })[0].bar.name
+ * // → '10 mm bar'
+ */
 export function fitBars(bars: readonly BoringBar[], bore: { depth: number; smallEnd: number }): BarFit[] {
   return bars
     .map((bar) => {

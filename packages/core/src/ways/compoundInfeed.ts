@@ -4,6 +4,10 @@ import { finite } from '../basics/check';
 /**
  * Feeding in with a swung compound: slide travel for a radial infeed (mm) and how far the tool moves along the
  * bed meanwhile. compoundAngle (rad) is from the spindle axis: 90° feeds square. Errors: out-of-range.
+ *
+ * @example
+ * compoundInfeed({ radial: 0.05, compoundAngle: 0.1 })
+ * // → { slideTravel: 0.500834, axial: 0.498332 }
  */
 export function compoundInfeed({ radial, compoundAngle }: { radial: number; compoundAngle: number }): {
   slideTravel: number;

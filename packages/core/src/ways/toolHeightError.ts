@@ -15,6 +15,10 @@ export interface ToolHeightCase {
  * error, and the middle's against the straight line between the real ends (negative is hollow), mm on
  * diameter. The tool runs on a straight line that misses the axis by `height`, so the true radius is
  * hypot(x, height). Errors: impossible when off by more than the small radius.
+ *
+ * @example
+ * toolHeightError({ smallDiameter: 20, length: 80, halfAngle: 0.025, height: 0.5 })
+ * // → { largeDiameterError: -0.00417036, midDiameterError: -0.000189518 }
  */
 export function toolHeightError({ smallDiameter, length, halfAngle, height }: ToolHeightCase): {
   largeDiameterError: number;

@@ -87,6 +87,10 @@ const limitLines: SizeMethod = {
 
 /**
  * A reading by one way as a stand-off, what is given looked at first. Errors: as the method's.
+ *
+ * @example
+ * standOffBy(SIZE_METHODS[0], 1.6, {}, SHANK)
+ * // → 1.6
  */
 export function standOffBy(
   method: SizeMethod,

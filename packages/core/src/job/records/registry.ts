@@ -75,7 +75,13 @@ const KINDS: { readonly [K in RecordKind]: KindOfRecord<Extract<RecordBody, { ki
   withdrawn,
 };
 
-/** A kept row in a sentence, its figures left as figures. */
+/**
+ * A kept row in a sentence, its figures left as figures.
+ *
+ * @example
+ * plainText(describeRecord(RECORDS[0]))
+ * // → 'Read 0.941\u00a0mm at 37.5\u00a0mm, should be 0.941\u00a0mm'
+ */
 export function describeRecord({
   body,
   piece,

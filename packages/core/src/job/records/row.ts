@@ -14,13 +14,25 @@ export interface KeptRecord {
 export type BodyOf<K extends RecordKind> = Extract<RecordBody, { kind: K }>;
 export type RecordOf<K extends RecordKind> = KeptRecord & { readonly body: BodyOf<K> };
 
-/** Records still standing: without those withdrawn, and without the withdrawals. */
+/**
+ * Records still standing: without those withdrawn, and without the withdrawals.
+ *
+ * @example
+ * standing(RECORDS).length
+ * // → 6
+ */
 export function standing(records: readonly KeptRecord[]): KeptRecord[] {
   const gone = new Set(records.flatMap((r) => (r.body.kind === 'withdrawn' ? [r.body.record] : [])));
   return records.filter((r) => r.body.kind !== 'withdrawn' && !gone.has(r.id));
 }
 
-/** Standing records of one kind for one piece, in the order kept. */
+/**
+ * Standing records of one kind for one piece, in the order kept.
+ *
+ * @example
+ * ofKind(RECORDS, 'pass').length
+ * // → 1
+ */
 export function ofKind<K extends RecordKind>(
   records: readonly KeptRecord[],
   kind: K,
@@ -31,7 +43,13 @@ export function ofKind<K extends RecordKind>(
   );
 }
 
-/** The piece being worked on: the last one started, or the first. */
+/**
+ * The piece being worked on: the last one started, or the first.
+ *
+ * @example
+ * currentPiece(RECORDS)
+ * // → 1
+ */
 export function currentPiece(records: readonly KeptRecord[]): number {
   return Math.max(1, ...ofKind(records, 'piece').map((r) => r.piece));
 }

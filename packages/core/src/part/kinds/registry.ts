@@ -23,11 +23,23 @@ const KINDS: { readonly [K in FeatureKind]: KindOfFeature<Extract<Feature, { kin
 };
 export const FEATURE_KINDS = Object.keys(KINDS) as readonly FeatureKind[];
 
-/** All there is to know of a kind of feature. */
+/**
+ * All there is to know of a kind of feature.
+ *
+ * @example
+ * featureKind('bore').name
+ * // → 'Drilled hole'
+ */
 export const featureKind = (kind: FeatureKind): KindOfFeature<Feature> =>
   KINDS[kind] as KindOfFeature<Feature>;
 
-/** Of several features, the one that the part is about: a cone before an eccentric, that before a curve, then the first. */
+/**
+ * Of several features, the one that the part is about: a cone before an eccentric, that before a curve, then the first.
+ *
+ * @example
+ * chiefOf(DISC_PART)?.kind
+ * // → 'eccentric'
+ */
 export function chiefOf<F extends { readonly kind: FeatureKind }>(features: readonly F[]): F | null {
   const weight = ({ kind }: F): number => featureKind(kind).chief ?? 0;
   return [...features].sort((a, b) => weight(b) - weight(a))[0] ?? null;

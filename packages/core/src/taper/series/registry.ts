@@ -27,7 +27,13 @@ export const TAPER_SERIES: readonly TaperSeries[] = [
   GENERAL,
 ];
 
-/** A series by its id. Error: unknown-size. */
+/**
+ * A series by its id. Error: unknown-size.
+ *
+ * @example
+ * taperSeries('morse-iso').sizes.length
+ * // → 7
+ */
 export function taperSeries(id: string): TaperSeries {
   if (id === 'shop') return shopSeries([]);
   const found = TAPER_SERIES.find((s) => s.id === id);
@@ -35,7 +41,13 @@ export function taperSeries(id: string): TaperSeries {
   return found;
 }
 
-/** A size of a series. Error: unknown-size. */
+/**
+ * A size of a series. Error: unknown-size.
+ *
+ * @example
+ * taperSize('morse-iso', '3').gaugeDiameter
+ * // → 23.825
+ */
 export function taperSize(series: string, size: string): TaperSize {
   const found = taperSeries(series).sizes.find((s) => s.size === size);
   if (!found)

@@ -1,6 +1,12 @@
 import type { TaperSeries, TaperSize } from './series';
 
-/** The shop's own tapers as a series: its sizes come from what the shop has saved. */
+/**
+ * The shop's own tapers as a series: its sizes come from what the shop has saved.
+ *
+ * @example
+ * shopSeries([]).sizes
+ * // → []
+ */
 export const shopSeries = (sizes: readonly TaperSize[]): TaperSeries => ({
   id: 'shop',
   title: 'This shop’s own',

@@ -3,7 +3,24 @@ import { count } from '../../figure/figure';
 import { CURVE_WAYS } from './registry';
 import type { CurveAssessment, CurveContext, CurveWay, CurveWayId } from './way';
 
-/** The ways of making a curve or a set of grooves, and the one to take. */
+/**
+ * The ways of making a curve or a set of grooves, and the one to take.
+ *
+ * @example
+ * compareCurveWays({
+ *   pieces: CURVE,
+ *   plunge: null,
+ *   member: 'external',
+ *   noseRadius: 0.8,
+ *   stylusRadius: 0.8,
+ *   ridge: 0.02,
+ *   longest: 1,
+ *   division: 0.05,
+ *   reads: 'diameter',
+ *   stickOut: 40,
+ * }).recommended
+ * // → 'steps'
+ */
 export function compareCurveWays(context: CurveContext): {
   readonly assessments: readonly CurveAssessment[];
   readonly recommended: CurveWayId | null;

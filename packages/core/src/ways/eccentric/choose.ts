@@ -21,6 +21,17 @@ const RUN = 4;
 /**
  * The ways of making an eccentric side by side on this lathe, and the one to take: for several throws the centres, for
  * a run the packing, otherwise the four-jaw, if they work here; else whichever is truest of those that do.
+ *
+ * @example
+ * compareEccentricWays({
+ *   part: DISC,
+ *   throws: [DISC],
+ *   lathe: FOUR_JAW,
+ *   quantity: 1,
+ *   range: 10,
+ *   step: 0.01,
+ * }).recommended?.id
+ * // → 'four-jaw'
  */
 export function compareEccentricWays(context: EccentricContext): {
   readonly assessments: readonly EccentricAssessment[];

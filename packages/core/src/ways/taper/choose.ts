@@ -12,7 +12,13 @@ export interface WayChoice {
   readonly reason: Phrase;
 }
 
-/** Weighs every way for this part on this lathe and recommends one with the reason that decides. */
+/**
+ * Weighs every way for this part on this lathe and recommends one with the reason that decides.
+ *
+ * @example
+ * compareWays({ task: SHANK, lathe: LONG, stillSet: [] }).recommended
+ * // → 'attachment'
+ */
 export function compareWays(context: WayContext): WayChoice {
   const common = bedBlockers(context);
   const assessments = WAYS.map((way) => {

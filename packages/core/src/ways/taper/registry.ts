@@ -17,5 +17,11 @@ export const WAYS: readonly Way[] = [
   formToolWay,
 ];
 
-/** All there is to know of a way. */
+/**
+ * All there is to know of a way.
+ *
+ * @example
+ * wayOf('reamer').device
+ * // → null
+ */
 export const wayOf = (id: WayId): Way => WAYS.find((way) => way.id === id) as Way;
