@@ -51,3 +51,4 @@ export const valveMotion = /* @__PURE__ */ checked(valveMotion_);
 export const invalidates = /* @__PURE__ */ checked(invalidates_);
 export { CENTRE_HOLE, PACKING_STEP } from './usual';
 export const usualThrowLimit = /* @__PURE__ */ checked(usualThrowLimit_);
+export type { DialIn } from './dialIn';

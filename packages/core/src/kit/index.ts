@@ -9,7 +9,7 @@ import { materialNamed as materialNamed_ } from './material';
 export { INSTRUMENT_TYPES } from './instrument';
 export { NO_KIT, type Kit } from './kit';
 export { METRIC_88 } from './blockSets';
-export type { PinBlockDesign, PinBlockWish } from './pinBlockDesign';
+export type { PinBlockDesign, PinBlockWish, PinHole } from './pinBlockDesign';
 export { TOOL_MATERIALS, USUAL_MATERIALS, type Material, type ToolMaterial } from './material';
 
 export const sineBarStack = /* @__PURE__ */ checked(sineBarStack_);

@@ -16,7 +16,6 @@ import {
 } from '@anello/core/figure';
 import { parseQuantity, type DefaultUnit } from '@anello/core/quantity';
 import { halfAngleOf, ratioOf } from '@anello/core/taper';
-
 import { computed, ref, watch } from 'vue';
 import { typedEntry, withUnit } from './typedEntry';
 import { usePreferences } from '../data/stores/preferences';

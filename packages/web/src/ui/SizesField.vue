@@ -4,7 +4,6 @@ import { useHeld } from '../data/useHeld';
 import { sizes, type Sizes } from '@anello/contract';
 import { AnelloError } from '@anello/core/basics';
 import { formatFigure, length } from '@anello/core/figure';
-
 import { computed, ref, watch } from 'vue';
 import { usePreferences } from '../data/stores/preferences';
 

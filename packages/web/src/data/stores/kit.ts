@@ -10,7 +10,6 @@ import {
   type TaperRow,
 } from '@anello/contract';
 import type { TaperSize } from '@anello/core/taper';
-
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
 import { request, ServerAway } from '../api';

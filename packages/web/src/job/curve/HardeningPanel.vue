@@ -3,7 +3,6 @@ import { HELD } from '../../data/names';
 import { useHeld } from '../../data/useHeld';
 import { count, temperature } from '@anello/core/figure';
 import { soakMinutes, TEMPER_COLOURS, TOOL_STEELS } from '@anello/core/form-tool';
-
 import { computed } from 'vue';
 import { useKeptEntries } from '../model/useKeptEntries';
 import { NOTHING_TRIED, tried } from '../model/tried';

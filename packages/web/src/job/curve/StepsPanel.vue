@@ -2,7 +2,6 @@
 import { HELD } from '../../data/names';
 import { useHeld } from '../../data/useHeld';
 import { count, formatFigure, length } from '@anello/core/figure';
-
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import type { CurveDesk } from './useCurve';

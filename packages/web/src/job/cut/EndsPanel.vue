@@ -3,7 +3,6 @@ import { HELD } from '../../data/names';
 import { useHeld } from '../../data/useHeld';
 import { AnelloError } from '@anello/core/basics';
 import { threadNamed, type NamedThread } from '@anello/core/thread';
-
 import { computed } from 'vue';
 import NoticeText from '../../ui/NoticeText.vue';
 import { useJob } from '../../data/stores/job';

@@ -5,7 +5,6 @@ import { AnelloError } from '@anello/core/basics';
 import { length } from '@anello/core/figure';
 import { trueingLimit, trueUp, TRUEING_SCHOOLS, type TrueingSchool, type TrueUp } from '@anello/core/holding';
 import { ofKind } from '@anello/core/job';
-
 import { computed } from 'vue';
 import { useJobModel } from '../model/useJobModel';
 import { useKeptEntries } from '../model/useKeptEntries';

@@ -4,7 +4,6 @@ import { useHeld } from '../../data/useHeld';
 import { entry, type Entry } from '@anello/contract';
 import { count, length } from '@anello/core/figure';
 import { tapDrill, tappedHole, usualThreadLength, type VeeThread } from '@anello/core/thread';
-
 import { computed, onMounted } from 'vue';
 import FigureText from '../../ui/FigureText.vue';
 import NoticeText from '../../ui/NoticeText.vue';

@@ -5,7 +5,6 @@ import { AnelloError } from '@anello/core/basics';
 import { handFeedPace, USUAL_CUT } from '@anello/core/cutting';
 import { count } from '@anello/core/figure';
 import { parseQuantity } from '@anello/core/quantity';
-
 import { useEventListener } from '@vueuse/core';
 import { computed } from 'vue';
 import { useBeat } from './useBeat';

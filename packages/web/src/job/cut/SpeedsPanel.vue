@@ -5,7 +5,6 @@ import { feedAndSpeed, overhangOf, theoreticalFinish, type Duty, USUAL_CUT } fro
 import { count, length } from '@anello/core/figure';
 import { TOOL_MATERIALS, type ToolMaterial } from '@anello/core/kit';
 import { fitBars, STICK_OUT } from '@anello/core/ways';
-
 import { computed } from 'vue';
 import { useMaterial } from '../model/useMaterial';
 import { useJobModel } from '../model/useJobModel';

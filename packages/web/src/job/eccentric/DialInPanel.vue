@@ -1,110 +1,38 @@
 <script setup lang="ts">
-import { HELD } from '../../data/names';
-import { useHeld } from '../../data/useHeld';
-import { dialIn, indicatorPlan, type EccentricPart } from '@anello/core/eccentric';
+import type { EccentricPart } from '@anello/core/eccentric';
 import { length } from '@anello/core/figure';
-import { JAWS } from '@anello/core/holding';
-import { ofKind } from '@anello/core/job';
-
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
-import type { EccentricDesk } from './useEccentric';
-import { useJobModel } from '../model/useJobModel';
-import { useKeptEntries } from '../model/useKeptEntries';
-import { useStageScreen } from '../model/useStageScreen';
 import JawPlan from '../../drawing/JawPlan.vue';
-import { shownResolution } from '../../ui/shownResolution';
-import { NOTHING_TRIED, tried } from '../model/tried';
-import { typedEntry } from '../../ui/typedEntry';
+import { useJob } from '../../data/stores/job';
+import { usePreferences } from '../../data/stores/preferences';
+import type { BarRequest } from '../../data/stores/screen';
 import FigureText from '../../ui/FigureText.vue';
-import KeptBox from '../shared/KeptBox.vue';
 import NoticeText from '../../ui/NoticeText.vue';
 import PhraseText from '../../ui/PhraseText.vue';
 import QuantityField from '../../ui/QuantityField.vue';
-import { useJob } from '../../data/stores/job';
-import { useKit } from '../../data/stores/kit';
-import { usePreferences } from '../../data/stores/preferences';
-import type { BarRequest } from '../../data/stores/screen';
+import { typedEntry } from '../../ui/typedEntry';
+import { useStageScreen } from '../model/useStageScreen';
+import KeptBox from '../shared/KeptBox.vue';
+import { useDialIn } from './useDialIn';
+import type { EccentricDesk } from './useEccentric';
 
 /** Live from any readings so far: where the throw stands, which jaw to ease, which to tighten, until it is right. */
 const props = defineProps<{ desk: EccentricDesk; part: EccentricPart }>();
 const job = useJob();
-const kit = useKit();
 const router = useRouter();
 const preferences = usePreferences();
-const model = useJobModel();
-const kept = useKeptEntries(() => `throw.${job.id}.${job.piece}.${props.part.id}`);
-const { key } = kept;
-const extremes = useHeld(HELD.extremes, false);
-const resolution = computed(() => shownResolution(model.lathe.value?.indicator));
 const { limit } = props.desk;
+const { kept, extremes, resolution, now, refused, indicator, tries, proved, nextJaw, keep } = useDialIn(
+  props.desk,
+  () => props.part,
+);
+const { key } = kept;
 const toward = computed(() => props.desk.choice.value.toward ?? null);
 const TOWARD = [
   { value: 0, title: 'wherever it comes' },
   ...[1, 2, 3, 4].map((jaw) => ({ value: jaw, title: `jaw ${jaw}` })),
 ];
-
-const readings = computed(() =>
-  extremes.value
-    ? (['high', 'low'] as const).flatMap((end) => {
-        const [seen, angle] = [kept.value(end), kept.value(`${end}At`)];
-        return seen !== undefined && angle !== undefined ? [{ reading: seen, direction: angle }] : [];
-      })
-    : JAWS.flatMap((direction, i) => {
-        const seen = kept.value(String(i + 1));
-        return seen === undefined ? [] : [{ reading: seen, direction }];
-      }),
-);
-const found = computed(() =>
-  readings.value.length < 2
-    ? NOTHING_TRIED
-    : tried(
-        () =>
-          dialIn({
-            readings: readings.value,
-            extremes: extremes.value,
-            throw: props.part.throw,
-            toward: toward.value,
-            diameter: props.part.diameter,
-            resolution: model.lathe.value?.indicator,
-            limit: limit.value,
-          }),
-        preferences.units,
-      ),
-);
-/** Two jaws that are not opposite only want a third. */
-const refused = computed(() => (found.value.code === 'underdetermined' ? '' : found.value.said));
-const now = computed(() => found.value.found);
-const indicator = computed(() => {
-  const strokes = kit.core.instruments.filter((i) => i.type === 'indicator').flatMap((i) => i.range ?? []);
-  return indicatorPlan({ throw: props.part.throw, range: strokes.length ? Math.max(...strokes) : null });
-});
-const tries = computed(() =>
-  ofKind(job.records, 'thrown', job.piece).filter((r) => r.body.eccentric === props.part.id),
-);
-const proved = computed(() => tries.value.at(-1)?.body.inside ?? false);
-const nextJaw = computed(() => {
-  if (now.value?.readNext) return now.value.readNext;
-  return [1, 3, 2, 4].find((jaw) => kept.value(String(jaw)) === undefined) ?? null;
-});
-
-async function keep(): Promise<void> {
-  if (!now.value) return;
-  const { at, throwNow, inside } = now.value;
-  await job.keepAndOffer(
-    {
-      kind: 'thrown',
-      eccentric: props.part.id,
-      wanted: props.part.throw,
-      now: throwNow,
-      x: at.x,
-      y: at.y,
-      inside,
-    },
-    'Try kept.',
-  );
-  kept.clear();
-}
 
 function barRequest(): BarRequest {
   const base = {

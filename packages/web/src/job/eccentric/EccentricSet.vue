@@ -3,7 +3,6 @@ import { HELD } from '../../data/names';
 import { useHeld } from '../../data/useHeld';
 import type { EccentricPart } from '@anello/core/eccentric';
 import { eccentricWayOf } from '@anello/core/ways';
-
 import { computed, defineAsyncComponent, type Component } from 'vue';
 import { useEccentric } from './useEccentric';
 import MethodPicks from '../../ui/MethodPicks.vue';

@@ -4,7 +4,6 @@ import { useHeld } from '../../data/useHeld';
 import { AnelloError } from '@anello/core/basics';
 import type { Phrase } from '@anello/core/figure';
 import { parseQuantity, type ParsedQuantity } from '@anello/core/quantity';
-
 import { computed, nextTick, ref, watch, type ComponentPublicInstance } from 'vue';
 import { useScreen, type BarQuestion, type Tone } from '../../data/stores/screen';
 import PhraseText from '../../ui/PhraseText.vue';

@@ -1,6 +1,5 @@
 import { useHeld } from '../../data/useHeld';
 import type { Entry } from '@anello/contract';
-
 import { computed, toValue, type ComputedRef, type MaybeRefOrGetter } from 'vue';
 
 export interface KeptEntries {

@@ -1,20 +1,16 @@
 <script setup lang="ts">
-import { HELD } from '../../data/names';
-import { useHeld } from '../../data/useHeld';
 import { entry, KIT_SCHEMA, type Entry, type KitDocument } from '@anello/contract';
 import { AnelloError } from '@anello/core/basics';
-import { angle, exactText, length, plainText } from '@anello/core/figure';
-import { pinBlockDesign, type PinBlockDesign, type PinBlockWish } from '@anello/core/kit';
-import { halfAngleOf, taperSize } from '@anello/core/taper';
-
-import { computed, onMounted, ref } from 'vue';
+import { exactText, length, plainText } from '@anello/core/figure';
+import { onMounted, ref } from 'vue';
 import PinBlockDrawing from './PinBlockDrawing.vue';
 import KitTabs from './KitTabs.vue';
+import PinBlockTable from './PinBlockTable.vue';
+import { usePinBlock } from './usePinBlock';
 import { ServerAway } from '../../data/api';
 import { newId } from '../../data/newId';
 import { fileName, saveFile } from '../../files/saveFile';
 import DocumentForm from '../../ui/DocumentForm.vue';
-import FigureText from '../../ui/FigureText.vue';
 import { must } from '../../ui/formField';
 import NoticeText from '../../ui/NoticeText.vue';
 import TaperPicker from '../../ui/TaperPicker.vue';
@@ -26,21 +22,12 @@ const kit = useKit();
 const preferences = usePreferences();
 onMounted(() => void (kit.loaded || kit.load()));
 
-interface Wish extends Record<string, unknown> {
-  width: Entry;
-  height: Entry;
-  holeDiameter: Entry;
-  resolution: Entry;
-  wall: Entry;
+const { tapers, figures, wish, answer, errors, crowded, halfAngleAt, add, drop, change } = usePinBlock();
+const adding = ref<string | null>(null);
+function take(key: string | null): void {
+  add(key);
+  adding.value = null;
 }
-const tapers = useHeld<string[]>(HELD.pinTapers, ['morse-iso/2', 'morse-iso/3', 'general/1:12']);
-const figures = useHeld<Wish>(HELD.pinBlock, {
-  width: entry('110 mm'),
-  height: entry('40 mm'),
-  holeDiameter: entry('6 mm'),
-  resolution: entry('0.005 mm'),
-  wall: entry('1.5 mm'),
-});
 const FIELDS = [
   must('width', 'Block, long'),
   must('height', 'Block, high'),
@@ -48,44 +35,6 @@ const FIELDS = [
   must('resolution', 'The mill’s readout shows'),
   must('wall', 'Metal between holes'),
 ];
-
-const halfAngleAt = (key: string): { name: string; halfAngle: number } | null => {
-  const [series = '', size = ''] = key.split(/\/(.*)/s);
-  const found = series === 'shop' ? kit.sizes.find((s) => s.size === size) : taperSize(series, size);
-  return found ? { name: found.name, halfAngle: halfAngleOf(found.ratio) } : null;
-};
-const wish = computed<PinBlockWish>(() => ({
-  tapers: tapers.value.map(halfAngleAt).filter((t) => t !== null),
-  width: figures.value.width.value,
-  height: figures.value.height.value,
-  holeDiameter: figures.value.holeDiameter.value,
-  resolution: figures.value.resolution.value,
-  wall: figures.value.wall.value,
-}));
-const answer = computed<{ design: PinBlockDesign | null; error: AnelloError | null }>(() => {
-  try {
-    return { design: pinBlockDesign(wish.value), error: null };
-  } catch (error) {
-    if (error instanceof AnelloError) return { design: null, error };
-    throw error;
-  }
-});
-const errors = computed<Record<string, string>>(() => {
-  const { error } = answer.value;
-  return error?.field ? { [error.field]: plainText(error.phrase, preferences.units) } : {};
-});
-const crowded = computed(() => (answer.value.design?.holes ?? []).filter((h) => h.breaksInto.length > 0));
-const ARC_TENTH = Math.PI / 180 / 3600 / 10;
-
-const adding = ref<string | null>(null);
-function add(key: string | null): void {
-  if (key && !tapers.value.includes(key)) tapers.value = [...tapers.value, key];
-  adding.value = null;
-}
-const drop = (index: number): void => void (tapers.value = tapers.value.filter((_, i) => i !== index));
-function change(key: string, value: unknown): void {
-  if (value) figures.value = { ...figures.value, [key]: value as Entry };
-}
 
 const said = ref('');
 async function save(ending: 'svg' | 'dxf' | 'pdf'): Promise<void> {
@@ -140,7 +89,7 @@ async function keep(): Promise<void> {
             </button>
           </li>
         </ul>
-        <TaperPicker :model-value="adding" label="Add a taper" @update:model-value="add" />
+        <TaperPicker :model-value="adding" label="Add a taper" @update:model-value="take" />
         <div class="grid">
           <DocumentForm
             :object="figures"
@@ -162,32 +111,7 @@ async function keep(): Promise<void> {
           >{{ hole.name }} would break into {{ hole.breaksInto.join(' and ') }}: a longer block, smaller pins
           or a second block.</NoticeText
         >
-        <div class="scroll">
-          <table class="sheet">
-            <thead>
-              <tr>
-                <th scope="col">Hole</th>
-                <th scope="col">Along</th>
-                <th scope="col">Across</th>
-                <th scope="col">Rounding leaves</th>
-              </tr>
-            </thead>
-            <tbody>
-              <tr>
-                <th scope="row">0 · origin, from the corner</th>
-                <td><FigureText :figure="length(answer.design.origin.x, wish.resolution)" /></td>
-                <td><FigureText :figure="length(answer.design.origin.y, wish.resolution)" /></td>
-                <td />
-              </tr>
-              <tr v-for="(hole, index) in answer.design.holes" :key="hole.name">
-                <th scope="row">{{ index + 1 }} · {{ hole.name }}</th>
-                <td><FigureText :figure="length(hole.x, wish.resolution)" /></td>
-                <td><FigureText :figure="length(hole.y, wish.resolution)" /></td>
-                <td><FigureText :figure="angle(hole.angleError, ARC_TENTH)" /></td>
-              </tr>
-            </tbody>
-          </table>
-        </div>
+        <PinBlockTable :wish="wish" :design="answer.design" />
         <p class="quiet">
           Every along is one the readout can hit whose across rounds best there; nearer ones are passed over
           where holes would meet. A hole bored out of place costs the more angle the nearer it stands.
@@ -246,30 +170,6 @@ li button {
   text-decoration: underline !important;
   text-underline-offset: 3px;
   font-size: 14.5px !important;
-}
-.scroll {
-  overflow-x: auto;
-}
-table {
-  border-collapse: separate;
-  border-spacing: 0;
-  width: 100%;
-}
-th,
-td {
-  padding: 9px 14px;
-  text-align: right;
-  font-weight: 400;
-  border-top: 1px solid var(--rule);
-  white-space: nowrap;
-}
-thead th {
-  border-top: 0;
-  color: var(--ink-2);
-  font-size: 14px;
-}
-th:first-child {
-  text-align: left;
 }
 @media (max-width: 900px) {
   .two {

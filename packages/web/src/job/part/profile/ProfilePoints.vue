@@ -12,7 +12,6 @@ import {
 import { exactText, length, snap } from '@anello/core/figure';
 import { profileCurve, shapePoints } from '@anello/core/part';
 import { mdiPlus, mdiRedo, mdiSwapHorizontal, mdiUndo } from '@mdi/js';
-
 import { computed, nextTick, onUnmounted, watchEffect } from 'vue';
 import { usePages } from '../../../ui/usePages';
 import { useShapeHistory } from './useShapeHistory';

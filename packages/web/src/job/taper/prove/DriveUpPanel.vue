@@ -5,7 +5,6 @@ import { AnelloError } from '@anello/core/basics';
 import { count, length, plainText } from '@anello/core/figure';
 import { bearingDiameter, driveUp, ELASTIC, type DriveUp, type ElasticName } from '@anello/core/gauging';
 import { outsideDiameter } from '@anello/core/part';
-
 import { computed } from 'vue';
 import { useJobModel } from '../../model/useJobModel';
 import { useKeptEntries } from '../../model/useKeptEntries';

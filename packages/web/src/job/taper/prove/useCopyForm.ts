@@ -5,7 +5,6 @@ import { AnelloError } from '@anello/core/basics';
 import { plainText } from '@anello/core/figure';
 import { finest } from '@anello/core/kit';
 import { COPY_METHODS, copyTaper, type Copied, type CopyInput, type CopyMethod } from '@anello/core/old-part';
-
 import { computed, type ComputedRef, type Ref } from 'vue';
 import { useKit } from '../../../data/stores/kit';
 import { usePreferences } from '../../../data/stores/preferences';

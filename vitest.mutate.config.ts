@@ -1,0 +1,13 @@
+import vue from '@vitejs/plugin-vue';
+import { defineConfig } from 'vitest/config';
+
+/** One project and no second tries: a change that is noticed once is noticed. */
+export default defineConfig({
+  plugins: [vue()],
+  test: {
+    include: ['packages/{core,contract,web}/src/**/*.test.ts'],
+    // These look at all of the core at once and would make a minute's work of every change.
+    exclude: ['**/publicFace.test.ts', '**/nextInfeed.test.ts', '**/node_modules/**'],
+    testTimeout: 20_000,
+  },
+});
