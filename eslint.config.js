@@ -4,7 +4,12 @@ import vue from 'eslint-plugin-vue';
 import vueParser from 'vue-eslint-parser';
 import prettier from 'eslint-config-prettier';
 
-/** One way only: web → contract → core, server → contract → core. */
+/**
+ * One way only: web → contract → core, server → contract → core.
+ * @param {string[]} names
+ * @param {string} why
+ * @returns {Record<string, import('eslint').Linter.RuleEntry>}
+ */
 const forbid = (names, why) => ({
   'no-restricted-imports': ['error', { patterns: [{ group: names, message: why }] }],
 });

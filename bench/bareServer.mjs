@@ -7,7 +7,7 @@ const fromServer = createRequire(fileURLToPath(new URL('../packages/server/packa
 const fastify = fromServer('fastify');
 const Database = createRequire(fromServer.resolve('@mikro-orm/libsql'))('libsql');
 
-const book = new Database(join(process.argv[2], 'bare.sqlite'));
+const book = new Database(join(process.argv[2] ?? '.', 'bare.sqlite'));
 for (const pragma of ['journal_mode = WAL', 'synchronous = FULL', 'busy_timeout = 0'])
   book.exec(`pragma ${pragma}`);
 book.exec('create table record (seq integer primary key autoincrement, id text unique, body text)');

@@ -6,7 +6,7 @@ const held = monitorEventLoopDelay({ resolution: 2 });
 held.enable();
 process.on('SIGUSR2', () => {
   writeFileSync(
-    process.env.ANELLO_BENCH_LOOP,
+    process.env.ANELLO_BENCH_LOOP ?? 'loop.json',
     JSON.stringify({ worst: held.max / 1e6, p99: held.percentile(99) / 1e6 }),
   );
   held.reset();

@@ -7,7 +7,12 @@ import { fileURLToPath } from 'node:url';
 export const root = fileURLToPath(new URL('..', import.meta.url));
 const stamps = join(root, '.anello');
 
-/** Runs a command to its end, its output on ours; throws when it fails. */
+/**
+ * Runs a command to its end, its output on ours; throws when it fails.
+ * @param {string} command
+ * @param {string[]} args
+ * @param {import('node:child_process').SpawnSyncOptions} [options]
+ */
 export function run(command, args, options = {}) {
   const { status, error } = spawnSync(command, args, { cwd: root, stdio: 'inherit', ...options });
   if (error) throw error;
@@ -42,6 +47,10 @@ export function ensureBuilt() {
 /** The server as it is started. */
 export const SERVER = 'packages/server/dist/main.js';
 
+/**
+ * @param {string} built
+ * @param {string[]} sources
+ */
 function isStale(built, sources) {
   const file = join(root, built);
   return (
@@ -49,6 +58,7 @@ function isStale(built, sources) {
   );
 }
 
+/** @param {string} path @returns {number} */
 function newestIn(path) {
   const stat = statSync(path);
   if (!stat.isDirectory()) return stat.mtimeMs;
@@ -62,27 +72,36 @@ function newestIn(path) {
 
 const BROWSERS = ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'];
 
-/** Path of a Chromium; installs Debian's where it can, and otherwise says exactly what to install. */
+/**
+ * Path of a Chromium; installs Debian's where it can, and otherwise says exactly what to install.
+ * @returns {string}
+ */
 export function ensureChromium() {
   const found = () => [process.env.ANELLO_CHROMIUM, ...BROWSERS].find((path) => path && existsSync(path));
-  if (found()) return found();
+  const here = found();
+  if (here) return here;
   console.log('Installing Chromium for the browser journeys…');
   const sudo = process.getuid?.() === 0 ? [] : ['sudo', '-n'];
   for (const args of [['update'], ['install', '-y', '--no-install-recommends', 'chromium']]) {
     const [command, ...rest] = [...sudo, 'apt-get', ...args];
-    spawnSync(command, rest, {
+    spawnSync(command ?? 'apt-get', rest, {
       stdio: 'inherit',
       env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
     });
   }
-  if (!found())
+  const installed = found();
+  if (!installed)
     throw new Error(
       'The browser journeys need Chromium: install the Debian package "chromium", or set ANELLO_CHROMIUM to its path.',
     );
-  return found();
+  return installed;
 }
 
-/** Starts the server on its own folder and port, and waits until it can serve. */
+/**
+ * Starts the server on its own folder and port, and waits until it can serve.
+ * @param {{ dataFolder: string, port: number, flags?: string[], env?: Record<string, string>, nodeFlags?: string[] }} options
+ * @returns {Promise<import('node:child_process').ChildProcess>}
+ */
 export async function startServer({ dataFolder, port, flags = [], env = {}, nodeFlags = [] }) {
   const child = spawn(process.execPath, [...nodeFlags, SERVER, ...flags], {
     cwd: root,

@@ -8,6 +8,7 @@ ensureChromium();
 const results = join(root, '.anello');
 mkdirSync(results, { recursive: true });
 const totals = { passed: 0, failed: 0 };
+/** @type {string | null} */
 let broken = null;
 
 function step(name, work) {
@@ -16,7 +17,7 @@ function step(name, work) {
   try {
     work();
   } catch (error) {
-    broken = `${name}: ${error.message}`;
+    broken = `${name}: ${error instanceof Error ? error.message : String(error)}`;
   }
 }
 

@@ -32,7 +32,7 @@ const gone = (child) => new Promise((resolve) => child.once('exit', resolve));
 const freePort = () =>
   new Promise((resolve) => {
     const probe = createServer().listen(0, '127.0.0.1', () => {
-      const { port } = probe.address();
+      const { port } = /** @type {import('node:net').AddressInfo} */ (probe.address());
       probe.close(() => resolve(port));
     });
   });
@@ -107,6 +107,7 @@ async function kills(until) {
   );
 }
 
+/** @type {unknown[]} */
 const WILD = [
   '',
   '\u0000',
@@ -175,7 +176,10 @@ async function fuzz(until) {
   const asker = async () => {
     while (Date.now() < until || asked < 500) {
       asked++;
-      const { status, said } = await askSomething(base, routes[randomInt(routes.length)]);
+      const { status, said } = await askSomething(
+        base,
+        /** @type {(typeof routes)[number]} */ (routes[randomInt(routes.length)]),
+      );
       const sort = `${String(status)[0]}xx`;
       answered.set(sort, (answered.get(sort) ?? 0) + 1);
       if (status >= 500 || status === 0) broke.push(`${said} ${status}`);

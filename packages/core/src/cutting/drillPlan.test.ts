@@ -51,6 +51,50 @@ describe('drilling before a taper is bored', () => {
       { seed: 13 },
     );
   });
+  it('a drill of exactly the small end less its margin goes through, and its point reaches deeper', () => {
+    const [only] = drillPlan({ ...hub, drills: [10, 32], smallDiameter: 32.5, margin: 0.5 });
+    expect(only).toMatchObject({ diameter: 32, depth: 62 });
+    expect(only!.tip).toBeCloseTo(62 + 16 / Math.tan((59 / 180) * Math.PI), 9);
+    expect(drillPlan({ ...hub, drills: [10, 32], smallDiameter: 32.4, margin: 0.5 })[0]!.diameter).toBe(10);
+    const blunt = drillPlan({
+      ...hub,
+      drills: [32, 32],
+      smallDiameter: 32.5,
+      margin: 0.5,
+      pointAngle: Math.PI / 2,
+    });
+    expect(blunt).toHaveLength(1);
+    expect(blunt[0]!.tip).toBeCloseTo(62 + 16, 9);
+  });
+  it('another drill is worth it from one step on, the last from half a step, and none for a few millimetres of depth', () => {
+    const wide = {
+      ...hub,
+      largeDiameter: 60,
+      smallDiameter: 20,
+      length: 60,
+      halfAngle: Math.atan(1 / 3),
+      margin: 0,
+    };
+    const taken = (drills: number[], step = 3): number[] =>
+      drillPlan({ ...wide, drills, step }).map((s) => s.diameter);
+    expect(taken([20, 22.9, 30])).toEqual([20, 30]);
+    expect(taken([20, 23, 30])).toEqual([20, 23, 30]);
+    expect(taken([20, 30, 31.5])).toEqual([20, 30, 31.5]);
+    expect(taken([20, 30, 31.4])).toEqual([20, 30]);
+    // At a slope of two in three, a drill 2.7 mm under the large end would go in 4 mm.
+    const deep = 60 - 4 * (2 / 3);
+    expect(taken([20, deep - 0.01])).toHaveLength(2);
+    expect(taken([20, deep + 0.01])).toHaveLength(1);
+    const [, second] = drillPlan({ ...wide, drills: [20, 40] });
+    expect(second!.depth).toBeCloseTo(30, 9);
+  });
+  it.each([
+    ['smallDiameter', 0],
+    ['length', 0],
+    ['margin', -0.1],
+  ])('%s of %d is refused at its box', (field, value) => {
+    expect(() => drillPlan({ ...hub, [field]: value })).toThrow(expect.objectContaining({ field }));
+  });
   it('a steep bore gets a staircase, a slow one a single hole', () => {
     expect(drillPlan(hub)).toHaveLength(1);
     const steep = {

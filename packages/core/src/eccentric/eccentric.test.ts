@@ -352,6 +352,43 @@ describe('laid out and marked', () => {
       hole: 4,
     });
     expect(bad.problems).toHaveLength(2);
+    expect(bad.problems.map((p) => plainText(p))).toEqual([
+      expect.stringMatching(/^The centre of B lies 19\.00.mm out;/),
+      expect.stringMatching(/^The centres of Shaft and A lie 1\.50.mm apart:/),
+    ]);
+  });
+  it('two centres are as far apart as their throws and the angle between them make it', () => {
+    fc.assert(
+      fc.property(real(1, 15), real(1, 15), real(0, 6.2), real(0, 6.2), (a, b, at, bt) => {
+        const { chords } = offsetCentres({
+          throws: [
+            { name: 'A', throw: a, phase: at },
+            { name: 'B', throw: b, phase: bt },
+          ],
+          barDiameter: 60,
+          hole: 3,
+        });
+        const cosine = Math.sqrt(Math.max(0, a * a + b * b - 2 * a * b * Math.cos(at - bt)));
+        expect(chords.map((c) => `${c.from}-${c.to}`)).toEqual(['Shaft-A', 'Shaft-B', 'A-B']);
+        expect(chords[0]!.distance).toBeCloseTo(a, 9);
+        expect(chords[2]!.distance).toBeCloseTo(cosine, 6);
+      }),
+      { seed: 7 },
+    );
+  });
+  it('an end is large enough with 1.5 mm round the hole, and two holes with 0.8 mm between them, to the hair', () => {
+    const problems = (barDiameter: number, b: number): number =>
+      offsetCentres({
+        throws: [
+          { name: 'A', throw: 6, phase: 0 },
+          { name: 'B', throw: b, phase: 0 },
+        ],
+        barDiameter,
+        hole: 4,
+      }).problems.length;
+    // Twelve out, two for half the hole, one and a half of metal.
+    expect([problems(31, 12), problems(30.9, 12)]).toEqual([0, 1]);
+    expect([problems(60, 10.8), problems(60, 10.79)]).toEqual([0, 1]);
   });
 });
 

@@ -8,8 +8,8 @@ export type { JobFacts } from './facts';
 export type { JobProgress } from './progress';
 export { STAGES, type Stage } from './stage';
 export { FEELS, type Feel } from './records/felt';
-export type { RecordBody } from './records/registry';
-export type { KeptRecord, RecordOf } from './records/row';
+export type { RecordBody, RecordKind } from './records/registry';
+export type { BodyOf, KeptRecord, RecordOf } from './records/row';
 
 export const jobProgress = /* @__PURE__ */ checked(jobProgress_);
 export const settingInForce = /* @__PURE__ */ checked(settingInForce_);

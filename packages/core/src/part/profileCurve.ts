@@ -23,6 +23,8 @@ export interface Plunge {
   /** Places of the work along one plunge, radii, from its headstock end; mm. */
   readonly work: readonly { readonly z: number; readonly r: number }[];
   readonly width: number;
+  /** Of it, what cuts at once: the grooves, while the lands between are only touched. mm. */
+  readonly cutting: number;
   readonly grooves: readonly {
     readonly id: string;
     readonly name: string;
@@ -51,6 +53,7 @@ export function plungeOf(features: readonly Feature[]): Plunge | null {
   return {
     work: taken.flatMap((s) => s.points.map((p) => ({ z: p.z - start, r: p.r }))),
     width: (taken.at(-1)?.z1 ?? 0) - start,
+    cutting: taken.reduce((sum, s) => sum + (s.kind === 'groove' ? s.z1 - s.z0 : 0), 0),
     grooves: taken.flatMap((s) => {
       const named = features.find((f) => f.id === s.id);
       return s.kind === 'groove'

@@ -16,7 +16,7 @@ export const curveFormToolWay: CurveWay = {
   suits: ({ plunge, pieces }) => plunge !== null || pieces !== null,
   assess({ plunge, pieces, stickOut }) {
     const edge = plunge
-      ? { width: plunge.width, thinnest: 2 * Math.min(...plunge.work.map((p) => p.r)) }
+      ? { width: plunge.cutting, thinnest: 2 * Math.min(...plunge.work.map((p) => p.r)) }
       : edgeOf(pieces ?? []);
     const { risk, because } = chatterRisk({ width: edge.width, diameter: edge.thinnest, stickOut });
     return {

@@ -55,10 +55,8 @@ const risk = computed(() => {
   const { value: made } = tool;
   if (!made) return NOTHING_TRIED;
   const stickOut = props.desk.length('stickOut');
-  return tried(
-    () => chatterRisk({ width: made.width, diameter: made.thinnest, stickOut }),
-    preferences.units,
-  );
+  const width = props.desk.plunge.value?.cutting ?? made.width;
+  return tried(() => chatterRisk({ width, diameter: made.thinnest, stickOut }), preferences.units);
 });
 const outline = computed(() => (tool.value ? formToolOutline(tool.value, kind.value) : []));
 const speed = computed(() => {

@@ -1,0 +1,99 @@
+// @vitest-environment jsdom
+import { entry } from '@anello/contract';
+import { describe, expect, it } from 'vitest';
+import { nextTick } from 'vue';
+import { useJob } from '../../data/stores/job';
+import { shankJob, useOnScreen } from '../../testkit/onScreen';
+import { useCut } from './useCut';
+import { useWarmth } from './useWarmth';
+
+const screen = useOnScreen();
+const withStock = (stock: string) => {
+  const job = shankJob('attachment');
+  return { ...job, cut: { ...job.cut, stock: entry(stock) } };
+};
+const SMALL = 23.825 - 81 / 19.922;
+
+describe('where the cut stands', () => {
+  it('nothing is planned before the stock is known', () => {
+    const { desk } = screen.work(shankJob('attachment'), useCut);
+    expect(desk.state.value).toBeNull();
+    expect([desk.left.value, desk.next.value, desk.stairs.value]).toEqual([0, null, null]);
+    expect(desk.finish.value).toBeCloseTo(SMALL, 6);
+  });
+  it('counts the stock down to the small end outside, by the cuts taken', async () => {
+    const { desk } = screen.work(withStock('25 mm'), useCut);
+    expect(desk.left.value).toBeCloseTo(25 - SMALL, 6);
+    const next = desk.next.value!;
+    await desk.keepPass(next.dialTo, 'as planned');
+    await nextTick();
+    const [pass] = screen.kept('pass');
+    expect(pass).toMatchObject({ planned: next.dialTo, dialTo: next.dialTo, typed: 'as planned' });
+    expect(pass!.depth).toBeCloseTo(next.depth, 9);
+    expect(desk.state.value!.now).toBeCloseTo(25 - 2 * next.depth, 9);
+    expect(desk.left.value).toBeCloseTo(25 - 2 * next.depth - SMALL, 6);
+  });
+  it('a pass that is not as planned is kept with what was planned', async () => {
+    const { desk } = screen.work(withStock('25 mm'), useCut);
+    const planned = desk.next.value!.dialTo;
+    await desk.keepPass(planned - 0.1, 'deeper');
+    expect(screen.kept('pass')[0]).toMatchObject({ planned, dialTo: planned - 0.1 });
+  });
+  it('what is measured takes the place of what was counted, and is kept against it', async () => {
+    const { desk } = screen.work(withStock('25 mm'), useCut);
+    await desk.keepPass(desk.next.value!.dialTo, '');
+    const expected = desk.state.value!.now;
+    await desk.keepMeasured({ diameter: expected + 0.03 }, 'measured');
+    await nextTick();
+    expect(screen.kept('measured')[0]).toMatchObject({ expected, diameter: expected + 0.03 });
+    expect(desk.state.value!.now).toBeCloseTo(expected + 0.03, 9);
+  });
+  it('a figure for the dial is a whole number of its divisions, and never more than is there', () => {
+    const { desk } = screen.work(withStock('25 mm'), useCut);
+    const { figure, divisions, leftOver } = desk.onDial(0.127);
+    expect(divisions).toBe(6);
+    expect(figure).toMatchObject({ value: expect.closeTo(0.12, 9), resolution: 0.02, system: 'mm' });
+    expect(leftOver).toBeCloseTo(0.007, 9);
+    expect(desk.onDial(-1)).toMatchObject({ divisions: 0, leftOver: 0 });
+  });
+  it('stock that does not clean up is said, not planned round', () => {
+    const { desk } = screen.work(withStock('15 mm'), useCut);
+    expect(desk.left.value).toBeLessThan(0);
+    expect(desk.plan.value.passes).toEqual([]);
+  });
+  it('the shoulders stay over the cone, and end under the stock', () => {
+    const { desk } = screen.work(withStock('26 mm'), useCut);
+    const { steps } = desk.stairs.value!;
+    expect(steps.length).toBeGreaterThan(1);
+    for (const { diameter } of steps) expect(diameter).toBeLessThan(26);
+  });
+});
+
+describe('a piece measured warm', () => {
+  it('is brought to 20 °C by its material’s own growth, steel’s where it is in no row', async () => {
+    const { desk } = screen.work(shankJob('attachment', { material: 'something new' }), () =>
+      useWarmth(() => 40),
+    );
+    expect(desk.growth.value).toBeNull();
+    expect(desk.at20(40)).toEqual({ diameter: 40 });
+    desk.set({ typed: '45', value: 45 });
+    await nextTick();
+    expect(desk.growth.value).toBeCloseTo(40 * 11.5e-6 * 25, 5);
+    expect(desk.at20(40)).toMatchObject({ temperature: 45, diameter: expect.closeTo(39.9885, 4) });
+  });
+  it('a temperature no piece is measured at is said at its box, and nothing is brought to it', async () => {
+    const { desk } = screen.work(shankJob('attachment'), () => useWarmth(() => 40));
+    desk.set({ typed: '450', value: 450 });
+    await nextTick();
+    expect(desk.problem.value).toContain('200');
+    expect(desk.at20(40)).toEqual({ diameter: 40 });
+  });
+  it('is forgotten with the piece', async () => {
+    const { desk } = screen.work(shankJob('attachment', { quantity: 2 }), () => useWarmth(() => 40));
+    desk.set({ typed: '45', value: 45 });
+    await nextTick();
+    await useJob().keep({ kind: 'piece', carriedFrom: 1 }, 2);
+    await nextTick();
+    expect(desk.given.value).toBeUndefined();
+  });
+});

@@ -1,0 +1,92 @@
+import 'fake-indexeddb/auto';
+import { entry, type FeatureDocument, type JobDocument } from '@anello/contract';
+import type { BodyOf, RecordBody, RecordKind } from '@anello/core/job';
+import { afterEach, beforeEach, vi } from 'vitest';
+import { defineComponent, h, provide, type Component } from 'vue';
+import { routerKey, type Router } from 'vue-router';
+import { job as jobDocument, shank } from '../../../contract/src/job/jobs.testdata';
+import { LONG_LATHE } from '../../../contract/src/machine/machines.testdata';
+import { bench } from '../data/db';
+import { useJob } from '../data/stores/job';
+import { useShop } from '../data/stores/shop';
+import { provideJobModel, type JobModel } from '../job/model/useJobModel';
+import { useMounted } from './mounted';
+
+/** A job on the screen of a page of its own, with the server away: what it keeps stays in the browser. */
+export interface OnScreen {
+  /** Puts a job there and runs a desk on it. */
+  work<T>(document: Partial<JobDocument>, make: () => T): { readonly desk: T; readonly model: JobModel };
+  /** What was kept of a kind, in order, taken back or not. */
+  kept<K extends RecordKind>(kind: K): BodyOf<K>[];
+  /** Where the desk has sent the screen to. */
+  readonly went: string[];
+}
+
+export const LATHE_ID = 'long-lathe';
+
+/** A shank and its body, its cone cut by a way. */
+export const shankJob = (
+  id: NonNullable<JobDocument['way']>['id'],
+  more: Partial<JobDocument> = {},
+): JobDocument => ({
+  ...jobDocument(),
+  machineId: LATHE_ID,
+  features: [
+    shank(),
+    {
+      id: 'b',
+      name: 'Body',
+      kind: 'cylinder',
+      side: 'external',
+      diameter: entry('30 mm'),
+      length: entry('50 mm'),
+    } satisfies FeatureDocument,
+  ],
+  way: { id, machineId: LATHE_ID, halfAngle: Math.atan(1 / 19.922 / 2) },
+  ...more,
+});
+
+export function useOnScreen(): OnScreen {
+  const { mount } = useMounted();
+  const went: string[] = [];
+  beforeEach(async () => {
+    went.splice(0);
+    for (const store of ['outbox', 'jobs', 'machines'] as const) await (await bench()).clear(store);
+    vi.stubGlobal('fetch', async () => {
+      throw new TypeError('refused');
+    });
+  });
+  afterEach(() => vi.unstubAllGlobals());
+  return {
+    went,
+    work<T>(document: Partial<JobDocument>, make: () => T) {
+      let desk!: T;
+      let model!: JobModel;
+      const Desk: Component = {
+        setup() {
+          desk = make();
+          return () => null;
+        },
+      };
+      mount(
+        defineComponent({
+          setup() {
+            const [job, shop] = [useJob(), useShop()];
+            job.id = 'j-1';
+            job.document = { ...jobDocument(), machineId: LATHE_ID, ...document };
+            job.state = 'ready';
+            shop.machines = [{ id: LATHE_ID, version: 1, document: LONG_LATHE, settings: [] }];
+            provide(routerKey, { push: (to: string) => went.push(to) } as unknown as Router);
+            model = provideJobModel();
+            return () => h(Desk);
+          },
+        }),
+      );
+      return { desk, model };
+    },
+    kept: <K extends RecordKind>(kind: K) =>
+      useJob()
+        .records.map((record) => record.body as RecordBody)
+        .filter((body): body is BodyOf<K> => body.kind === kind),
+  };
+}
