@@ -12,9 +12,12 @@ const at = given.indexOf('--sample');
 const sample = at < 0 ? 0 : Number(given[at + 1]);
 const where = at < 0 ? given : given.filter((_, i) => i !== at && i !== at + 1);
 
+/** Tests, lists of names, tables out of books, what makes the trials of a simulated lathe. */
+const NOT_WORK =
+  /(\.test|\.testdata|\.d|\/index|\/usual|Id|catalogue|blockSets|latheKinds|material)\.ts$|\/testkit\/|\/series\//;
+
 /** Code that a test can notice: no tests, no lists of names, nothing that only draws. */
-const counts = (/** @type {string} */ file) =>
-  /\.ts$/.test(file) && !/(\.test|\.testdata|\.d|\/index|\/usual)\.ts$|\/testkit\//.test(file);
+const counts = (/** @type {string} */ file) => /\.ts$/.test(file) && !NOT_WORK.test(file);
 
 /** @param {string} path @returns {string[]} */
 const under = (path) =>

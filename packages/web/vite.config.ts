@@ -2,6 +2,7 @@ import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vite';
 import { compression, defineAlgorithm } from 'vite-plugin-compression2';
 import vuetify from 'vite-plugin-vuetify';
+import { onlyWhatIsUsed } from './onlyWhatIsUsed';
 import { serviceWorker } from './serviceWorker';
 
 export default defineConfig({
@@ -9,6 +10,7 @@ export default defineConfig({
   plugins: [
     vue({ template: { compilerOptions: { whitespace: 'preserve' } } }),
     vuetify({ autoImport: true }),
+    onlyWhatIsUsed(),
     serviceWorker(),
     // Made small once, as small as it goes, instead of at each answer.
     compression({
@@ -17,6 +19,8 @@ export default defineConfig({
       include: /\.(js|css|html|svg|json|webmanifest)$/,
     }),
   ],
+  // Nothing here is written by options, and nobody looks in by the browser's tools.
+  define: { __VUE_OPTIONS_API__: 'false', __VUE_PROD_DEVTOOLS__: 'false' },
   build: { target: 'es2022', sourcemap: false, chunkSizeWarningLimit: 900 },
   server: { proxy: { '/api': `http://127.0.0.1:${process.env['ANELLO_API_PORT'] ?? 4600}` } },
 });

@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import { useTimeoutFn } from '@vueuse/core';
-import { defineAsyncComponent, onMounted, ref, watch } from 'vue';
+import { defineAsyncComponent, onMounted, reactive, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { useTheme } from 'vuetify';
 import { useKeys } from '../ui/useKeys';
 import AppRail from './AppRail.vue';
 import KeepingSlip from './KeepingSlip.vue';
-import KeyList from './KeyList.vue';
 import { askToPersist } from '../data/db';
 import { useOutbox } from '../data/stores/outbox';
 import { usePreferences } from '../data/stores/preferences';
@@ -15,6 +14,7 @@ import { useShop } from '../data/stores/shop';
 
 /** Fetched on their own: the first screen does not wait for them. */
 const SignIn = defineAsyncComponent(() => import('./SignIn.vue'));
+const KeyList = defineAsyncComponent(() => import('./KeyList.vue'));
 const QuickSum = defineAsyncComponent(() => import('../ui/QuickSum.vue'));
 const preferences = usePreferences();
 const outbox = useOutbox();
@@ -61,6 +61,13 @@ watch(
   },
 );
 
+/** Cards are there from when they are first asked for: the first screen does not wait for them. */
+const wanted = reactive({ keys: false, quick: false });
+watch([() => screen.keysOpen, () => screen.quickOpen], ([keys, quick]) => {
+  wanted.keys ||= keys;
+  wanted.quick ||= quick;
+});
+
 function takeBack(): void {
   screen.undoable?.run();
   screen.undoable = null;
@@ -82,8 +89,8 @@ function takeBack(): void {
       <button class="plain" @click="takeBack">Take it back <kbd>Z</kbd></button>
       <button class="plain" aria-label="Leave it" @click="screen.undoable = null">Leave it</button>
     </div>
-    <KeyList />
-    <QuickSum />
+    <KeyList v-if="wanted.keys" />
+    <QuickSum v-if="wanted.quick" />
   </v-app>
 </template>
 

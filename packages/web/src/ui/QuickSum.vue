@@ -59,15 +59,19 @@ watch(text, () => {
 });
 watch(
   () => screen.quickOpen,
-  async (open) => {
+  (open) => {
     if (!open) return;
     said.value = '';
     if (!kit.loaded) void kit.load();
-    await nextTick();
-    input.value?.focus();
-    input.value?.select();
   },
+  { immediate: true },
 );
+watch([() => screen.quickOpen, input], async ([open, box]) => {
+  if (!open || !box) return;
+  await nextTick();
+  box.focus();
+  box.select();
+});
 
 async function send(): Promise<void> {
   if (!line.value) return;

@@ -1,5 +1,21 @@
+import {
+  mdiCheckboxBlankOutline,
+  mdiCheckboxMarked,
+  mdiCloseCircle,
+  mdiMenuDown,
+  mdiMinusBox,
+} from '@mdi/js';
 import { createVuetify } from 'vuetify';
-import { aliases, mdi } from 'vuetify/iconsets/mdi-svg';
+import { mdi } from 'vuetify/iconsets/mdi-svg';
+
+/** The icons the components in use ask for by name; the whole set is as large as the job's own screen. */
+const aliases = {
+  dropdown: `svg:${mdiMenuDown}`,
+  clear: `svg:${mdiCloseCircle}`,
+  checkboxOn: `svg:${mdiCheckboxMarked}`,
+  checkboxOff: `svg:${mdiCheckboxBlankOutline}`,
+  checkboxIndeterminate: `svg:${mdiMinusBox}`,
+};
 
 /** The component library dressed in Anello's own colours; see tokens.css for the rest of them. */
 export const vuetify = createVuetify({

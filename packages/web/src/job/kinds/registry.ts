@@ -34,6 +34,7 @@ const BESIDES: readonly (() => Promise<unknown>)[] = [
   () => import('../../ui/QuickSum.vue'),
   () => import('../../ui/TaperPicker.vue'),
   () => import('../taper/set/steps/StepDrawing.vue'),
+  () => import('../taper/set/StackChoice.vue'),
 ];
 
 /** Everything a kind of job may show, to be fetched while nothing else is wanted. */

@@ -5,11 +5,11 @@ import HowWorked from '../../../ui/HowWorked.vue';
 import NoticeText from '../../../ui/NoticeText.vue';
 import PhraseText from '../../../ui/PhraseText.vue';
 import NudgeCard from './NudgeCard.vue';
-import StackChoice from './StackChoice.vue';
 import StepTableView from './StepTableView.vue';
 
 /** What the current card means: the next nudge, a picture, a table, how it is worked, the caution. */
 const props = defineProps<{ desk: SettingDesk }>();
+const StackChoice = defineAsyncComponent(() => import('./StackChoice.vue'));
 const StepDrawing = defineAsyncComponent(() => import('./steps/StepDrawing.vue'));
 const step = computed(() => props.desk.step.value);
 const verdict = computed(() => props.desk.verdict.value);
