@@ -9,7 +9,8 @@ import type { Plugin } from 'vite';
  */
 export function onlyWhatIsUsed(): Plugin {
   const MARK = '\0core:';
-  const indexOf = (area: string): string => new URL(`../core/src/${area}/index.ts`, import.meta.url).pathname;
+  const indexOf = (area: string): string =>
+    fileURLToPath(new URL(`../core/src/${area}/index.ts`, import.meta.url));
   const read = new Map<string, string>();
   const index = (area: string): string => {
     const text = read.get(area) ?? readFileSync(indexOf(area), 'utf8');
