@@ -123,7 +123,7 @@ export const RECORDS: readonly KeptRecord[] = [
     halfAngle: SHANK.halfAngle,
     workLength: 136,
   } satisfies RecordBody,
-  { kind: 'pass', dialFrom: 30, dialTo: 28, planned: 28, depth: 1, typed: '28' } satisfies RecordBody,
+  { kind: 'pass', dialFrom: 0, dialTo: 2, planned: 2, depth: 1, typed: '2' } satisfies RecordBody,
   {
     kind: 'stand-off',
     seen: 1.6,

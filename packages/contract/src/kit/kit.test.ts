@@ -45,6 +45,47 @@ describe('kit as the core sees it', () => {
     expect(materials[0]).toMatchObject({ name: 'Our bronze', speedHss: 42, source: usual!.source });
     expect(materials[0]!.expansion).toBeCloseTo(17.6e-6, 12);
   });
+  it('each set is of its own kind: blocks are no drills, reamers no rollers, and what is put away is nothing', () => {
+    const set = (kind: 'drills' | 'reamers' | 'rollers' | 'balls' | 'blocks', typed: string): KitDocument =>
+      ({ ...base, kind, sizes: sizes(typed) }) as KitDocument;
+    const kit = coreKit([
+      set('blocks', '1.5; 2'),
+      set('drills', '3'),
+      set('reamers', '4'),
+      set('rollers', '5'),
+      set('balls', '6'),
+      { ...set('blocks', '7'), archived: true },
+    ]);
+    expect(kit.blocks).toEqual([{ name: 'x', sizes: [1.5, 2], wear: undefined }]);
+    expect([kit.drills, kit.reamers, kit.rollers, kit.balls]).toEqual([[3], [4], [5], [6]]);
+  });
+  it('a taper reamer and a master have their ratio from the tables; a sine bar, a bar and a block their own figures', () => {
+    const named = {
+      series: { series: 'morse-iso', size: '3' },
+      ratio: entry('1:19.9', 'taper'),
+      length: entry('96 mm'),
+    };
+    const kit = coreKit([
+      { ...base, kind: 'taper-reamer', ...named },
+      { ...base, kind: 'sine-bar', length: entry('100 mm') },
+      { ...base, kind: 'pin-block', holes: [{ name: 'No. 3', x: entry('90 mm'), y: entry('2.26 mm') }] },
+      {
+        ...base,
+        kind: 'instrument',
+        type: 'micrometer',
+        resolution: entry('0.001 mm'),
+        uncertainty: entry('0.003 mm'),
+      },
+    ]);
+    expect(kit.taperReamers[0]).toMatchObject({ ratio: taperSize('morse-iso', '3').ratio, length: 96 });
+    expect(kit.sineBars).toMatchObject([{ name: 'x', length: 100 }]);
+    expect(kit.pinBlocks[0]!.holes).toEqual([{ name: 'No. 3', x: 90, y: 2.26 }]);
+    expect(kit.instruments[0]).toMatchObject({ type: 'micrometer', resolution: 0.001, uncertainty: 0.003 });
+  });
+  it('a taper of the shop’s own is taken as typed, not looked up', () => {
+    const own = master({ series: { series: 'shop', size: 'crank' }, ratio: entry('1:12', 'taper') });
+    expect(coreKit([own]).masters[0]?.ratio).toBeCloseTo(1 / 12, 12);
+  });
   it('a master named from the tables has the table’s own taper, however it was typed', () => {
     const named = master({ series: { series: 'morse-iso', size: '3' } });
     expect(coreKit([named]).masters[0]?.ratio).toBe(taperSize('morse-iso', '3').ratio);

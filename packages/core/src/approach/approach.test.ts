@@ -190,3 +190,58 @@ describe('gone past', () => {
     expect(salvageWays({ member: 'internal', past: -1, allowed: 0.25, taperLength: 80 })).toEqual([]);
   });
 });
+
+describe('what was foretold', () => {
+  const until = (last: number, ...before: RecordBody[]) =>
+    lastPrediction(
+      approachOf(
+        [...before, tried(last)].map((body) => kept(body)),
+        1,
+      ),
+      limits,
+    )!;
+  it('is from what was known before the cut: how it came changes none of it', () => {
+    const before = [tried(4), pass(0.02), tried(3.2), pass(0.03)];
+    const [fine, poor] = [until(2, ...before), until(3, ...before)];
+    expect(fine.foretold).toEqual(poor.foretold);
+    expect(fine.came).toBeCloseTo(2 * slope, 12);
+    expect([fine.inside, poor.inside]).toEqual([true, false]);
+  });
+  it('is of all that was fed between two tries, in however many passes', () => {
+    const one = until(2, tried(4), pass(0.04));
+    const two = until(2, tried(4), pass(0.015), pass(0.025));
+    expect(two.foretold.left).toBeCloseTo(one.foretold.left, 3);
+    // Never more taken than was fed, and most of it.
+    expect(one.foretold.left).toBeGreaterThanOrEqual(4 * slope - 0.04 - 1e-9);
+    expect(one.foretold.left).toBeLessThan(4 * slope - 0.02);
+  });
+  it('of a try made again is still of the pass before the first of them', () => {
+    const once = until(2, tried(4), pass(0.04));
+    const again = until(2.1, tried(4), pass(0.04), tried(2));
+    expect(again.foretold).toEqual(once.foretold);
+    expect(again.came).toBeCloseTo(2.1 * slope, 12);
+  });
+  it('is nothing after one try, and the risk taken does not change it', () => {
+    expect(lastPrediction(approachOf([kept(tried(4))], 1), limits)).toBeNull();
+    const records = [tried(4), pass(0.04), tried(2)].map((body) => kept(body));
+    const at = (risk: number) => lastPrediction(approachOf(records, 1), { ...limits, risk })!.foretold;
+    expect(at(0.2)).toEqual(at(0.002));
+  });
+});
+
+describe('evidence that is none', () => {
+  const contact = (over: object): RecordBody =>
+    ({ kind: 'contact', contact: 'large', halfAngle, swing: 0.04, distance: 70, ...over }) as RecordBody;
+  const seen = (body: RecordBody) => evidenceOf([kept(body)], 1).map((e) => e.kind);
+  it.each([
+    [{}, ['bands', 'rock']],
+    [{ contact: 'small' }, ['bands', 'rock']],
+    [{ contact: 'full' }, ['bands']],
+    [{ swing: null }, ['bands']],
+    [{ distance: null }, ['bands']],
+    [{ distance: 0 }, ['bands']],
+  ])('a contact with %j is %j', (over, kinds) => expect(seen(contact(over))).toEqual(kinds));
+  it('of another piece says nothing of this one', () => {
+    expect(evidenceOf([kept(contact({}), 2)], 1)).toEqual([]);
+  });
+});

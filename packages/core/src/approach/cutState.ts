@@ -44,8 +44,8 @@ export function cutState(
  * The pass a typed dial figure means: radial depth from where the dial stood.
  *
  * @example
- * passTo(24.5, 24.1, 'diameter').depth
- * // → -0.2
+ * passTo(24.1, 24.5, 'diameter').depth
+ * // → 0.2
  */
 export function passTo(dialFrom: number, dialTo: number, reads: DialReads): { depth: number } {
   return { depth: radialOf(dialTo - dialFrom, reads) };

@@ -392,6 +392,75 @@ describe('laid out and marked', () => {
   });
 });
 
+describe('packing, from the jaws’ own geometry', () => {
+  it('the plain jaws’ faces stand where the work’s centre and the packing put them', () => {
+    fc.assert(
+      fc.property(real(20, 80), real(0.02, 0.4), (diameter, share) => {
+        const e = (share * diameter) / 2;
+        for (const jaws of ['narrow', 'wide'] as const) {
+          const plan = packingPlan({ diameter, throw: e, jaws, step: 1e-6 });
+          expect(plan.jawsAt).toBeCloseTo(diameter / 2 - e + plan.exact, 9);
+          // Change of packing for a change of throw, by a small difference.
+          const h = 1e-4;
+          const near = (at: number): number => packingPlan({ diameter, throw: at, jaws, step: 1e-6 }).exact;
+          expect(plan.perThrow).toBeCloseTo((near(e + h) - near(e - h)) / (2 * h), 4);
+          expect(throwFromPacking({ diameter, packing: plan.exact, jaws })).toBeCloseTo(e, 6);
+        }
+      }),
+      { seed: 5, numRuns: 60 },
+    );
+  });
+  it('what it is out by is of the whole travel, plus where the packing came out thick', () => {
+    const plan = packingPlan({ diameter: 54, throw: 4.75, jaws: 'wide', step: 0.5 });
+    expect(plan.made).toBe(7);
+    expect(plan.travelError).toBeCloseTo(2 * (plan.throw - 4.75), 12);
+    expect(Math.sign(plan.travelError)).toBe(Math.sign(plan.made - plan.exact));
+    expect(plan.otherFace).toBeCloseTo(
+      packingPlan({ diameter: 54, throw: 4.75, jaws: 'narrow', step: 0.5 }).exact,
+      12,
+    );
+  });
+  it('a swing that asks for none is refused, and one short of that is not', () => {
+    expect(() => nextPacking({ packing: 1.5, wanted: 4, swing: 10 })).toThrow(
+      expect.objectContaining({ code: 'impossible', field: 'swing' }),
+    );
+    expect(nextPacking({ packing: 1.6, wanted: 4, swing: 10 }).packing).toBeCloseTo(0.1, 9);
+  });
+});
+
+describe('the hub beside an eccentric', () => {
+  const disc: Feature = {
+    id: 'e',
+    name: 'E',
+    kind: 'eccentric',
+    side: 'external',
+    diameter: 54,
+    length: 18,
+    throw: 4.75,
+    grooves: [{ width: 4, depth: 3 }, { at: 1, width: 2, depth: 1 }, { width: 4 }],
+  };
+  const bore: Feature = { id: 'b', name: 'B', kind: 'bore', side: 'internal', diameter: 20, length: 34 };
+  const hub: Feature = { id: 'h', name: 'H', kind: 'cylinder', side: 'external', diameter: 34, length: 16 };
+  const inside: Feature = { id: 'i', name: 'I', kind: 'cylinder', side: 'internal', diameter: 12, length: 5 };
+  it('is the cylinder outside, not a hole nor what is no cylinder', () => {
+    expect(eccentricsOf([disc, bore])[0]).toMatchObject({ hub: null, bore: 20, beyond: 0, partLength: 18 });
+    expect(eccentricsOf([disc, inside])[0]).toMatchObject({ hub: null, bore: null });
+    expect(eccentricsOf([disc, hub, bore])[0]).toMatchObject({
+      hub: { diameter: 34, length: 16 },
+      bore: 20,
+      beyond: 16,
+      partLength: 34,
+    });
+    expect(eccentricsOf([hub])).toEqual([]);
+  });
+  it('a groove without a place is centred on the width, one without a depth is none yet', () => {
+    expect(eccentricsOf([disc])[0]!.grooves).toEqual([
+      { at: 7, width: 4, depth: 3 },
+      { at: 1, width: 2, depth: 1 },
+    ]);
+  });
+});
+
 describe('before power', () => {
   const disc = { axis: { x: 4.75, y: 0 }, diameter: 54, length: 18 };
   const hub = { axis: { x: 0, y: 0 }, diameter: 34, length: 16 };

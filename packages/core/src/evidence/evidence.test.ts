@@ -6,6 +6,7 @@ import { ratioOf } from '../taper/solve';
 import { CONTACTS } from '../gauging/contact';
 import type { Member } from '../taper/task';
 import { angleNow } from './angleNow';
+import { describe as describeEvidence } from './describe';
 import type { CauseId } from './causes/cause';
 import { CAUSES } from './causes/registry';
 import type { Evidence, EvidenceKind, Marked, Shaken } from './evidence';
@@ -451,5 +452,21 @@ describe('what the angle stands at', () => {
       basis: 'trial-step',
     });
     expect(now([{ kind: 'bands', where: 'middle' }]).basis).toBe('none');
+  });
+});
+
+describe('evidence in words', () => {
+  const ratio = (off: number): number => 2 * Math.tan(halfAngle + off);
+  const words = (one: Evidence): string =>
+    plainText(describeEvidence(one, halfAngle)).replaceAll('\u00a0', ' ');
+  it('a cone measured is steep or shallow by so much, or only what it is', () => {
+    const measured = (off: number): Evidence => ({ kind: 'measured', ratio: ratio(off), uncertainty: 1e-5 });
+    expect(words(measured(0.001))).toMatch(/^measured 3′26″ steep$/);
+    expect(words(measured(-0.001))).toMatch(/^measured 3′26″ shallow$/);
+    expect(plainText(describeEvidence(measured(0)))).toMatch(/^measured at /);
+  });
+  it('warm and cool are two things', () => {
+    expect(words({ kind: 'warmer', by: 10 })).toContain('warmer');
+    expect(words({ kind: 'warmer', by: 0 })).toContain('cooler');
   });
 });

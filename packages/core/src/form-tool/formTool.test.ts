@@ -178,3 +178,18 @@ describe('hardening', () => {
     }
   });
 });
+
+describe('what a test cut says of a groove', () => {
+  const groove = { name: 'G', width: 3, widthBand: 0.05, bottom: 20, bottomBand: 0.05 };
+  const said = (seenWidth: number, seenBottom: number) => {
+    const [one] = testCut([{ ...groove, seenWidth, seenBottom }]).grooves;
+    return `${one!.verdict}: ${plainText(one!.said)}`.replaceAll('\u00a0', ' ');
+  };
+  it.each([
+    [3, 20, 'right: Inside its bands.'],
+    [3.05, 20.05, 'right: Inside its bands.'],
+    [3, 20.2, 'deeper: 0.10 mm more on radius.'],
+    [3, 19.8, 'too-deep: 0.10 mm too deep on radius.'],
+    [2.9, 20, 'regrind: The groove is 0.10 mm too narrow: the tool must be made wider there.'],
+  ])('%d wide, %d at the bottom', (width, bottom, text) => expect(said(width, bottom)).toBe(text));
+});

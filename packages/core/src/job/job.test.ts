@@ -110,6 +110,25 @@ describe('how far a job has come', () => {
     expect(stageState([setting(), verdict('accepted')])).toBe('dddddn');
     expect(now([setting(), verdict('accepted')]).next).toBe('Start piece 2 of 3');
   });
+  it('is cut when it has been both cut and tried, in either order, and on this piece', () => {
+    const stood = keep({ kind: 'stand-off', seen: 1, halfAngle: 0.025, diameterLeft: 0.05, typed: '1' });
+    expect(stageState([setting(), pass(1, 0.5)])).toBe('dddnaa');
+    expect(stageState([setting(), stood])).toBe('dddnaa');
+    expect(stageState([setting(), stood, pass(1, 0.5)])).toBe('ddddna');
+    const second = keep({ kind: 'piece', carriedFrom: 1 }, 2);
+    expect(stageState([setting(), stood, pass(1, 0.5), verdict('accepted'), second])).toBe('dddnaa');
+  });
+  it('the last of several pieces is finished, not one before', () => {
+    const two = [setting(), verdict('accepted'), keep({ kind: 'piece', carriedFrom: 1 }, 2)];
+    expect(now(two, { quantity: 2 })).toMatchObject({ finished: false, piece: 2 });
+    const closed = keep({ kind: 'verdict', verdict: 'accepted', cause: '' }, 2);
+    expect(now([...two, closed], { quantity: 2 })).toMatchObject({ finished: true });
+    expect(now([...two, closed], { quantity: 3 })).toMatchObject({ finished: false });
+    expect(now([setting(), verdict('scrap')], { quantity: 2 })).toMatchObject({
+      finished: false,
+      scrapped: true,
+    });
+  });
   it('the next piece carries the setting and starts at the cut', () => {
     const records = [setting(), verdict('accepted'), keep({ kind: 'piece', carriedFrom: 1 }, 2)];
     expect(currentPiece(records)).toBe(2);

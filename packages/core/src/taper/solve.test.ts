@@ -69,6 +69,16 @@ describe('what is missing or disagrees is said, at the field', () => {
     );
   });
 
+  it('takes a ratio and an angle that say the same, alone or with every other figure', () => {
+    const halfAngle = Math.atan(0.025);
+    expect(solveTaper({ largeDiameter: 20, length: 80, ratio: 0.05, halfAngle }).smallDiameter).toBeCloseTo(
+      16,
+      9,
+    );
+    expect(
+      solveTaper({ largeDiameter: 20, smallDiameter: 16, length: 80, ratio: 0.05, halfAngle }).halfAngle,
+    ).toBeCloseTo(halfAngle, 12);
+  });
   it('lets rounding below half a micrometre pass', () => {
     expect(() =>
       solveTaper({ largeDiameter: 20, smallDiameter: 16.0004, length: 80, ratio: 0.05 }),

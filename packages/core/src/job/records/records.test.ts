@@ -41,6 +41,11 @@ describe('what a row says', () => {
   ] as const)('%#', (body, text) => {
     expect(said(body).startsWith(text)).toBe(true);
   });
+  it('a swing is told with its distance, and only where there was one', () => {
+    const { contact } = RECORD_EXAMPLES;
+    expect(said(contact)).toBe('Touched in two bands, swung 0.040 mm over 70.0 mm');
+    expect(said({ ...contact, swing: null })).toBe('Touched in two bands');
+  });
   it('figures follow the units of the screen', () => {
     expect(said(RECORD_EXAMPLES.joint, 'inch')).toMatch(/gap 0\.005\d* in to 0\.009\d* in/);
   });

@@ -4,7 +4,7 @@ import { plainText } from '../../figure/phrase';
 import { DRAWER, LONG, SHANK, SHORT } from '../../testkit.testdata';
 import type { WayId } from '../../taper/wayId';
 import { judgeSweep } from '../judge';
-import { schoolOf, schoolsFor, settingSteps } from '../registry';
+import { nextNudge, schoolOf, schoolsFor, settingSteps } from '../registry';
 import { wayOf } from '../../ways/taper/registry';
 import type { SettingContext, SettingStep } from '../setting';
 import type { SchoolId } from '../../ways/taper/schoolId';
@@ -267,4 +267,69 @@ it('the compound’s taps are worth what the geometry says', () => {
   const swing = settingSteps('compound', { ...context, lathe: SHORT })[0]!;
   expect(swing.drawing).toMatchObject({ kind: 'swing', zero: 'across' });
   expect(swing.table!.rows.length).toBeGreaterThanOrEqual(4);
+});
+
+describe('pins, by the tangent', () => {
+  const card = settingSteps('compound', context, 'pins').find((s) => s.id === 'press')!;
+  const [hole] = DRAWER.pinBlocks[0]!.holes;
+  it('say what they make, what that is worth here, and what the sine would make instead', () => {
+    const made = Math.atan(hole!.y / hole!.x);
+    const values = card.detail.flatMap((part) => (typeof part === 'string' ? [] : [part.value]));
+    expect(values[0]).toBeCloseTo(made, 12);
+    expect(values[1]).toBeCloseTo(2 * SHANK.length * (Math.tan(made) - Math.tan(SHANK.halfAngle)), 12);
+    const [, truth, confused] = card.working;
+    expect(truth!.figures.map((f) => f.value)).toEqual([hole!.y, hole!.x, expect.closeTo(made, 12)]);
+    expect(confused!.confusion).toBe(true);
+    expect(confused!.figures.at(-1)!.value).toBeCloseTo(hole!.x * Math.sin(SHANK.halfAngle), 12);
+    expect(confused!.note!.flatMap((part) => (typeof part === 'string' ? [] : [part.value]))[0]).toBeCloseTo(
+      hole!.x * (Math.tan(SHANK.halfAngle) - Math.sin(SHANK.halfAngle)),
+      12,
+    );
+  });
+  it('the hole nearest this taper is taken, and one just out of twice its band is not', () => {
+    const at = (off: number) => ({ name: 'x', x: 100, y: 100 * Math.tan(SHANK.halfAngle + off) });
+    const kitWith = (...offs: number[]) => ({
+      ...DRAWER,
+      pinBlocks: [{ name: 'B', holes: offs.map((off, i) => ({ ...at(off), name: `h${i}` })) }],
+    });
+    const band = SHANK.tolerance.halfAngle;
+    const title = (kit: typeof DRAWER) =>
+      plainText(settingSteps('compound', { ...context, kit }, 'pins').find((s) => s.id === 'press')!.title);
+    expect(title(kitWith(1.5 * band, -0.5 * band))).toContain('h1');
+    expect(
+      schoolsFor('compound', { ...context, kit: kitWith(2.1 * band) }).find((s) => s.id === 'pins')!.blocked,
+    ).not.toBeNull();
+    expect(
+      schoolsFor('compound', { ...context, kit: kitWith(1.9 * band) }).find((s) => s.id === 'pins')!.blocked,
+    ).toBeNull();
+  });
+});
+
+describe.each(['attachment', 'compound', 'tailstock', 'form-tool'] as const)('a nudge of the %s', (way) => {
+  const at = (from: number) =>
+    nextNudge(way, { ...context, task: way === 'form-tool' ? WIDE : SHANK }, from, 75);
+  it('goes the other way for the other error, says which it was, and grows with it', () => {
+    const [steep, shallow] = [at(SHANK.halfAngle + 0.001), at(SHANK.halfAngle - 0.001)];
+    expect(steep.direction).not.toBe(shallow.direction);
+    expect([steep.because[0], shallow.because[0]]).toEqual(['Too steep by ', 'Too shallow by ']);
+    expect(steep.amount.value).toBeGreaterThan(0);
+    expect(at(SHANK.halfAngle + 0.002).amount.value).toBeGreaterThan(1.9 * steep.amount.value);
+    expect(at(SHANK.halfAngle).amount.value).toBeCloseTo(0, 9);
+  });
+});
+
+describe('a nudge of the compound', () => {
+  it('is what the needle must change by over the travel it was checked over', () => {
+    const nudge = nextNudge('compound', context, SHANK.halfAngle + 0.001, 75);
+    expect(nudge.amount.value).toBeCloseTo(
+      75 * (Math.sin(SHANK.halfAngle + 0.001) - Math.sin(SHANK.halfAngle)),
+      9,
+    );
+    expect(nudge.direction).toContain('nearer the bed');
+    expect(nudge.move).toMatchObject({ steeper: false, largeEnd: 'headstock' });
+    expect(nextNudge('compound', context, -0.001, 75).amount.value).toBeCloseTo(
+      75 * (Math.sin(SHANK.halfAngle) + Math.sin(0.001)),
+      9,
+    );
+  });
 });
