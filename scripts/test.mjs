@@ -1,4 +1,5 @@
 // npm test: everything, on a fresh clone: install, browser, types, lint, unit tests, build, browser journeys.
+import { spawn } from 'node:child_process';
 import { mkdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { ensureBuilt, ensureChromium, ensureInstalled, root, run } from './lib.mjs';
@@ -21,6 +22,27 @@ function step(name, work) {
   }
 }
 
+/**
+ * Several of npm's scripts at once: each keeps one processor busy and no more.
+ * @param {string} name
+ * @param {string[]} scripts
+ */
+async function stepBeside(name, scripts) {
+  console.log(`\n== ${name}`);
+  const ends = await Promise.all(
+    scripts.map(
+      (script) =>
+        new Promise((resolve) => {
+          const child = spawn('npm', ['run', '--silent', script], { cwd: root, stdio: 'inherit' });
+          child.once('error', () => resolve(script));
+          child.once('exit', (code) => resolve(code === 0 ? null : script));
+        }),
+    ),
+  );
+  const failed = ends.filter((end) => end !== null);
+  if (failed.length > 0) broken = failed.join(' and ');
+}
+
 const read = (file) => {
   try {
     return JSON.parse(readFileSync(join(results, file), 'utf8'));
@@ -29,8 +51,7 @@ const read = (file) => {
   }
 };
 
-step('types', () => run('npm', ['run', '--silent', 'typecheck']));
-step('lint', () => run('npm', ['run', '--silent', 'lint']));
+await stepBeside('types and lint', ['typecheck', 'lint']);
 step('unit tests', () => {
   try {
     run('npx', [
