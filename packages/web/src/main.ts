@@ -11,5 +11,8 @@ import { router } from './app/router';
 import { openWhileAway } from './data/openWhileAway';
 import { vuetify } from './app/theme/vuetify';
 
-createApp(App).use(createPinia()).use(router).use(vuetify).mount('#app');
+const app = createApp(App).use(createPinia()).use(router).use(vuetify);
+// What fails in a component is the page's failure: said where every other is, and seen by the journeys.
+app.config.errorHandler = (error) => reportError(error);
+app.mount('#app');
 openWhileAway();
