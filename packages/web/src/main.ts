@@ -8,11 +8,14 @@ import { createPinia } from 'pinia';
 import { createApp } from 'vue';
 import App from './app/App.vue';
 import { router } from './app/router';
+import { isUnfetched } from './data/unfetched';
 import { openWhileAway } from './data/openWhileAway';
 import { vuetify } from './app/theme/vuetify';
 
 const app = createApp(App).use(createPinia()).use(router).use(vuetify);
 // What fails in a component is the page's failure: said where every other is, and seen by the journeys.
-app.config.errorHandler = (error) => reportError(error);
+app.config.errorHandler = (error) => {
+  if (!isUnfetched(error)) reportError(error);
+};
 app.mount('#app');
 openWhileAway();

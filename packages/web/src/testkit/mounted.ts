@@ -29,8 +29,26 @@ export function useMounted(): Mounted {
     const host = document.createElement('div');
     document.body.append(host);
     const app = createApp(root).use(pinia);
-    app.component('VBtn', (_props: object, { slots }: Pick<SetupContext, 'slots'>) =>
-      h('button', slots['default']?.()),
+    app.component('VBtn', (props: object, { slots }: Pick<SetupContext, 'slots'>) =>
+      h('button', { type: 'button', ...props }, slots['default']?.()),
+    );
+    app.component('VTextField', {
+      props: { label: String, modelValue: String, errorMessages: String },
+      emits: ['update:modelValue'],
+      setup:
+        (props: Readonly<Record<string, string>>, { emit }: { emit: (name: string, text: string) => void }) =>
+        () =>
+          h('label', [
+            props.label,
+            h('input', {
+              value: props.modelValue,
+              onInput: (event: Event) => emit('update:modelValue', (event.target as HTMLInputElement).value),
+            }),
+            h('em', props.errorMessages),
+          ]),
+    });
+    app.component('RouterLink', (props: { to?: string }, { slots }: Pick<SetupContext, 'slots'>) =>
+      h('a', { href: props.to }, slots['default']?.()),
     );
     app.mount(host);
     apps.push(app);
@@ -69,3 +87,22 @@ export const placesOf = (path: Element | null): { x: number; y: number }[] =>
     x: Number(x),
     y: Number(y),
   }));
+
+/** The button of a name, to be pressed. */
+export function press(host: HTMLElement, name: string | RegExp): void {
+  const button = [...host.querySelectorAll('button')].find((one) => {
+    const said = plain(one.getAttribute('aria-label') ?? one.textContent);
+    return typeof name === 'string' ? said === name : name.test(said);
+  });
+  if (!button) throw new Error(`There is no button ${String(name)} among: ${plain(host.textContent)}`);
+  button.click();
+}
+
+/** Types into the box of a name, as a hand does. */
+export function fill(host: HTMLElement, name: string, text: string): void {
+  const label = [...host.querySelectorAll('label')].find((one) => plain(one.textContent).startsWith(name));
+  const box = label?.querySelector('input');
+  if (!box) throw new Error(`There is no box ${name}.`);
+  box.value = text;
+  box.dispatchEvent(new Event('input', { bubbles: true }));
+}

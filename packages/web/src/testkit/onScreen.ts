@@ -2,13 +2,14 @@ import 'fake-indexeddb/auto';
 import { entry, type FeatureDocument, type JobDocument } from '@anello/contract';
 import type { BodyOf, RecordBody, RecordKind } from '@anello/core/job';
 import { afterEach, beforeEach, vi } from 'vitest';
-import { defineComponent, h, provide, type Component } from 'vue';
+import { defineComponent, h, provide, type Component, type VNode } from 'vue';
 import { routerKey, type Router } from 'vue-router';
 import { job as jobDocument, shank } from '../../../contract/src/job/jobs.testdata';
 import { LONG_LATHE } from '../../../contract/src/machine/machines.testdata';
 import { bench } from '../data/db';
 import { useJob } from '../data/stores/job';
 import { useShop } from '../data/stores/shop';
+import { provideJobKind } from '../job/kinds/registry';
 import { provideJobModel, type JobModel } from '../job/model/useJobModel';
 import { useMounted } from './mounted';
 
@@ -16,6 +17,8 @@ import { useMounted } from './mounted';
 export interface OnScreen {
   /** Puts a job there and runs a desk on it. */
   work<T>(document: Partial<JobDocument>, make: () => T): { readonly desk: T; readonly model: JobModel };
+  /** Puts a job there and shows a part of its screens. */
+  show(document: Partial<JobDocument>, component: Component, props?: Record<string, unknown>): HTMLElement;
   /** What was kept of a kind, in order, taken back or not. */
   kept<K extends RecordKind>(kind: K): BodyOf<K>[];
   /** Where the desk has sent the screen to. */
@@ -57,33 +60,43 @@ export function useOnScreen(): OnScreen {
     });
   });
   afterEach(() => vi.unstubAllGlobals());
+  /** A job's place round whatever is under it: the job, its lathe, the model and the kind of job. */
+  function around(
+    document: Partial<JobDocument>,
+    under: () => VNode | null,
+  ): { model: JobModel; host: HTMLElement } {
+    let model!: JobModel;
+    const host = mount(
+      defineComponent({
+        setup() {
+          const [job, shop] = [useJob(), useShop()];
+          job.id = 'j-1';
+          job.document = { ...jobDocument(), machineId: LATHE_ID, ...document };
+          job.state = 'ready';
+          shop.machines = [{ id: LATHE_ID, version: 1, document: LONG_LATHE, settings: [] }];
+          provide(routerKey, { push: (to: string) => went.push(to) } as unknown as Router);
+          model = provideJobModel();
+          provideJobKind(model);
+          return under;
+        },
+      }),
+    );
+    return { model, host };
+  }
   return {
     went,
     work<T>(document: Partial<JobDocument>, make: () => T) {
       let desk!: T;
-      let model!: JobModel;
       const Desk: Component = {
         setup() {
           desk = make();
           return () => null;
         },
       };
-      mount(
-        defineComponent({
-          setup() {
-            const [job, shop] = [useJob(), useShop()];
-            job.id = 'j-1';
-            job.document = { ...jobDocument(), machineId: LATHE_ID, ...document };
-            job.state = 'ready';
-            shop.machines = [{ id: LATHE_ID, version: 1, document: LONG_LATHE, settings: [] }];
-            provide(routerKey, { push: (to: string) => went.push(to) } as unknown as Router);
-            model = provideJobModel();
-            return () => h(Desk);
-          },
-        }),
-      );
+      const { model } = around(document, () => h(Desk));
       return { desk, model };
     },
+    show: (document, component, props = {}) => around(document, () => h(component, props)).host,
     kept: <K extends RecordKind>(kind: K) =>
       useJob()
         .records.map((record) => record.body as RecordBody)

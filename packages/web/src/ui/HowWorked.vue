@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { formatFigure, type Working } from '@anello/core/figure';
-import { ref, watchEffect } from 'vue';
+import { nextTick, ref, watchEffect } from 'vue';
 import { inTex } from './inTex';
 import { usePreferences } from '../data/stores/preferences';
 import PhraseText from './PhraseText.vue';
@@ -9,6 +9,9 @@ import PhraseText from './PhraseText.vue';
 const props = defineProps<{ lines: readonly Working[] }>();
 const preferences = usePreferences();
 const html = ref<string[]>([]);
+const list = ref<HTMLElement | null>(null);
+/** A formula wider than its place is scrolled, by the keys as well. */
+const wide = ref<boolean[]>([]);
 
 watchEffect(async () => {
   const tex = props.lines.map((line) =>
@@ -18,14 +21,18 @@ watchEffect(async () => {
   );
   const { typeset } = await import('./typeset');
   html.value = tex.map(typeset);
+  await nextTick();
+  wide.value = [...(list.value?.querySelectorAll('.formula') ?? [])].map(
+    (f) => f.scrollWidth > f.clientWidth,
+  );
 });
 </script>
 
 <template>
-  <ul class="worked sheet">
+  <ul ref="list" class="worked sheet">
     <li v-for="(line, index) in lines" :key="line.tex" :class="{ confusion: line.confusion }">
       <!-- eslint-disable-next-line vue/no-v-html -- typeset by our own formula renderer from the core's formulas -->
-      <span class="formula" v-html="html[index] ?? ''" />
+      <span class="formula" :tabindex="wide[index] ? 0 : undefined" v-html="html[index] ?? ''" />
       <span v-if="line.note" class="note"><PhraseText :phrase="line.note" /></span>
     </li>
   </ul>
