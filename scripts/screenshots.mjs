@@ -90,7 +90,7 @@ try {
     await page.goto(`http://127.0.0.1:${port}${url}`, { waitUntil: 'networkidle' });
     await page.evaluate(() => document.fonts.ready);
     await act?.(page);
-    await page.waitForTimeout(300);
+    await page.waitForTimeout(600);
     await page.screenshot({ path: join(root, 'docs/screenshots', `${name}.png`) });
     await page.close();
   }

@@ -1,5 +1,6 @@
 import { createPinia, setActivePinia, type Pinia } from 'pinia';
 import { afterEach, beforeEach } from 'vitest';
+import { PlainBox } from './plainBox';
 import { createApp, defineComponent, h, type App, type Component, type SetupContext } from 'vue';
 
 /** What a test may do with a page of its own. */
@@ -32,21 +33,7 @@ export function useMounted(): Mounted {
     app.component('VBtn', (props: object, { slots }: Pick<SetupContext, 'slots'>) =>
       h('button', { type: 'button', ...props }, slots['default']?.()),
     );
-    app.component('VTextField', {
-      props: { label: String, modelValue: String, errorMessages: String },
-      emits: ['update:modelValue'],
-      setup:
-        (props: Readonly<Record<string, string>>, { emit }: { emit: (name: string, text: string) => void }) =>
-        () =>
-          h('label', [
-            props.label,
-            h('input', {
-              value: props.modelValue,
-              onInput: (event: Event) => emit('update:modelValue', (event.target as HTMLInputElement).value),
-            }),
-            h('em', props.errorMessages),
-          ]),
-    });
+    app.component('VTextField', PlainBox);
     app.component('RouterLink', (props: { to?: string }, { slots }: Pick<SetupContext, 'slots'>) =>
       h('a', { href: props.to }, slots['default']?.()),
     );
