@@ -217,7 +217,11 @@ export const useJob = defineStore('job', () => {
   }
 
   /** Changes the document, says so, and offers to change it back. */
-  function editAndOffer(said: string, change: (draft: JobDocument) => void, back: (draft: JobDocument) => void): void {
+  function editAndOffer(
+    said: string,
+    change: (draft: JobDocument) => void,
+    back: (draft: JobDocument) => void,
+  ): void {
     edit(change);
     screen.offerBack(said, () => edit(back));
   }

@@ -1,0 +1,59 @@
+/**
+ * Every name under which something lies in this browser, in one place. What is under LOCAL stays until it is taken away;
+ * what is under HELD outlives a reload, and goes with the sitting.
+ */
+export const LOCAL = {
+  units: 'anello.units',
+  theme: 'anello.theme',
+  operator: 'anello.operator',
+  /** One for each job with something typed that the server does not have. */
+  draft: 'anello.draft.',
+  /** A draft that could not be read, kept as it was found. */
+  torn: 'anello.torn.',
+  /** On its way into the outbox. */
+  keeping: 'anello.keeping.',
+  /** Which tab sends, where the browser has no locks. */
+  sender: 'anello.sender',
+} as const;
+
+/** The browser's own lock for the tab that sends. */
+export const SENDER_LOCK = 'anello-outbox';
+
+/** The browser's database, and what each of its stores goes by. */
+export const DATABASE = { name: 'anello', version: 3 } as const;
+export const STORE_KEYS = {
+  outbox: 'seq',
+  drafts: 'jobId',
+  jobs: 'id',
+  machines: 'id',
+  kit: 'id',
+  tapers: 'id',
+  acknowledged: 'id',
+} as const;
+
+export const HELD = {
+  bar: 'bar',
+  quick: 'quick',
+  blocksInUse: 'blocks-in-use',
+  withoutWear: 'without-wear',
+  cutView: 'cut.view',
+  paceSpeed: 'pace.speed',
+  holdSchool: 'hold.school',
+  holdMethod: 'hold.method',
+  engagement: 'thread.engagement',
+  steel: 'hardening.steel',
+  hub: 'drive.hub',
+  extremes: 'throw.extremes',
+  pinTapers: 'pins.tapers',
+  pinBlock: 'pins.block',
+  typed: (box: string) => `typed.${box}`,
+  points: (box: string) => `points.${box}`,
+  copy: (form: string, what: 'method' | 'given' | 'tools' | 'plus') => `${form}.${what}`,
+  interrupted: (job: string) => `interrupted.${job}`,
+  formTool: (job: string) => `form-tool.${job}`,
+  supported: (job: string) => `supported.${job}`,
+  thread: (job: string) => `thread.${job}`,
+  curveSet: (job: string) => `curve.set.${job}`,
+  eccentricSet: (job: string) => `eccentric.set.${job}`,
+  steps: (job: string, piece: number) => `steps.${job}.${piece}`,
+} as const;

@@ -1,0 +1,5 @@
+/** What browsers say when a part of the page could not be fetched: the server is away, or the page is going. */
+const SAID = /dynamically imported module|preload CSS|Importing a module script failed/;
+
+/** Whether an error only says that a part of the page could not be fetched just now; it is fetched when next wanted. */
+export const isUnfetched = (error: unknown): boolean => error instanceof Error && SAID.test(error.message);
