@@ -4,7 +4,6 @@ import { ofKind, type RecordOf } from '@anello/core/job';
 import { computed, type ComputedRef, type Ref } from 'vue';
 import { HELD } from '../../data/names';
 import { useJob } from '../../data/stores/job';
-import { useKit } from '../../data/stores/kit';
 import { usePreferences } from '../../data/stores/preferences';
 import { useHeld } from '../../data/useHeld';
 import { shownResolution } from '../../ui/shownResolution';
@@ -35,7 +34,6 @@ export interface DialInDesk {
 /** A throw being dialled in: live from any readings so far. */
 export function useDialIn(desk: EccentricDesk, part: () => EccentricPart): DialInDesk {
   const job = useJob();
-  const kit = useKit();
   const preferences = usePreferences();
   const model = useJobModel();
   const kept = useKeptEntries(() => `throw.${job.id}.${job.piece}.${part().id}`);
@@ -80,12 +78,7 @@ export function useDialIn(desk: EccentricDesk, part: () => EccentricPart): DialI
     now,
     // Two jaws that are not opposite only want a third.
     refused: computed(() => (found.value.code === 'underdetermined' ? '' : found.value.said)),
-    indicator: computed(() => {
-      const strokes = kit.core.instruments
-        .filter((i) => i.type === 'indicator')
-        .flatMap((i) => i.range ?? []);
-      return indicatorPlan({ throw: part().throw, range: strokes.length ? Math.max(...strokes) : null });
-    }),
+    indicator: computed(() => indicatorPlan({ throw: part().throw, range: desk.range.value })),
     tries,
     proved: computed(() => tries.value.at(-1)?.body.inside ?? false),
     nextJaw: computed(

@@ -24,6 +24,8 @@ export interface EccentricDesk {
   readonly choice: ComputedRef<EccentricChoice>;
   readonly ways: ComputedRef<ReturnType<typeof compareEccentricWays> | null>;
   readonly basis: ComputedRef<MadeBasis | null>;
+  /** Longest stroke of an indicator owned, mm; null when none is on record. */
+  readonly range: ComputedRef<number | null>;
   /** What the whole travel may be off by, either way, mm: as the drawing says, or the usual. */
   readonly limit: ComputedRef<number>;
   /** Packing is made and measured to this, mm. */
@@ -77,6 +79,7 @@ function makeEccentricDesk(): EccentricDesk {
         : null,
     ),
     basis,
+    range,
     change,
     setLength: (key, next) => change({ [key]: next }),
     choose(way) {

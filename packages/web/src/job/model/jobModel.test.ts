@@ -12,7 +12,7 @@ import { useEccentric } from '../eccentric/useEccentric';
 import { useMounted } from '../../testkit/mounted';
 import { provideJobModel, useJobModel } from './useJobModel';
 
-const mounted = useMounted();
+const { mount } = useMounted();
 const screen = useOnScreen();
 const disc: FeatureDocument = {
   id: 'e',
@@ -86,10 +86,7 @@ describe('a desk', () => {
       under = useCut();
       return () => null;
     });
-    const { model } = screen.work(shankJob('attachment'), () => undefined);
-    expect(model).toBeDefined();
     let above: unknown;
-    const { mount } = mounted;
     mount(
       defineComponent(() => {
         provideJobModel();

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ofKind } from '@anello/core/job';
+import { ofKind, settingInForce } from '@anello/core/job';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { useJob } from '../../data/stores/job';
@@ -57,9 +57,7 @@ async function keep(verdict: Verdict): Promise<void> {
 /** A piece that fits proves what the lathe stands at; the setting on record says so. */
 async function proveSetting(): Promise<void> {
   const { value: way } = model.wayChosen;
-  const setting = ofKind(job.records, 'setting-kept')
-    .filter((r) => r.piece <= job.piece)
-    .at(-1);
+  const setting = settingInForce(job.records, job.piece);
   if (!way?.device || !setting || !job.document || setting.body.way !== way.id) return;
   const { machineId, halfAngle, workLength } = setting.body;
   await shop.keepSetting({

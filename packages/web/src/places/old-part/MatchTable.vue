@@ -42,30 +42,8 @@ const SHOWN = 6;
   </div>
 </template>
 
+<style scoped src="../../ui/figureTable.css"></style>
 <style scoped>
-.scroll {
-  overflow-x: auto;
-}
-table {
-  border-collapse: separate;
-  border-spacing: 0;
-  width: 100%;
-}
-th,
-td {
-  padding: 10px 16px;
-  text-align: right;
-  font-weight: 400;
-  border-top: 1px solid var(--rule);
-}
-thead th {
-  border-top: 0;
-  color: var(--ink-2);
-  font-size: 14.5px;
-}
-th:first-child {
-  text-align: left;
-}
 th a {
   font-weight: 650;
   display: inline-flex;
@@ -76,6 +54,7 @@ th a {
   th,
   td {
     padding: 8px;
+    white-space: normal;
   }
 }
 </style>

@@ -37,29 +37,4 @@ const ARC_TENTH = Math.PI / 180 / 3600 / 10;
   </div>
 </template>
 
-<style scoped>
-.scroll {
-  overflow-x: auto;
-}
-table {
-  border-collapse: separate;
-  border-spacing: 0;
-  width: 100%;
-}
-th,
-td {
-  padding: 9px 14px;
-  text-align: right;
-  font-weight: 400;
-  border-top: 1px solid var(--rule);
-  white-space: nowrap;
-}
-thead th {
-  border-top: 0;
-  color: var(--ink-2);
-  font-size: 14px;
-}
-th:first-child {
-  text-align: left;
-}
-</style>
+<style scoped src="../../ui/figureTable.css"></style>
