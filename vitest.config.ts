@@ -1,3 +1,4 @@
+import { availableParallelism } from 'node:os';
 import { defineConfig } from 'vitest/config';
 import vue from '@vitejs/plugin-vue';
 
@@ -8,8 +9,14 @@ const moving = ['packages/web/**/*.test.ts', 'packages/server/**/*.test.ts'];
 
 export default defineConfig({
   test: {
+    // The runner leaves one processor free for a person at the keyboard; nobody is there.
+    maxWorkers: availableParallelism(),
     projects: [
-      { plugins: [vue()], test: { name: 'figures', include: figures, testTimeout: 20_000 } },
+      // Pure figures touch nothing of each other: read once for all files.
+      {
+        plugins: [vue()],
+        test: { name: 'figures', include: figures, testTimeout: 20_000, isolate: false },
+      },
       { plugins: [vue()], test: { name: 'moving', include: moving, testTimeout: 20_000, retry: 1 } },
     ],
   },
