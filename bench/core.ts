@@ -6,9 +6,11 @@ import { nextInfeed } from '@anello/core/infeed';
 import { jobProgress } from '@anello/core/job';
 import { METRIC_88, gaugeBlockStack } from '@anello/core/kit';
 import { layoutPart } from '@anello/core/part';
+import { checkPlan, planPart } from '@anello/core/plan';
 import { settingSteps } from '@anello/core/setting';
 import { identifyTaper } from '@anello/core/taper';
 import { compareWays } from '@anello/core/ways';
+import { COLLET_HOLDER } from '../packages/core/src/examples.testdata.ts';
 import { DEMO_JOBS } from '../packages/server/src/demo/jobs.ts';
 import { demoRecords } from '../packages/server/src/demo/history.ts';
 import { DEMO_MACHINES } from '../packages/server/src/demo/machines.ts';
@@ -52,6 +54,8 @@ export function benchCore(): Figure[] {
     timed('identify over the whole library, median', BUDGET_MS, identify),
     timed('next infeed after eight passes, median', 10, infeed),
     timed('evidence weighed, median', 10, evidence),
+    timed('a line of work proposed, median', 50, proposal),
+    timed('thirty operations checked, median', BUDGET_MS, thirtyChecked),
     timed('path of a round nose, 100,000 points, median', 150, nosePath),
     timed('table of two-handle steps, median', 150, steps),
     {
@@ -152,6 +156,39 @@ function evidence(): number {
           { kind: 'rock', touches: 'large', swing: 0.02, distance: 70 },
         ],
       });
+      return performance.now() - from;
+    }),
+  );
+}
+
+const LINES = 60;
+
+/** The line of work of a collet holder, worked out from nothing. */
+function proposal(): number {
+  return median(
+    Array.from({ length: LINES }, () => {
+      const from = performance.now();
+      planPart(COLLET_HOLDER);
+      return performance.now() - from;
+    }),
+  );
+}
+
+/** The same checked with thirty operations: those it has, and closing ones over and over. */
+function thirtyChecked(): number {
+  const { holdings } = planPart(COLLET_HOLDER);
+  const last = holdings.at(-1)!;
+  const has = holdings.reduce((sum, holding) => sum + holding.operations.length, 0);
+  const more = Array.from({ length: 30 - has }, (_, i) => ({
+    id: `more-${i}`,
+    kind: 'inspect' as const,
+    features: [],
+  }));
+  const line = [...holdings.slice(0, -1), { ...last, operations: [...last.operations, ...more] }];
+  return median(
+    Array.from({ length: LINES }, () => {
+      const from = performance.now();
+      checkPlan(COLLET_HOLDER, line);
       return performance.now() - from;
     }),
   );

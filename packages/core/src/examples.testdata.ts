@@ -9,6 +9,7 @@ import type { RecordBody } from './job/records/registry';
 import type { KeptRecord } from './job/records/row';
 import { USUAL_MATERIALS, type Material } from './kit/material';
 import type { Lathe } from './machine/lathe';
+import type { PlanPart } from './plan/piece/line';
 import type { Feature } from './part/kinds/registry';
 import { settingSteps } from './setting/registry';
 import type { SettingContext, Sweep } from './setting/setting';
@@ -139,3 +140,70 @@ export const RECORDS: readonly KeptRecord[] = [
     distance: null,
   } satisfies RecordBody,
 ].map(kept);
+
+/** A bush out of bar: what the examples of a line of work are about. */
+export const PLANNED: PlanPart = {
+  features: [
+    { id: 'body', name: 'Body', kind: 'cylinder', side: 'external', diameter: 30, length: 40 },
+    { id: 'hole', name: 'Hole', kind: 'bore', side: 'internal', diameter: 20, length: 40 },
+  ],
+  stock: { shape: 'round', across: 32, length: 100 },
+  quantity: 1,
+  lathe: LONG,
+  kit: DRAWER,
+};
+
+/** A collet holder: shank drawn home from behind, a seat of 8° a side, and the thread of its nut. */
+export const COLLET_HOLDER: PlanPart = {
+  features: [
+    {
+      id: 'shank',
+      name: 'Shank',
+      kind: 'taper',
+      side: 'external',
+      largeEnd: 'tailstock',
+      gaugeDiameter: 23.825,
+      ratio: 1 / 19.922,
+      length: 86,
+      beyondGauge: 5,
+    },
+    { id: 'collar', name: 'Collar', kind: 'cylinder', side: 'external', diameter: 40, length: 8 },
+    { id: 'relief', name: 'Relief', kind: 'groove', side: 'external', diameter: 26, length: 3 },
+    {
+      id: 'nut',
+      name: 'Nut thread',
+      kind: 'thread',
+      side: 'external',
+      designation: 'M30x1.5',
+      diameter: 30,
+      pitch: 1.5,
+      length: 15,
+    },
+    {
+      id: 'seat',
+      name: 'Seat',
+      kind: 'taper',
+      side: 'internal',
+      largeEnd: 'tailstock',
+      largeDiameter: 22,
+      halfAngle: (8 / 180) * Math.PI,
+      length: 24,
+    },
+    { id: 'clear', name: 'Clearance', kind: 'bore', side: 'internal', diameter: 12.5, length: 20 },
+    {
+      id: 'drawbar',
+      name: 'Drawbar thread',
+      kind: 'thread',
+      side: 'internal',
+      from: 'headstock',
+      designation: 'M12',
+      diameter: 12,
+      pitch: 1.75,
+      length: 25,
+    },
+  ],
+  stock: { shape: 'round', across: 42, length: 180 },
+  quantity: 5,
+  lathe: LONG,
+  kit: DRAWER,
+};

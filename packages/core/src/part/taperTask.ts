@@ -17,7 +17,7 @@ export interface TaperOfPart {
 }
 
 /**
- * The part's taper as a task for a lathe: the first taper of the list, solved, with the part's whole
+ * A taper of the part as a task for a lathe: the one named, or the first of the list, solved, with the part's whole
  * length. Null when the part has none. Errors as solveTaperFeature.
  *
  * @example
@@ -27,8 +27,9 @@ export interface TaperOfPart {
 export function taperOfPart(
   features: readonly Feature[],
   tolerance: { grade: Grade; coneZone?: number | undefined },
+  id?: string,
 ): TaperOfPart | null {
-  const feature = features.find((f): f is Taper => f.kind === 'taper');
+  const feature = features.find((f): f is Taper => f.kind === 'taper' && (id === undefined || f.id === id));
   if (!feature) return null;
   const solved = solveTaperFeature(feature);
   const layout = layoutPart(features);

@@ -1,4 +1,4 @@
-import { length } from '../../figure/figure';
+import { length } from '../../../figure/figure';
 import type { OperationId } from '../operation';
 import { groove, insideThread, orderFor, plainHole, type Maker } from './facts';
 

@@ -1,4 +1,4 @@
-import { length } from '../../figure/figure';
+import { length } from '../../../figure/figure';
 import { groove, type Maker } from './facts';
 
 export const reference: Maker = () => ({

@@ -1,8 +1,8 @@
-import type { Feature } from '../../part/kinds/registry';
-import type { TaperTask } from '../../taper/task';
-import type { WayId } from '../../taper/wayId';
-import { NOTHING_IN_THE_WAY, type InTheOrder } from '../../ways/taper/inTheOrder';
-import { wayOf } from '../../ways/taper/registry';
+import type { Feature } from '../../../part/kinds/registry';
+import type { TaperTask } from '../../../taper/task';
+import type { WayId } from '../../../taper/wayId';
+import { NOTHING_IN_THE_WAY, type InTheOrder } from '../../../ways/taper/inTheOrder';
+import { wayOf } from '../../../ways/taper/registry';
 import type { Operation } from '../operation';
 
 export interface PlanRequest {

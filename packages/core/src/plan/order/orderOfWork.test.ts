@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Feature } from '../part/kinds/registry';
-import { taperOfPart } from '../part/taperTask';
-import { plainText } from '../figure/phrase';
-import { WAY_IDS } from '../taper/wayId';
+import type { Feature } from '../../part/kinds/registry';
+import { taperOfPart } from '../../part/taperTask';
+import { plainText } from '../../figure/phrase';
+import { WAY_IDS } from '../../taper/wayId';
 import { endangeredBy, inOrder, orderOfWork } from './orderOfWork';
 
 const shank: Feature[] = [

@@ -1,4 +1,4 @@
-import type { Phrase } from '../figure/phrase';
+import type { Phrase } from '../../figure/phrase';
 
 export const OPERATION_IDS = [
   'face',

@@ -1,0 +1,98 @@
+import type { FeatureKind } from '../../part/kinds/registry';
+import type { KindOfOperation, Moment } from '../operations/kind';
+import { kindOfHolding } from '../holdings/registry';
+import type { Placed } from '../piece/laid';
+import { impossible, risk, type Holding, type Wrong } from '../piece/line';
+import { behindJaws, underJaws } from '../piece/reach';
+
+/** How it is held, and the piece. */
+export type Held = Pick<Moment, 'piece'> & { readonly holding: Omit<Holding, 'operations'> };
+
+const what = (section: Placed): string => section.feature.name;
+
+/** Whether a kind of operation can be done to a feature at all. */
+export const canWork = (
+  { works }: Pick<KindOfOperation, 'works'>,
+  feature: { readonly kind: FeatureKind; readonly side: string },
+): boolean =>
+  works.some((one) => one.kind === feature.kind && (one.side === undefined || one.side === feature.side));
+
+/** What is wrong with reaching a feature as it is held: the jaws, the end, the centre. */
+export function reachWrong({ holding, piece }: Held, section: Placed): Wrong[] {
+  const { onCentres, faceFree } = kindOfHolding(holding.by);
+  if (section.side === 'internal') {
+    if (section.from !== holding.toward)
+      return [
+        impossible('wrong-end', [
+          `${what(section)} opens to the ${section.from} end, which is at the spindle in this holding.`,
+        ]),
+      ];
+    return onCentres || !faceFree || holding.centre
+      ? [
+          impossible('centre-in-the-way', [
+            `A centre stands where the tool for ${what(section)} has to go in.`,
+          ]),
+        ]
+      : [];
+  }
+  if (underJaws(holding, section))
+    return [impossible('under-the-jaws', [`${what(section)} lies under what holds the piece.`])];
+  if (behindJaws(holding, section))
+    return [impossible('behind-the-jaws', [`${what(section)} lies between the jaws and the spindle.`])];
+  return piece.faced.has(holding.toward)
+    ? []
+    : [risk('not-faced', ['The face its lengths are measured from is not cut yet.'])];
+}
+
+/** What is wrong with any operation on a feature, whatever it is. */
+export function featureWrong(kind: KindOfOperation, moment: Moment, section: Placed): Wrong[] {
+  if (!canWork(kind, section))
+    return [impossible('not-its-kind', [`${kind.name} is not how ${what(section)} is made.`])];
+  if (moment.piece.done.has(section.id))
+    return [
+      kind.finishes(moment.piece.laid, section)
+        ? impossible('done-already', [`${what(section)} is finished already.`])
+        : impossible('done-already', [`${what(section)} is finished: rough work on it now would spoil it.`]),
+    ];
+  return reachWrong(moment, section);
+}
+
+/** What is wrong with the moment: parted off, hard, set over, swung, or off its axis. */
+export function momentWrong(kind: KindOfOperation, moment: Moment, section: Placed | null): Wrong[] {
+  const { set, parted, hard, piece, holding } = moment;
+  const found: Wrong[] = [];
+  if (parted)
+    found.push(impossible('parted-already', ['The piece is parted off by then and lies in the tray.']));
+  if (hard && kind.cuts && kind.on !== 'piece')
+    found.push(impossible('hard-already', ['It is hard by then: no tool of the lathe cuts it.']));
+  const tailstock = kind.fromTailstock(piece.laid, section, holding.by);
+  if (tailstock && set.has('compound'))
+    found.push(
+      risk('compound-swung', [
+        'The compound is swung by then and stands in the tailstock’s way: what is done from the tailstock comes first.',
+      ]),
+    );
+  const setsItself = section !== null && kind.leaves(piece.laid, section, holding.by) === 'tailstock';
+  if (set.has('tailstock') && kind.cuts && !setsItself)
+    found.push(
+      impossible('tailstock-over', [
+        'The tailstock stands set over by then: whatever is cut comes out tapered.',
+      ]),
+    );
+  return [...found, ...axisWrong(kind, moment, section, holding.by === 'between-centres')];
+}
+
+/** Off-axis work wants a holding of its own: the piece is set over for it. */
+function axisWrong(kind: KindOfOperation, moment: Moment, section: Placed | null, centres: boolean): Wrong[] {
+  if (!section || !kind.cuts) return [];
+  const off = section.kind === 'eccentric';
+  if ((off ? moment.onAxis : moment.offAxis) && !centres)
+    return [
+      impossible('off-axis', [
+        off
+          ? `${what(section)} runs off the axis: the piece is set over for it, in a holding of its own.`
+          : `The piece stands set over for its eccentric: ${what(section)} would be cut off its axis.`,
+      ]),
+    ];
+  return [];
+}

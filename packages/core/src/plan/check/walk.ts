@@ -1,0 +1,118 @@
+import type { Device } from '../../machine/lathe';
+import { AnelloError } from '../../basics/error';
+import { layOut, type Laid, type Placed } from '../piece/laid';
+import { impossible, type Holding, type PlanOperation, type Wrong } from '../piece/line';
+import { rawPiece, type Piece } from '../piece/piece';
+import type { PlanPart } from '../piece/line';
+import { kindOfHolding } from '../holdings/registry';
+import type { Moment } from '../operations/kind';
+import { kindOfOperation } from '../operations/registry';
+import { featureWrong, momentWrong } from './common';
+import { centreWrong } from '../holdings/betweenCentres';
+import { axisLost } from './axisLost';
+
+/** One step of a line of work: the moment before it, what is wrong with it, and the piece after. */
+export interface Step {
+  readonly moment: Moment;
+  readonly sections: readonly Placed[];
+  readonly wrong: readonly Wrong[];
+  readonly after: Piece;
+}
+
+/** One holding gone through. */
+export interface HeldSteps {
+  readonly holding: Holding;
+  readonly before: Piece;
+  /** What is wrong with holding it so. */
+  readonly wrong: readonly Wrong[];
+  readonly steps: readonly Step[];
+}
+
+export interface Walk {
+  readonly laid: Laid;
+  readonly held: readonly HeldSteps[];
+  readonly last: Piece;
+}
+
+interface Memory {
+  set: Set<Device>;
+  onAxis: boolean;
+  offAxis: boolean;
+  parted: boolean;
+  hard: boolean;
+}
+
+/** Goes through a line of work step by step, the piece changing under it. Errors as layOut; out-of-range for what it does not know. */
+export function walk(part: PlanPart, holdings: readonly Holding[], laid: Laid = layOut(part)): Walk {
+  let piece = rawPiece(laid, holdings[0] ?? { toward: 'tailstock' });
+  let hard = false;
+  const held = holdings.map((holding) => {
+    const before = piece;
+    const memory: Memory = { set: new Set(), onAxis: false, offAxis: false, parted: false, hard };
+    const steps = known(holding).operations.map((operation) => {
+      const step = take(piece, holding, operation, memory);
+      piece = step.after;
+      return step;
+    });
+    hard = memory.hard;
+    return { holding, before, wrong: holdingWrong(before, holding), steps };
+  });
+  return { laid, held, last: piece };
+}
+
+/** A holding whose names are known here. Errors: out-of-range. */
+function known(holding: Holding): Holding {
+  if (!kindOfHolding(holding.by))
+    throw new AnelloError('out-of-range', 'holdings', 'There is no such way of holding.');
+  for (const { kind } of holding.operations)
+    if (!kindOfOperation(kind))
+      throw new AnelloError('out-of-range', 'holdings', 'There is no such kind of operation.');
+  return holding;
+}
+
+function holdingWrong(piece: Piece, holding: Holding): Wrong[] {
+  return [
+    ...kindOfHolding(holding.by).wrong(piece, holding),
+    ...(holding.centre && !kindOfHolding(holding.by).onCentres ? centreAtHand(piece, holding) : []),
+    ...axisLost(piece, holding),
+  ];
+}
+
+/** A centre brought up later in the same holding stands in the hole drilled in it. */
+function centreAtHand(piece: Piece, holding: Holding): Wrong[] {
+  return centreWrong(piece, holding.toward);
+}
+
+function take(piece: Piece, holding: Holding, operation: PlanOperation, memory: Memory): Step {
+  const kind = kindOfOperation(operation.kind);
+  const { laid } = piece;
+  const moment: Moment = { piece, holding, operation, ...memory, set: new Set(memory.set) };
+  const wrong: Wrong[] = [];
+  const sections: Placed[] = [];
+  for (const id of kind.on === 'features' ? operation.features : []) {
+    const section = laid.byId.get(id);
+    if (section) sections.push(section);
+    else wrong.push(impossible('not-of-the-part', ['It works a feature that the part does not have.']));
+  }
+  if (kind.on === 'features' && operation.features.length === 0)
+    wrong.push(impossible('not-of-the-part', ['It does not say what it works.']));
+  const targets: readonly (Placed | null)[] = kind.on === 'features' ? sections : [null];
+  let after = piece;
+  for (const section of targets) {
+    const at = { ...moment, piece: after };
+    wrong.push(...momentWrong(kind, at, section));
+    const first = section ? featureWrong(kind, at, section) : [];
+    const fatal = first.some((w) => w.level === 'impossible');
+    wrong.push(...first, ...(fatal ? [] : kind.wrong(at, section)));
+    after = kind.after(at, section);
+    remember(memory, kind.leaves(laid, section, holding.by), section, operation.kind);
+  }
+  return { moment, sections, wrong, after };
+}
+
+function remember(memory: Memory, leaves: Device | null, section: Placed | null, kind: string): void {
+  if (leaves) memory.set.add(leaves);
+  if (section) memory[section.kind === 'eccentric' ? 'offAxis' : 'onAxis'] = true;
+  if (kind === 'part-off') memory.parted = true;
+  if (kind === 'harden') memory.hard = true;
+}

@@ -1,0 +1,31 @@
+import { length } from '../../figure/figure';
+import { impossible, type Wrong } from '../piece/line';
+import type { End } from '../../taper/task';
+import { takesCentre, type Piece } from '../piece/piece';
+import type { KindOfHolding } from './kind';
+
+/** Why a centre does not stand at an end. */
+export function centreWrong(piece: Piece, end: End): Wrong[] {
+  if (takesCentre(piece, end)) return [];
+  return piece.centred.has(end)
+    ? [impossible('centre-lost', [`The hole at the ${end} end is too wide by now for a centre to stand in.`])]
+    : [impossible('no-centre-hole', [`There is no centre hole at the ${end} end for a centre to stand in.`])];
+}
+
+export const betweenCentres: KindOfHolding = {
+  by: 'between-centres',
+  name: 'Between centres',
+  jaws: false,
+  faceFree: false,
+  onCentres: true,
+  setOverMinutes: 20,
+  minutes: 8,
+  caution:
+    'Carrier bolted tight and clear of the slide, the piece turned end for end for what lies under it; grease the tailstock centre.',
+  say: (piece) => [
+    'Between centres, ',
+    length(piece.laid.length, 0.1),
+    ' from face to face, driven by a carrier',
+  ],
+  wrong: (piece) => [...centreWrong(piece, 'headstock'), ...centreWrong(piece, 'tailstock')],
+};

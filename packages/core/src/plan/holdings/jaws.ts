@@ -1,0 +1,81 @@
+import { count, length } from '../../figure/figure';
+import type { Phrase } from '../../figure/phrase';
+import { impossible, risk, type Holding, type Wrong } from '../piece/line';
+import { outsideRadii, type Piece } from '../piece/piece';
+import { behind, standsOut, underJaws } from '../piece/reach';
+import { CLEAR, leastGrip, MOST_STAND_OUT, SAME } from '../piece/usual';
+
+/** Finished shapes no jaw may close on: it would mark them, and a slope or a curve gives it a line to hold by. */
+const SPOILED: readonly string[] = ['taper', 'thread', 'profile'];
+
+/** What is wrong with jaws closing where they do. */
+export function jawsWrong(piece: Piece, holding: Holding): Wrong[] {
+  const { grips } = holding;
+  if (!grips || grips.to - grips.from <= SAME)
+    return [impossible('jaws-on-nothing', ['It does not say where the jaws close.'])];
+  const { laid, spare } = piece;
+  const found: Wrong[] = [];
+  if (grips.from < -spare.headstock - CLEAR || grips.to > laid.length + spare.tailstock + CLEAR)
+    found.push(impossible('jaws-on-nothing', ['There is no bar left where the jaws are to close.']));
+  for (const section of laid.outside)
+    if (SPOILED.includes(section.kind) && piece.done.has(section.id) && underJaws(holding, section))
+      found.push(
+        impossible('jaws-on-finished', [
+          `The jaws would close on ${section.feature.name}, which is finished.`,
+        ]),
+      );
+  const held = outsideRadii(piece, grips.from, grips.to);
+  const least = leastGrip(2 * held.smallest);
+  if (grips.to - grips.from < least - SAME)
+    found.push(
+      risk('short-grip', [
+        'The jaws hold ',
+        length(grips.to - grips.from, 0.1),
+        ' of it: ',
+        length(least, 0.1),
+        ' at least, or it works loose.',
+      ]),
+    );
+  const back = behind(piece, holding);
+  if (back && back.to - back.from > SAME) {
+    const { largest } = outsideRadii(piece, back.from, back.to);
+    if (largest > held.largest + SAME)
+      found.push(
+        impossible('jaws-too-wide', [
+          'What lies behind the jaws is ',
+          length(2 * largest, 0.1),
+          ' across and they close on ',
+          length(2 * held.largest, 0.1),
+          ': they cannot pass it.',
+        ]),
+      );
+  }
+  return [...found, ...standOutWrong(piece, holding, 2 * held.smallest)];
+}
+
+/** Work that stands out far and has no centre. */
+export function standOutWrong(piece: Piece, holding: Holding, diameter: number): Wrong[] {
+  const out = standsOut(piece, holding);
+  if (out === null || holding.centre || out <= MOST_STAND_OUT * diameter + SAME) return [];
+  return [
+    risk('stands-out', [
+      'It stands out ',
+      length(out, 1),
+      ', ',
+      count(out / diameter, 0.1),
+      ' of its diameters, with no centre: it chatters, bends and may climb out of the jaws.',
+    ]),
+  ];
+}
+
+/** Where jaws close, said. */
+export const sayJaws = (what: string, piece: Piece, { grips }: Holding): Phrase =>
+  grips
+    ? [
+        `${what} on `,
+        length(2 * outsideRadii(piece, grips.from, grips.to).largest, 0.01),
+        ', ',
+        length(grips.to - grips.from, 1),
+        ' held',
+      ]
+    : [what];

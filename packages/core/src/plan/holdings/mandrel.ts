@@ -1,0 +1,39 @@
+import { length } from '../../figure/figure';
+import type { Placed } from '../piece/laid';
+import { impossible } from '../piece/line';
+import type { Piece } from '../piece/piece';
+import type { KindOfHolding } from './kind';
+
+/** A tapped hole takes a screwed one. */
+const HOLDS: readonly string[] = ['bore', 'cylinder', 'taper', 'thread'];
+/** A mandrel wants a hole at least this long, in its own diameters. */
+const LEAST_HOLE = 0.5;
+
+/** The finished hole a mandrel holds best in: the longest for its width. */
+export const holeForMandrel = (piece: Piece): Placed | undefined =>
+  piece.laid.inside
+    .filter(
+      (s) => HOLDS.includes(s.kind) && piece.done.has(s.id) && s.z1 - s.z0 >= LEAST_HOLE * 2 * s.smallest,
+    )
+    .sort((a, b) => b.z1 - b.z0 - (a.z1 - a.z0))[0];
+
+export const mandrel: KindOfHolding = {
+  by: 'mandrel',
+  name: 'Mandrel',
+  jaws: false,
+  faceFree: false,
+  onCentres: true,
+  setOverMinutes: null,
+  minutes: 7,
+  caution: 'Pressed home with the cut pushing it on, never off.',
+  say(piece) {
+    const hole = holeForMandrel(piece);
+    return hole
+      ? [`On a mandrel in ${hole.feature.name}, `, length(2 * hole.smallest, 0.01), ' across']
+      : ['On a mandrel'];
+  },
+  wrong: (piece) =>
+    holeForMandrel(piece)
+      ? []
+      : [impossible('not-held', ['It has no finished hole yet that a mandrel would hold in.'])],
+};

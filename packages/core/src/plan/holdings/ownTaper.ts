@@ -1,0 +1,68 @@
+import { solveTaperFeature } from '../../part/solveTaperFeature';
+import type { Taper } from '../../part/kinds/taper';
+import { other, type Placed } from '../piece/laid';
+import { impossible, type Holding, type Wrong } from '../piece/line';
+import { outsideRadii, type Piece } from '../piece/piece';
+import { SAME, SELF_HOLDING } from '../piece/usual';
+import { standOutWrong } from './jaws';
+import type { KindOfHolding } from './kind';
+
+/** The finished outside taper that a piece can be held by with this end toward the tailstock, if it has one. */
+export const heldByTaper = (piece: Piece, { toward }: Pick<Holding, 'toward'>): Placed | undefined =>
+  piece.laid.outside.find(
+    (s) => s.kind === 'taper' && (s.feature as Taper).largeEnd === toward && piece.done.has(s.id),
+  );
+
+/** The thread that draws it home: inside, opening at the small end. */
+const drawbarThread = (piece: Piece, toward: Holding['toward']): Placed | undefined =>
+  piece.laid.inside.find((s) => s.kind === 'thread' && s.from === other(toward));
+
+function wrong(piece: Piece, holding: Holding): Wrong[] {
+  const taper = heldByTaper(piece, holding);
+  if (!taper)
+    return [
+      impossible('not-held', [
+        `It has no finished taper with its large end toward the ${holding.toward} end, to be held by.`,
+      ]),
+    ];
+  const { laid } = piece;
+  const found: Wrong[] = [];
+  const [from, to] = holding.toward === 'tailstock' ? [0, taper.z0] : [taper.z1, laid.length];
+  if (to - from > SAME && outsideRadii(piece, from, to).largest > taper.smallest + SAME)
+    found.push(
+      impossible('jaws-too-wide', [
+        'What lies behind its taper is thicker than the taper: the spindle does not take it.',
+      ]),
+    );
+  const thread = drawbarThread(piece, holding.toward);
+  if (thread && !piece.done.has(thread.id))
+    found.push(
+      impossible('no-drawbar', [
+        `${thread.feature.name} is not cut yet: there is nothing to draw it home by.`,
+      ]),
+    );
+  if (!thread && solveTaperFeature(taper.feature as Taper).halfAngle > SELF_HOLDING)
+    found.push(
+      impossible('no-drawbar', [
+        'A taper as steep as this does not hold by itself, and it has no thread to be drawn home by.',
+      ]),
+    );
+  return [...found, ...standOutWrong(piece, holding, 2 * taper.largest)];
+}
+
+export const ownTaper: KindOfHolding = {
+  by: 'own-taper',
+  name: 'Own taper',
+  jaws: false,
+  faceFree: true,
+  onCentres: false,
+  setOverMinutes: null,
+  minutes: 6,
+  caution: 'Never spin it with the drawbar loose.',
+  say(piece, holding) {
+    const taper = heldByTaper(piece, holding);
+    const drawn = drawbarThread(piece, holding.toward) ? ', drawn home by its drawbar thread' : '';
+    return [`In the spindle by ${taper?.feature.name ?? 'its own taper'}${drawn}`];
+  },
+  wrong,
+};

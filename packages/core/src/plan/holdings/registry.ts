@@ -1,0 +1,26 @@
+import type { HoldingBy } from '../piece/line';
+import { betweenCentres } from './betweenCentres';
+import { collet } from './collet';
+import { fourJaw } from './fourJaw';
+import type { KindOfHolding } from './kind';
+import { mandrel } from './mandrel';
+import { ownTaper } from './ownTaper';
+import { threeJaw } from './threeJaw';
+
+const HOLDINGS: Readonly<Record<HoldingBy, KindOfHolding>> = {
+  'three-jaw': threeJaw,
+  'four-jaw': fourJaw,
+  collet,
+  'between-centres': betweenCentres,
+  'own-taper': ownTaper,
+  mandrel,
+};
+
+/**
+ * All there is to know of a way of holding.
+ *
+ * @example
+ * kindOfHolding('collet').jaws
+ * // → true
+ */
+export const kindOfHolding = (by: HoldingBy): KindOfHolding => HOLDINGS[by];

@@ -1,0 +1,46 @@
+import { length } from '../../figure/figure';
+import { impossible } from '../piece/line';
+import { drilled, finished } from '../piece/piece';
+import { saySpeed } from './speed';
+import { depthOf, drillMakesIt, isTapped, reamerFor, threadBore } from './sizes';
+import { holeNow } from './hole';
+import { PLAIN, type KindOfOperation } from './kind';
+
+export const bore: KindOfOperation = {
+  ...PLAIN,
+  kind: 'bore',
+  name: 'Bore',
+  on: 'features',
+  works: (['bore', 'cylinder', 'thread'] as const).map((kind) => ({ kind, side: 'internal' })),
+  before: ['The stoutest bar that goes in, as short as the depth allows.'],
+  rank: () => 30,
+  needed: (laid, section) =>
+    section.side === 'internal' &&
+    (section.kind === 'cylinder' ||
+      (section.kind === 'thread' && !isTapped(section)) ||
+      (section.kind === 'bore' && !drillMakesIt(laid, section) && reamerFor(laid, section) === null)),
+  finishes: (_laid, section) => section.kind !== 'thread',
+  wrong: (moment, section) =>
+    section && holeNow(moment, section) === 0
+      ? [impossible('no-hole', ['A boring tool has nothing to enter: it is drilled first.'])]
+      : [],
+  after({ piece, holding }, section) {
+    if (!section) return piece;
+    return section.kind === 'thread'
+      ? drilled(piece, section, threadBore(section) / 2)
+      : finished(piece, [section.id], holding.id);
+  },
+  say(laid, section) {
+    if (!section) return ['Bore'];
+    const size = section.kind === 'thread' ? threadBore(section) : 2 * section.largest;
+    return [
+      'Bore ⌀',
+      length(size, 0.01),
+      ', ',
+      length(depthOf(laid, section), 0.1),
+      ' deep, ',
+      ...saySpeed(laid, size, { finishing: true, boring: depthOf(laid, section) / size }),
+    ];
+  },
+  minutes: (laid, section) => (section ? 5 + depthOf(laid, section) / 8 : 5),
+};

@@ -1,0 +1,50 @@
+import type { End } from '../../taper/task';
+import type { Laid } from '../piece/laid';
+import { impossible } from '../piece/line';
+import { kindOfHolding } from '../holdings/registry';
+import { mouthRadius } from '../piece/piece';
+import { length } from '../../figure/figure';
+import { saySpeed } from './speed';
+import { PLAIN, type KindOfOperation } from './kind';
+
+/** Centre drills by their body, mm, and the part of the face's diameter one may take. */
+const CENTRE_DRILLS = [3.15, 4, 5, 6.3, 8, 10];
+const OF_THE_FACE = 0.4;
+
+function drillAt({ outside, barRadius }: Laid, end: End | undefined): number {
+  const face = 2 * ((end === 'headstock' ? outside[0] : outside.at(-1))?.smallest ?? barRadius);
+  return CENTRE_DRILLS.filter((d) => d <= OF_THE_FACE * face).at(-1) ?? (CENTRE_DRILLS[0] as number);
+}
+
+export const centre: KindOfOperation = {
+  ...PLAIN,
+  kind: 'centre',
+  name: 'Centre',
+  on: 'end',
+  before: ['Tailstock on the axis: prove it before drilling.'],
+  rank: () => 60,
+  fromTailstock: () => true,
+  wrong({ piece, holding, operation: { end } }) {
+    if (end === undefined) return [impossible('not-of-the-part', ['It does not say which end is centred.'])];
+    if (end !== holding.toward || !kindOfHolding(holding.by).faceFree || holding.centre)
+      return [impossible('wrong-end', [`Nothing can be brought up to the ${end} face in this holding.`])];
+    return piece.faced.has(end)
+      ? []
+      : [impossible('not-faced', ['A centre hole in a face that is still to be cut is cut away with it.'])];
+  },
+  after: ({ piece, operation: { end } }) =>
+    end === undefined ? piece : { ...piece, centred: new Set([...piece.centred, end]) },
+  say(laid, _section, { piece, operation: { end } }) {
+    const mouth = end === undefined ? 0 : mouthRadius(piece, end);
+    const size = drillAt(laid, end);
+    return mouth > 0
+      ? ['Sink the mouth 60° for the centre, ', length(2 * mouth + 2, 0.1), ' across']
+      : [
+          `Centre the ${end ?? ''} end, `,
+          length(size, 0.01),
+          ' drill, ',
+          ...saySpeed(laid, size, { finishing: false }),
+        ];
+  },
+  minutes: () => 2,
+};

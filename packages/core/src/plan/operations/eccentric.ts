@@ -1,0 +1,40 @@
+import { length } from '../../figure/figure';
+import type { Eccentric } from '../../part/kinds/eccentric';
+import { throwOf } from '../../part/throwOf';
+import { impossible } from '../piece/line';
+import { finished } from '../piece/piece';
+import { holeNow } from './hole';
+import { saySpeed } from './speed';
+import { PLAIN, type KindOfOperation } from './kind';
+
+export const eccentric: KindOfOperation = {
+  ...PLAIN,
+  kind: 'eccentric',
+  name: 'Eccentric',
+  on: 'features',
+  works: [{ kind: 'eccentric' }],
+  before: ['Swing it round by hand: the high side must clear.', 'Balanced, or slow.'],
+  rank: () => 130,
+  needed: (_laid, section) => section.kind === 'eccentric',
+  finishes: () => true,
+  wrong: (moment, section) =>
+    section?.side === 'internal' && holeNow(moment, section) === 0
+      ? [impossible('no-hole', ['There is no hole yet to bore off the axis.'])]
+      : [],
+  after: ({ piece, holding }, section) => (section ? finished(piece, [section.id], holding.id) : piece),
+  say(laid, section) {
+    if (!section) return ['Eccentric'];
+    const e = throwOf(section.feature as Eccentric);
+    return [
+      `Set ${section.feature.name} over by `,
+      length(e, 0.01),
+      ', needle swing ',
+      length(2 * e, 0.01),
+      ', and cut ⌀',
+      length(2 * section.largest, 0.01),
+      ', ',
+      ...saySpeed(laid, 2 * (section.largest + e), { finishing: false, interrupted: true }),
+    ];
+  },
+  minutes: () => 35,
+};

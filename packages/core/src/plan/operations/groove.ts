@@ -1,0 +1,57 @@
+import { length } from '../../figure/figure';
+import { isPlunged } from '../piece/ways';
+import type { Laid, Placed } from '../piece/laid';
+import { risk, type Wrong } from '../piece/line';
+import { finished } from '../piece/piece';
+import { sayOver, saySpeed } from './speed';
+import { PLAIN, type KindOfOperation, type Moment } from './kind';
+
+const RUN_OUT: readonly string[] = ['thread', 'taper'];
+
+/** The threads and tapers that run out into a groove. */
+export const runInto = ({ sections }: Laid, groove: Placed): Placed[] =>
+  sections.filter(
+    (s) =>
+      s.side === groove.side &&
+      RUN_OUT.includes(s.kind) &&
+      (Math.abs(s.z1 - groove.z0) < TOUCHES || Math.abs(s.z0 - groove.z1) < TOUCHES),
+  );
+const TOUCHES = 0.01;
+
+/** What came before its groove and had nothing to run out into. */
+export const tooLate = ({ piece }: Moment, section: Placed | null): Wrong[] =>
+  section
+    ? runInto(piece.laid, section)
+        .filter((s) => piece.done.has(s.id))
+        .map((s) =>
+          risk('runs-into-stock', [
+            `${s.feature.name} runs out into this groove and is cut already: its tool ran into a shoulder, and grooving now bruises it.`,
+          ]),
+        )
+    : [];
+
+export const groove: KindOfOperation = {
+  ...PLAIN,
+  kind: 'groove',
+  name: 'Groove',
+  on: 'features',
+  works: [{ kind: 'groove' }],
+  before: ['Tool square to the axis.', 'Lash out, carriage locked.'],
+  rank: () => 80,
+  needed: (laid, section) => section.kind === 'groove' && !isPlunged(laid, section),
+  finishes: () => true,
+  wrong: tooLate,
+  after: ({ piece, holding }, section) => (section ? finished(piece, [section.id], holding.id) : piece),
+  say: (laid, section) =>
+    section
+      ? [
+          'Groove ',
+          ...sayOver(section.smallest, section.z1 - section.z0),
+          ', ',
+          length(laid.length - section.z1, 0.01),
+          ' from the tailstock face, ',
+          ...saySpeed(laid, 2 * section.largest, { finishing: false, form: true }),
+        ]
+      : ['Groove'],
+  minutes: (_laid, section) => 4 + (section ? (section.z1 - section.z0) / 3 : 0),
+};

@@ -1,0 +1,65 @@
+import type { Phrase } from '../../figure/phrase';
+import type { Device } from '../../machine/lathe';
+import type { FeatureKind } from '../../part/kinds/registry';
+import type { Member } from '../../taper/task';
+import type { Laid, Placed } from '../piece/laid';
+import type { Holding, HoldingBy, OperationKind, PlanOperation, Wrong } from '../piece/line';
+import type { Piece } from '../piece/piece';
+
+/** The moment before an operation: the piece, how it is held, and what this holding has seen so far. */
+export interface Moment {
+  readonly piece: Piece;
+  readonly holding: Holding;
+  readonly operation: PlanOperation;
+  /** Parts of the lathe that stand set for a taper. */
+  readonly set: ReadonlySet<Device>;
+  /** What ran on the part's own axis in this holding, and what ran off it. */
+  readonly onAxis: boolean;
+  readonly offAxis: boolean;
+  readonly parted: boolean;
+  readonly hard: boolean;
+}
+
+/** A kind of operation, with all there is to know of it: a family, one file each. */
+export interface KindOfOperation {
+  readonly kind: OperationKind;
+  readonly name: string;
+  /** Worked on an end, on features, or on the piece as it is. */
+  readonly on: 'end' | 'features' | 'piece';
+  /** What it can be done to; nothing where it is not for features. */
+  readonly works: readonly { readonly kind: FeatureKind; readonly side?: Member }[];
+  /** It takes metal off on the lathe, so not from hardened work, nor under the jaws. */
+  readonly cuts: boolean;
+  /** What a good hand looks at before starting. */
+  readonly before: readonly string[];
+  /** Its place among the others of a holding: smaller comes first. */
+  rank(laid: Laid, section: Placed | null, by: HoldingBy): number;
+  /** It is brought up by the tailstock. */
+  fromTailstock(laid: Laid, section: Placed | null, by: HoldingBy): boolean;
+  /** Whether a proposal does it to this feature. */
+  needed(laid: Laid, section: Placed): boolean;
+  /** Whether the feature is finished by it. */
+  finishes(laid: Laid, section: Placed): boolean;
+  /** What is wrong with doing it now, besides what is wrong with any operation. */
+  wrong(moment: Moment, section: Placed | null): Wrong[];
+  /** The piece after it. */
+  after(moment: Moment, section: Placed | null): Piece;
+  /** The part of the lathe it leaves set. */
+  leaves(laid: Laid, section: Placed | null, by: HoldingBy): Device | null;
+  /** In one line, with its figures. */
+  say(laid: Laid, section: Placed | null, moment: Moment): Phrase;
+  minutes(laid: Laid, section: Placed | null, by: HoldingBy): number;
+}
+
+/** What most operations are: nothing that any need not say. */
+export const PLAIN: Omit<KindOfOperation, 'kind' | 'name' | 'on' | 'rank' | 'say' | 'minutes'> = {
+  works: [],
+  cuts: true,
+  before: [],
+  fromTailstock: () => false,
+  needed: () => false,
+  finishes: () => false,
+  wrong: () => [],
+  after: ({ piece }) => piece,
+  leaves: () => null,
+};

@@ -1,0 +1,56 @@
+import type { OperationKind } from '../piece/line';
+import { bore } from './bore';
+import { centre } from './centre';
+import { counterbore } from './counterbore';
+import { crossDrill } from './crossDrill';
+import { curve } from './curve';
+import { drill } from './drill';
+import { eccentric } from './eccentric';
+import { face } from './face';
+import { finish } from './finish';
+import { groove } from './groove';
+import { harden } from './harden';
+import { inspect } from './inspect';
+import type { KindOfOperation } from './kind';
+import { mill } from './mill';
+import { partOff } from './partOff';
+import { plunge } from './plunge';
+import { ream } from './ream';
+import { staircase } from './staircase';
+import { tap } from './tap';
+import { taper } from './taper';
+import { thread } from './thread';
+import { turn } from './turn';
+
+const OPERATIONS: Readonly<Record<OperationKind, KindOfOperation>> = {
+  face,
+  centre,
+  drill,
+  counterbore,
+  bore,
+  ream,
+  tap,
+  turn,
+  groove,
+  plunge,
+  thread,
+  staircase,
+  curve,
+  taper,
+  eccentric,
+  finish,
+  mill,
+  'cross-drill': crossDrill,
+  harden,
+  inspect,
+  'part-off': partOff,
+};
+
+/**
+ * All there is to know of a kind of operation.
+ *
+ * @example
+ * kindOfOperation('part-off').name
+ * // → 'Part off'
+ */
+export const kindOfOperation = (kind: OperationKind): KindOfOperation => OPERATIONS[kind];

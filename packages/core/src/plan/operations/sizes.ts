@@ -1,0 +1,76 @@
+import type { Thread } from '../../part/kinds/thread';
+import type { Bore } from '../../part/kinds/bore';
+import type { Laid, Placed } from '../piece/laid';
+import {
+  BORING_STOCK,
+  DRILL_STEP,
+  DRILL_TO_SIZE,
+  LARGEST_DRILL,
+  LARGEST_TAP,
+  REAMING_STOCK,
+  SAME,
+} from '../piece/usual';
+
+const isInside = (s: Placed): boolean => s.side === 'internal';
+
+/** The reamer owned that makes this hole, where one does. */
+export const reamerFor = ({ part: { kit } }: Laid, s: Placed): number | null =>
+  s.kind === 'bore' && isInside(s)
+    ? (kit.reamers.find((d) => Math.abs(d - 2 * s.smallest) <= DRILL_TO_SIZE / 2) ?? null)
+    : null;
+
+/** Whether a thread is tapped; larger ones are cut with a single point. */
+export const isTapped = (s: Placed): boolean =>
+  s.kind === 'thread' && isInside(s) && 2 * s.largest <= LARGEST_TAP;
+
+/** Bore of an inside thread before its thread, diameter: the nominal less the pitch, mm. */
+export const threadBore = (s: Placed): number =>
+  2 * s.smallest - ((s.feature as Thread).pitch ?? 2 * s.smallest * USUAL_PITCH);
+/** Where no pitch is given, about this part of the diameter. */
+const USUAL_PITCH = 0.13;
+
+/** The largest drill that leaves a margin in a hole, of those owned or, where none is said, of the usual steps. */
+function drillUnder({ part: { kit } }: Laid, most: number): number {
+  const owned = kit.drills.filter((d) => d <= most + SAME);
+  if (owned.length > 0) return Math.max(...owned);
+  const usual = Math.min(LARGEST_DRILL, Math.floor((most + SAME) / DRILL_STEP) * DRILL_STEP);
+  return usual > 0 ? usual : most;
+}
+
+/** Whether a drill alone makes the hole: no fit asked, its size at hand. */
+export function drillMakesIt({ part: { kit } }: Laid, s: Placed): boolean {
+  if (s.kind !== 'bore' || !isInside(s) || (s.feature as Bore).fit) return false;
+  const diameter = 2 * s.largest;
+  return kit.drills.length === 0
+    ? diameter <= LARGEST_DRILL && Math.abs(diameter / DRILL_STEP - Math.round(diameter / DRILL_STEP)) < SAME
+    : kit.drills.some((d) => Math.abs(d - diameter) <= DRILL_TO_SIZE);
+}
+
+/** The drill for an inside feature, diameter, mm. */
+export function drillFor(laid: Laid, s: Placed): number {
+  const diameter = 2 * s.smallest;
+  if (drillMakesIt(laid, s)) return 2 * s.largest;
+  if (reamerFor(laid, s) !== null) return drillUnder(laid, diameter - REAMING_STOCK);
+  if (isTapped(s)) return threadBore(s);
+  return drillUnder(laid, (s.kind === 'thread' ? threadBore(s) : diameter) - BORING_STOCK);
+}
+
+/** Whether an inside feature begins with a hole of its own: neither the bar's nor a deeper one's is as wide. */
+export function wantsHole(laid: Laid, s: Placed): boolean {
+  if (!isInside(s) || s.kind === 'groove') return false;
+  const size = drillFor(laid, s);
+  if (2 * laid.holeRadius >= size - SAME) return false;
+  if (drillMakesIt(laid, s)) return true;
+  const depth = depthOf(laid, s);
+  return !laid.inside.some(
+    (deeper) =>
+      deeper.from === s.from &&
+      deeper.kind !== 'groove' &&
+      depthOf(laid, deeper) > depth + SAME &&
+      drillFor(laid, deeper) >= size - SAME,
+  );
+}
+
+/** Depth of a section's bottom from the face it is sunk from, mm. */
+export const depthOf = ({ length }: Laid, s: Placed): number =>
+  s.from === 'headstock' ? s.z1 : length - s.z0;

@@ -1,0 +1,73 @@
+import { length } from '../../figure/figure';
+import type { Thread } from '../../part/kinds/thread';
+import type { Placed } from '../piece/laid';
+import { impossible, risk } from '../piece/line';
+import { finished } from '../piece/piece';
+import { threadBore, isTapped } from './sizes';
+import { holeNow } from './hole';
+import { PLAIN, type KindOfOperation } from './kind';
+
+/** A thread as it is called: by its designation, or by its diameter. */
+export const threadName = (section: Placed): string | null =>
+  (section.feature as Thread).designation.trim() || null;
+
+/** A tapping hole may be under by this, mm. */
+const SLACK = 0.2;
+
+/** Whether a counterbore went before is not seen in the piece: the order of this holding tells. */
+const counterbored = (
+  operations: readonly { readonly id: string; readonly kind: string; readonly features: readonly string[] }[],
+  before: string,
+  id: string,
+): boolean =>
+  operations
+    .slice(
+      0,
+      operations.findIndex((o) => o.id === before),
+    )
+    .some((o) => o.kind === 'counterbore' && o.features.includes(id));
+
+export const tap: KindOfOperation = {
+  ...PLAIN,
+  kind: 'tap',
+  name: 'Tap',
+  on: 'features',
+  works: [{ kind: 'thread', side: 'internal' }],
+  before: [
+    'By hand or the slowest speed, the tailstock loose on the bed.',
+    'Oil, and back it off to break the chip.',
+  ],
+  rank: () => 50,
+  fromTailstock: () => true,
+  needed: (_laid, section) => isTapped(section),
+  finishes: () => true,
+  wrong(moment, section) {
+    if (!section) return [];
+    if (holeNow(moment, section) === 0)
+      return [impossible('no-hole', ['A tap follows its drill, and there is no hole yet.'])];
+    if (2 * holeNow(moment, section) < threadBore(section) - SLACK)
+      return [
+        impossible('no-hole', [
+          'The hole there is ',
+          length(2 * holeNow(moment, section), 0.01),
+          ': the tap wants ',
+          length(threadBore(section), 0.01),
+          ', and breaks in less.',
+        ]),
+      ];
+    return counterbored(moment.holding.operations, moment.operation.id, section.id)
+      ? []
+      : [risk('no-counterbore', ['Without a counterbore a bruised mouth reaches the first thread.'])];
+  },
+  after: ({ piece, holding }, section) => (section ? finished(piece, [section.id], holding.id) : piece),
+  say: (_laid, section) =>
+    section
+      ? [
+          `Tap ${threadName(section) ?? section.feature.name}, `,
+          length(section.z1 - section.z0, 0.1),
+          ' of full thread, from a hole of ',
+          length(threadBore(section), 0.01),
+        ]
+      : ['Tap'],
+  minutes: () => 5,
+};

@@ -1,0 +1,115 @@
+import { angle, length } from '../../figure/figure';
+import { wayOf } from '../../ways/taper/registry';
+import { kindOfHolding } from '../holdings/registry';
+import type { Laid, Placed } from '../piece/laid';
+import { impossible, risk, type HoldingBy, type Wrong } from '../piece/line';
+import { finished, isRaw } from '../piece/piece';
+import { plannedTaper } from '../piece/ways';
+import { holeNow } from './hole';
+import { wantsStaircase } from './staircase';
+import { noRunOut } from './thread';
+import { PLAIN, type KindOfOperation, type Moment } from './kind';
+
+/** The way a taper is made as it is held, where one can make it. */
+function way(laid: Laid, section: Placed, by: HoldingBy): ReturnType<typeof wayOf> | null {
+  const planned = plannedTaper(laid, section);
+  const id = kindOfHolding(by).onCentres ? planned.way : planned.offCentres;
+  return id === null ? null : wayOf(id);
+}
+
+/** Whether a taper is cut by setting the tailstock over, which takes work held on centres. */
+const setsOver = (laid: Laid, section: Placed, by: HoldingBy): boolean =>
+  way(laid, section, by)?.betweenCentres ?? false;
+
+/** Whether it can be cut as it is held: a set-over tilts only what is on centres, and some way must reach. */
+export function cutAsHeld(laid: Laid, section: Placed, by: HoldingBy): 'well' | 'somehow' | 'not' {
+  if (section.kind !== 'taper') return 'well';
+  const as = way(laid, section, by);
+  if (as?.betweenCentres && !kindOfHolding(by).onCentres) return 'not';
+  return as === null && plannedTaper(laid, section).way !== null ? 'somehow' : 'well';
+}
+
+/** Whether it is cut by a reamer from the tailstock. */
+const reamed = (laid: Laid, section: Placed, by: HoldingBy): boolean =>
+  way(laid, section, by)?.feeds === 'reamer';
+
+function wrong(moment: Moment, section: Placed | null): Wrong[] {
+  if (!section) return [];
+  const { laid } = moment.piece;
+  const found: Wrong[] = [];
+  const { by } = moment.holding;
+  const planned = way(laid, section, by);
+  if (!planned)
+    found.push(
+      risk('no-way', [
+        `Nothing on the ${laid.part.lathe.name} makes ${section.feature.name} as it is drawn.`,
+      ]),
+    );
+  if (setsOver(laid, section, by) && !kindOfHolding(by).onCentres)
+    found.push(
+      impossible('needs-centres', ['A tailstock set over tilts only what is held between centres.']),
+    );
+  if (section.side === 'internal' && holeNow(moment, section) === 0)
+    found.push(impossible('no-hole', ['There is no hole yet to cut this taper in.']));
+  if (wantsStaircase(laid, section) && isRaw(moment.piece, section))
+    found.push(
+      risk('no-staircase', [
+        'It is still solid bar: shoulders first, while the plain feeds are there to cut them.',
+      ]),
+    );
+  return [...found, ...noRunOut(moment, section)];
+}
+
+/** Places among the others of a holding: reamed with the holes; then what leaves the slides alone; the set-over last. */
+const AMONG_THE_HOLES = 55;
+const LAST = 122;
+const SWUNG = 121;
+
+export const taper: KindOfOperation = {
+  ...PLAIN,
+  kind: 'taper',
+  name: 'Taper',
+  on: 'features',
+  works: [{ kind: 'taper' }],
+  before: [
+    'Tool exactly on the centre’s height.',
+    'Lash taken up the way it cuts; gibs without play.',
+    'Proved before metal.',
+  ],
+  rank(laid, section, by) {
+    if (!section) return SWUNG;
+    if (reamed(laid, section, by)) return AMONG_THE_HOLES;
+    if (setsOver(laid, section, by)) return LAST;
+    return way(laid, section, by)?.device === 'compound' ? SWUNG : SWUNG - 1;
+  },
+  fromTailstock: (laid, section, by) => section !== null && reamed(laid, section, by),
+  needed: (_laid, section) => section.kind === 'taper',
+  finishes: () => true,
+  leaves: (laid, section, by) => (section ? (way(laid, section, by)?.device ?? null) : null),
+  wrong,
+  after: ({ piece, holding }, section) => (section ? finished(piece, [section.id], holding.id) : piece),
+  say(laid, section, { holding: { by } }) {
+    if (!section) return ['Taper'];
+    const { solved } = plannedTaper(laid, section);
+    const title = way(laid, section, by)?.name;
+    return [
+      `Cut ${section.feature.name}, `,
+      angle(solved.halfAngle),
+      ' a side, ⌀',
+      length(solved.largeDiameter, 0.01),
+      ' to ',
+      length(solved.smallDiameter, 0.01),
+      ' over ',
+      length(solved.length, 0.1),
+      ...(title ? [`, by ${title.toLowerCase()}`] : []),
+      ...(setsOver(laid, section, by) ? ['; bring the tailstock home after it'] : []),
+    ];
+  },
+  minutes(laid, section, by) {
+    const planned = section ? way(laid, section, by) : null;
+    const { lathe } = laid.part;
+    return TO_PROVE + (planned ? (lathe.minutes?.[planned.id] ?? planned.usualMinutes) : 0);
+  },
+};
+/** Trial cut, tries and nudges, once it is set. */
+const TO_PROVE = 30;

@@ -1,0 +1,64 @@
+import { length } from '../../figure/figure';
+import type { Thread } from '../../part/kinds/thread';
+import { impossible, risk, type Wrong } from '../piece/line';
+import { finished, isRaw } from '../piece/piece';
+import { SAME } from '../piece/usual';
+import { runInto } from './groove';
+import { isTapped } from './sizes';
+import { holeNow } from './hole';
+import { threadName } from './tap';
+import { PLAIN, type KindOfOperation, type Moment } from './kind';
+import type { Placed } from '../piece/laid';
+
+function blankWrong(moment: Moment, section: Placed): Wrong[] {
+  const { piece } = moment;
+  if (section.side === 'internal')
+    return holeNow(moment, section) > 0
+      ? []
+      : [impossible('no-hole', ['There is no bore yet to cut this thread in.'])];
+  return isRaw(piece, section) && section.largest < piece.laid.barRadius - SAME
+    ? [impossible('no-blank', ['Its outside is not turned to size yet: there is nothing to thread.'])]
+    : [];
+}
+
+const unreadyGrooves = ({ piece }: Moment, section: Placed): Wrong[] =>
+  piece.laid.sections
+    .filter((s) => s.kind === 'groove' && !piece.done.has(s.id) && runInto(piece.laid, s).includes(section))
+    .map((s) =>
+      risk('runs-into-stock', [
+        `${s.feature.name}, which it runs out into, is not cut yet: the tool runs into a shoulder.`,
+      ]),
+    );
+
+/** What a thread or a taper finds where it should run out. */
+export const noRunOut = (moment: Moment, section: Placed | null): Wrong[] =>
+  section ? unreadyGrooves(moment, section) : [];
+
+export const thread: KindOfOperation = {
+  ...PLAIN,
+  kind: 'thread',
+  name: 'Thread',
+  on: 'features',
+  works: [{ kind: 'thread' }],
+  before: [
+    'Change wheels and direction proved with a light scratch first.',
+    'A way out: groove, or the half-nuts at a mark.',
+  ],
+  rank: () => 90,
+  needed: (_laid, section) => section.kind === 'thread' && !isTapped(section),
+  finishes: () => true,
+  wrong: (moment, section) =>
+    section ? [...blankWrong(moment, section), ...unreadyGrooves(moment, section)] : [],
+  after: ({ piece, holding }, section) => (section ? finished(piece, [section.id], holding.id) : piece),
+  say(_laid, section) {
+    if (!section) return ['Thread'];
+    const { pitch } = section.feature as Thread;
+    return [
+      `Thread ${threadName(section) ?? section.feature.name}, `,
+      length(section.z1 - section.z0, 0.1),
+      ' long',
+      ...(pitch === undefined ? [] : [', pitch ', length(pitch, 0.01)]),
+    ];
+  },
+  minutes: (_laid, section) => 12 + (section ? (section.z1 - section.z0) / 4 : 0),
+};

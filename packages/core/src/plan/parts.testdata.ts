@@ -1,0 +1,145 @@
+import fc from 'fast-check';
+import { NO_KIT } from '../kit/kit';
+import { layoutPart } from '../part/layout';
+import type { Feature } from '../part/kinds/registry';
+import { DRAWER, LONG, SHORT } from '../testkit.testdata';
+import type { PlanPart } from './piece/line';
+
+/** Parts nobody chose: any features that make a part, in any bar that holds it. */
+const DEG = Math.PI / 180;
+const name = (id: string): { id: string; name: string } => ({ id, name: `Feature ${id}` });
+const mm = (from: number, to: number): fc.Arbitrary<number> =>
+  fc.integer({ min: from * 2, max: to * 2 }).map((half) => half / 2);
+const end = fc.constantFrom('headstock' as const, 'tailstock' as const);
+
+const outside = (id: string): fc.Arbitrary<Feature> =>
+  fc.oneof(
+    {
+      weight: 4,
+      arbitrary: fc
+        .record({ diameter: mm(16, 40), length: mm(4, 60) })
+        .map((f): Feature => ({ ...name(id), kind: 'cylinder', side: 'external', ...f })),
+    },
+    {
+      weight: 3,
+      arbitrary: fc
+        .record({
+          largeDiameter: mm(22, 40),
+          length: mm(10, 90),
+          largeEnd: end,
+          angle: fc.constantFrom(1.4, 2.5, 4, 8),
+        })
+        .filter((f) => f.largeDiameter - 2 * f.length * Math.tan(f.angle * DEG) > 12)
+        .map(({ angle, ...f }): Feature => ({
+          ...name(id),
+          kind: 'taper',
+          side: 'external',
+          ...f,
+          halfAngle: angle * DEG,
+        })),
+    },
+    {
+      weight: 2,
+      arbitrary: fc
+        .record({ diameter: mm(10, 14), length: mm(2, 4) })
+        .map((f): Feature => ({ ...name(id), kind: 'groove', side: 'external', ...f })),
+    },
+    {
+      weight: 2,
+      arbitrary: fc.record({ diameter: mm(16, 30), length: mm(8, 30) }).map((f): Feature => ({
+        ...name(id),
+        kind: 'thread',
+        side: 'external',
+        designation: '',
+        pitch: 1.5,
+        ...f,
+      })),
+    },
+    {
+      weight: 1,
+      arbitrary: mm(8, 30).map((long): Feature => ({
+        ...name(id),
+        kind: 'profile',
+        side: 'external',
+        points: [
+          { z: 0, diameter: 20 },
+          { z: long / 2, diameter: 28 },
+          { z: long, diameter: 22 },
+        ],
+      })),
+    },
+  );
+const inside = (id: string): fc.Arbitrary<Feature> =>
+  fc.oneof(
+    fc
+      .record({ diameter: mm(4, 9), length: mm(3, 30), from: end })
+      .map((f): Feature => ({ ...name(id), kind: 'bore', side: 'internal', ...f })),
+    fc.record({ length: mm(4, 18), from: end }).map((f): Feature => ({
+      ...name(id),
+      kind: 'thread',
+      side: 'internal',
+      designation: 'M8',
+      diameter: 8,
+      pitch: 1.25,
+      ...f,
+    })),
+    fc.record({ length: mm(4, 20), from: end }).map((f): Feature => ({
+      ...name(id),
+      kind: 'taper',
+      side: 'internal',
+      ...f,
+      largeEnd: f.from,
+      largeDiameter: 10,
+      halfAngle: 3 * DEG,
+    })),
+  );
+
+export const made = (least: number): fc.Arbitrary<PlanPart> =>
+  fc
+    .record({
+      out: fc
+        .integer({ min: least, max: 5 })
+        .chain((n) => fc.tuple(...Array.from({ length: n }, (_, i) => outside(`o${i}`)))),
+      within: fc
+        .integer({ min: 0, max: 2 })
+        .chain((n) => fc.tuple(...Array.from({ length: n }, (_, i) => inside(`i${i}`)))),
+      over: fc.constantFrom(0, 1, 4, 12, 30, 60, 200),
+      room: fc.constantFrom(0, 1, 6),
+      shape: fc.constantFrom('round' as const, 'round' as const, 'hex' as const, 'square' as const),
+      lathe: fc.constantFrom(LONG, SHORT),
+      kit: fc.constantFrom(NO_KIT, DRAWER),
+    })
+    .map(({ out, within, over, room, shape, lathe, kit }) => {
+      const features = [...out, ...within];
+      const { length, largestRadius } = layoutPart(features);
+      return {
+        features,
+        stock: { shape, across: 2 * largestRadius + room, length: length + over },
+        quantity: 1,
+        lathe,
+        kit,
+      };
+    })
+    .filter(
+      ({ features }) => layoutPart(features).problems.size === 0 && opensOut(features) && endsWhole(features),
+    );
+
+/** A narrow place at an end is no groove. */
+function endsWhole(features: readonly Feature[]): boolean {
+  const out = features.filter((f) => f.side === 'external');
+  return out[0]?.kind !== 'groove' && out.at(-1)?.kind !== 'groove';
+}
+
+/** A hole is no narrower at its mouth than further in, or no tool goes in. */
+function opensOut(features: readonly Feature[]): boolean {
+  const holes = layoutPart(features).sections.filter((s) => s.side === 'internal');
+  return holes.every((s, i) =>
+    holes
+      .slice(0, i)
+      .every(
+        (mouth) =>
+          mouth.from !== s.from ||
+          Math.min(...mouth.points.map((p) => p.r)) >= Math.max(...s.points.map((p) => p.r)),
+      ),
+  );
+}

@@ -1,0 +1,98 @@
+import { AnelloError } from '../../basics/error';
+import { most } from '../../basics/extent';
+import { positive } from '../../basics/check';
+import { length } from '../../figure/figure';
+import type { Feature } from '../../part/kinds/registry';
+import { layoutPart, type Section } from '../../part/layout';
+import type { End } from '../../taper/task';
+import type { PlanPart } from './line';
+import { SAME } from './usual';
+
+/** A feature where it lies on the axis, with the radii it has. */
+export interface Placed extends Section {
+  readonly feature: Feature;
+  readonly largest: number;
+  readonly smallest: number;
+}
+
+/** A part laid along its axis, checked against the bar it is to come out of. */
+export interface Laid {
+  readonly part: PlanPart;
+  readonly length: number;
+  readonly sections: readonly Placed[];
+  readonly outside: readonly Placed[];
+  readonly inside: readonly Placed[];
+  readonly byId: ReadonlyMap<string, Placed>;
+  /** Half of what the bar measures across. */
+  readonly barRadius: number;
+  readonly holeRadius: number;
+}
+
+export const other = (end: End): End => (end === 'headstock' ? 'tailstock' : 'headstock');
+
+/**
+ * Lays a part along its axis and checks that its bar holds it. Errors: the first feature's that does not add up, at
+ * `features.N.field`; impossible at the stock's field when the bar is too thin, too short, or its hole too wide.
+ */
+export function layOut(part: PlanPart): Laid {
+  const { features, stock } = part;
+  const layout = layoutPart(features);
+  features.forEach((feature, i) => {
+    const problem = layout.problems.get(feature.id);
+    if (problem) throw new AnelloError(problem.code, `features.${i}.${problem.field ?? ''}`, problem.phrase);
+  });
+  const sections = layout.sections.map((section) => {
+    const radii = section.points.map((p) => p.r);
+    return {
+      ...section,
+      feature: features.find((f) => f.id === section.id) as Feature,
+      largest: most(radii),
+      smallest: -most(radii.map((r) => -r)),
+    };
+  });
+  const laid: Laid = {
+    part,
+    length: layout.length,
+    sections,
+    outside: sections.filter((s) => s.side === 'external'),
+    inside: sections.filter((s) => s.side === 'internal'),
+    byId: new Map(sections.map((s) => [s.id, s])),
+    barRadius: positive(stock.across, 'stock.across', 'What the bar measures across') / 2,
+    holeRadius: (stock.bore ?? 0) / 2,
+  };
+  checkStock(laid);
+  return laid;
+}
+
+function checkStock({ part: { stock }, length: whole, outside, inside, barRadius, holeRadius }: Laid): void {
+  const refuse = (field: string, said: AnelloError['phrase']): never => {
+    throw new AnelloError('impossible', `stock.${field}`, said);
+  };
+  if (outside.length === 0)
+    throw new AnelloError(
+      'underdetermined',
+      'features',
+      'The part needs an outside before it can be planned.',
+    );
+  const thickest = most(outside.map((s) => s.largest + Math.abs(s.offset)));
+  if (thickest > barRadius + SAME)
+    refuse('across', [
+      'The part measures ',
+      length(2 * thickest, 0.01),
+      ' across: this bar is too thin for it.',
+    ]);
+  if (positive(stock.length, 'stock.length', 'The bar’s length') < whole - SAME)
+    refuse('length', ['The part is ', length(whole, 0.01), ' long: this bar is too short for it.']);
+  if (stock.bore === undefined) return;
+  positive(stock.bore, 'stock.bore', 'The hole in the bar');
+  const covered = inside.reduce((sum, s) => sum + (s.z1 - s.z0), 0);
+  if (covered < whole - SAME || inside.some((s) => s.smallest < holeRadius - SAME))
+    refuse('bore', ['The hole in this bar is wider than the part’s own somewhere along it.']);
+}
+
+/** A diameter that the bar has already: left as it is, there is nothing to turn. */
+export const leftAsBar = ({ part: { stock }, barRadius }: Laid, section: Placed): boolean =>
+  section.kind === 'cylinder' &&
+  section.side === 'external' &&
+  stock.shape === 'round' &&
+  Math.abs(section.largest - barRadius) <= SAME;

@@ -1,0 +1,40 @@
+/** Figures of the trade for holding and parting; mm. Every shop has its own, none of them far from these. */
+
+/** Width of a parting tool. */
+export const PARTING_WIDTH = 3;
+/** Left on each end to be faced away. */
+export const FACING = 1;
+/** More than this is not faced away: it is parted off. */
+export const MOST_FACED = 15;
+/** Room a tool needs before the jaws. */
+export const CLEAR = 2;
+/** From the jaws to the part's own face where stock is left to hold by: parting tool, what is faced off after, room. */
+export const PARTING_ROOM = PARTING_WIDTH + FACING + CLEAR;
+/** Least a jaw must hold: 0.8 of the diameter or 15 mm, whichever is less. */
+export const leastGrip = (diameter: number): number => Math.min(0.8 * diameter, 15);
+/** As much as is worth holding. */
+export const goodGrip = (diameter: number): number => Math.min(Math.max(diameter, 15), 50);
+/** Work that stands out further than this many diameters wants a centre. */
+export const MOST_STAND_OUT = 4;
+/** Needle swing allowed when the axis is found again for features that share it, and for the rest. */
+export const TRUE_SHARED = 0.01;
+export const TRUE_REST = 0.05;
+/** A centre stands in the mouth of a hole up to this part of the face's diameter: the mouth is sunk 60° for it. */
+export const CENTRE_MOUTH = 0.75;
+/** Steeper than this a taper does not hold by itself: it must be drawn home. Half angle, rad. */
+export const SELF_HOLDING = (3.5 / 180) * Math.PI;
+/** Left in a drilled hole for boring, and for reaming, on diameter. */
+export const BORING_STOCK = 0.5;
+export const REAMING_STOCK = 0.2;
+/** Threads inside up to this are tapped; larger ones are cut with a single point. */
+export const LARGEST_TAP = 24;
+/** Largest drill usual in a tailstock of this size of lathe, where the shop has not said which it owns. */
+export const LARGEST_DRILL = 25;
+/** A drill makes its hole to size where the drawing asks for no fit, within this. */
+export const DRILL_TO_SIZE = 0.05;
+/** Drills come in steps of this where the shop has not said. */
+export const DRILL_STEP = 0.5;
+/** Less than this on a cone is taken with the cone itself, on diameter. */
+export const STAIRCASE_WORTH = 1;
+/** Lengths that differ by less are the same. */
+export const SAME = 1e-6;

@@ -1,0 +1,129 @@
+import { reachWrong } from '../check/common';
+import { kindOfHolding } from '../holdings/registry';
+import { runInto } from '../operations/groove';
+import { cutAsHeld } from '../operations/taper';
+import { other, type Laid, type Placed } from '../piece/laid';
+import type { Holding } from '../piece/line';
+import { mouthBearsCentre, mouthRadius, type Piece } from '../piece/piece';
+import { FACING, MOST_FACED, PARTING_ROOM } from '../piece/usual';
+import { asHolding, type Shell } from './shell';
+import { truing } from './truing';
+
+/** A holding that might be next, with what is done in it. */
+export interface Choice {
+  readonly shell: Shell;
+  readonly work: readonly Placed[];
+  readonly faces: boolean;
+  readonly parts: boolean;
+  readonly trueTo: Holding['trueTo'];
+  readonly cost: number;
+}
+
+type Use = Pick<Choice, 'work' | 'faces' | 'parts'>;
+
+/** Every sensible use of a holding: all it reaches, or the end only, with or without parting off; eccentrics by themselves. */
+export function choices(piece: Piece, shell: Shell, strict: boolean): Choice[] {
+  const { laid, spare } = piece;
+  const kind = kindOfHolding(shell.by);
+  const free = kind.faceFree && !shell.centre;
+  const faces = free && !piece.faced.has(shell.toward) && spare[shell.toward] <= MOST_FACED;
+  if (!faces && !piece.faced.has(shell.toward)) return [];
+  const reached = laid.sections.filter(
+    (s) =>
+      !piece.done.has(s.id) &&
+      reachWrong({ piece, holding: asHolding(shell) }, s).every((w) => w.code === 'not-faced') &&
+      (cutAsHeld(laid, s, shell.by) === 'well' || (!strict && cutAsHeld(laid, s, shell.by) === 'somehow')),
+  );
+  const onAxis = withRunOut(
+    piece,
+    reached.filter((s) => s.kind !== 'eccentric'),
+  );
+  const ends = onAxis.filter((s) => s.side === 'internal');
+  const bar = shell.on === 'bar' && spare[other(shell.toward)] > PARTING_ROOM;
+  // Held by an eccentric the part runs off its axis: its face can be cut, nothing round.
+  if (shell.on === 'off-axis') return priced(piece, shell, { work: [], faces, parts: false }, strict);
+  const uses: Use[] = [{ work: onAxis, faces, parts: bar }];
+  if (ends.length < onAxis.length) {
+    uses.push({ work: ends, faces, parts: false });
+    if (bar) uses.push({ work: ends, faces, parts: true });
+  }
+  if (piece.faced.has(shell.toward)) uses.push(...offAxis(piece, reached, shell, bar));
+  return uses
+    .filter((use) => use.work.length > 0 || use.faces || use.parts)
+    .flatMap((use) => priced(piece, shell, use, strict));
+}
+
+/** A thread or a taper waits for the groove it runs out into. */
+function withRunOut(piece: Piece, reached: readonly Placed[]): Placed[] {
+  const missing = piece.laid.sections.filter(
+    (s) => s.kind === 'groove' && !piece.done.has(s.id) && !reached.includes(s),
+  );
+  const waits = new Set(missing.flatMap((groove) => runInto(piece.laid, groove)));
+  return reached.filter((s) => !waits.has(s));
+}
+
+/** Eccentrics of one axis make a holding of their own, in jaws that can be set over or on centres of their own. */
+function offAxis(piece: Piece, reached: readonly Placed[], shell: Shell, bar: boolean): Use[] {
+  // Centres for the throw are laid off beside the part's own, in faces that are solid.
+  const solid = (['headstock', 'tailstock'] as const).every((end) => mouthRadius(piece, end) === 0);
+  const bears = kindOfHolding(shell.by).setOverMinutes !== null && (kindOfHolding(shell.by).jaws || solid);
+  const axes = new Set(reached.filter((s) => s.kind === 'eccentric').map(axisOf));
+  if (!bears) return [];
+  return [...axes].flatMap((axis) => {
+    const work = reached.filter((s) => s.kind === 'eccentric' && axisOf(s) === axis);
+    return [false, ...(bar ? [true] : [])].map((parts) => ({ work, faces: false, parts }));
+  });
+}
+
+/** An eccentric's axis: those with the same throw the same way round share it. */
+function axisOf({ feature }: Placed): string {
+  if (feature.kind !== 'eccentric') return '';
+  const { throw: e, travel, phase } = feature;
+  return `${e ?? (travel ?? 0) / 2}/${phase ?? 0}`;
+}
+
+const HOLDING_COST = 100;
+const THROUGH_THE_JAWS = 2;
+const TRUED = 3;
+
+function priced(piece: Piece, shell: Shell, use: Use, strict: boolean): Choice[] {
+  const found = truing(piece, shell, use.work) ?? (strict ? null : { trueTo: undefined });
+  if (found === null) return [];
+  const kind = kindOfHolding(shell.by);
+  const { grips } = shell;
+  const inJaws = use.work.some((s) => s.side === 'internal' && grips && s.z0 < grips.to && s.z1 > grips.from);
+  const cost =
+    HOLDING_COST +
+    kind.minutes +
+    (use.work.some((s) => s.kind === 'eccentric') ? (kind.setOverMinutes ?? 0) : 0) +
+    (shell.centre ? 1 : 0) +
+    (inJaws ? THROUGH_THE_JAWS : 0) +
+    (found.trueTo ? TRUED : 0);
+  return [{ shell, ...use, trueTo: found.trueTo, cost }];
+}
+
+/** The piece after a choice, as far as the next one has to know it. */
+export function chosen(piece: Piece, { shell, work, faces, parts }: Choice, id: string): Piece {
+  const { toward } = shell;
+  const away = other(toward);
+  const done = new Map(piece.done);
+  work.forEach((s) => done.set(s.id, id));
+  const after: Piece = {
+    ...piece,
+    done,
+    faced: faces ? new Set([...piece.faced, toward]) : piece.faced,
+    spare: {
+      ...piece.spare,
+      ...(faces ? { [toward]: 0 } : {}),
+      ...(parts ? { [away]: FACING } : {}),
+    },
+  };
+  // An end that bears a centre may be given one; whether it was needed is seen afterwards.
+  return faces && mouthBearsCentre(after, toward)
+    ? { ...after, centred: new Set([...piece.centred, toward]) }
+    : after;
+}
+
+/** Whether nothing is left to do. */
+export const complete = (laid: Laid, piece: Piece): boolean =>
+  piece.faced.size === 2 && laid.sections.every((s) => piece.done.has(s.id));

@@ -1,0 +1,195 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { layoutPart } from '../../part/layout';
+import type { Feature } from '../../part/kinds/registry';
+import { checkPlan } from '../check/checkPlan';
+import { stockAfter } from '../check/stockAfter';
+import type { Holding, PlanOperation, PlanPart } from '../piece/line';
+import { made } from '../parts.testdata';
+import { planPart } from './planPart';
+
+const FINISHES: Readonly<Record<string, readonly string[]>> = {
+  cylinder: ['turn'],
+  taper: ['taper'],
+  bore: ['drill', 'bore', 'ream'],
+  groove: ['groove', 'plunge'],
+  profile: ['curve', 'plunge'],
+  eccentric: ['eccentric'],
+};
+const finishing = (feature: Feature): readonly string[] =>
+  feature.kind === 'thread'
+    ? feature.side === 'internal'
+      ? ['tap', 'thread']
+      : ['thread']
+    : (FINISHES[feature.kind] ?? []);
+const all = (holdings: readonly Holding[]): { holding: Holding; at: number; operation: PlanOperation }[] =>
+  holdings.flatMap((holding, at) => holding.operations.map((operation) => ({ holding, at, operation })));
+
+/** Whether every holding that goes on with what must share an axis finds that axis again. */
+function keepsAxis(part: PlanPart, holdings: readonly Holding[]): boolean {
+  if (!part.features.some((f) => f.kind === 'taper')) return true;
+  const featureOf = (id: string): Feature => part.features.find((f) => f.id === id) as Feature;
+  const shares = (id: string): boolean => {
+    const f = featureOf(id);
+    return f.kind === 'taper' || f.kind === 'bore' || (f.kind === 'thread' && f.side === 'external');
+  };
+  const doneIn = new Map<string, number>();
+  return holdings.every((holding, at) => {
+    const now = holding.operations
+      .filter((o) => o.features.some((id) => finishing(featureOf(id)).includes(o.kind)))
+      .flatMap((o) => o.features);
+    const earlier = new Set([...doneIn].filter(([id]) => shares(id)).map(([, when]) => when));
+    const matters = earlier.size > 0 && now.some(shares) && holding.by !== 'own-taper';
+    const kept = !matters || earlier.has(doneIn.get(holding.trueTo?.feature ?? '') ?? -1);
+    now.forEach((id) => doneIn.has(id) || doneIn.set(id, at));
+    return kept;
+  });
+}
+
+/** Room for jaws and the tool beside them, mm. */
+const HELD = 18;
+
+describe('a line of work for any part', () => {
+  const parts = (check: (part: PlanPart, holdings: readonly Holding[]) => void, least = 1): void =>
+    fc.assert(
+      fc.property(made(least), (part) => check(part, planPart(part).holdings)),
+      { numRuns: 120 },
+    );
+
+  it('says nothing impossible of its own', () =>
+    fc.assert(
+      fc.property(made(1), (part) => {
+        expect(
+          planPart(part)
+            .findings.filter((f) => f.level === 'impossible')
+            .map((f) => f.sentence),
+        ).toEqual([]);
+      }),
+      { numRuns: 300 },
+    ));
+
+  it('finishes every feature once, by its own kind, and faces both ends', () =>
+    parts((part, holdings) => {
+      const { sections } = layoutPart(part.features);
+      for (const feature of part.features) {
+        const by = all(holdings).filter(
+          ({ operation }) =>
+            operation.features.includes(feature.id) && finishing(feature).includes(operation.kind),
+        );
+        const asBar =
+          feature.kind === 'cylinder' &&
+          part.stock.shape === 'round' &&
+          2 * (sections.find((s) => s.id === feature.id)?.points[0]?.r ?? 0) === part.stock.across;
+        if (feature.kind === 'bore') expect(by.length).toBeGreaterThan(0);
+        else expect(by.length, feature.id).toBe(asBar ? 0 : 1);
+      }
+      const faces = all(holdings).filter(({ operation }) => operation.kind === 'face');
+      expect(faces.map(({ operation }) => operation.end).sort()).toEqual(['headstock', 'tailstock']);
+    }));
+
+  it('works nothing under the jaws, and holes from their own end', () =>
+    parts((part, holdings) => {
+      const { sections } = layoutPart(part.features);
+      for (const { holding, operation } of all(holdings))
+        for (const id of operation.features) {
+          const s = sections.find((one) => one.id === id)!;
+          if (s.side === 'internal') expect(holding.toward).toBe(s.from);
+          else if (holding.grips)
+            expect(s.z0 >= holding.grips.to - 1e-6 || s.z1 <= holding.grips.from + 1e-6).toBe(true);
+        }
+    }));
+
+  it('closes jaws on nothing finished that they would spoil, and long enough', () =>
+    parts((part, holdings) => {
+      const { sections } = layoutPart(part.features);
+      holdings.forEach((holding, at) => {
+        if (!holding.grips || holding.by === 'own-taper') return;
+        const { from, to } = holding.grips;
+        const before = all(holdings).filter((one) => one.at < at);
+        const under = sections.filter((s) => s.side === 'external' && s.z0 < to - 1e-6 && s.z1 > from + 1e-6);
+        for (const s of under.filter((one) => ['taper', 'thread', 'profile'].includes(one.kind)))
+          expect(before.some(({ operation }) => operation.features.includes(s.id))).toBe(false);
+        expect(to - from).toBeGreaterThanOrEqual(
+          Math.min(0.8 * part.stock.across, 15) - 1e-6 - (under.length > 0 ? part.stock.across : 0),
+        );
+      });
+    }));
+
+  it('drills before it bores, bores before it reams, and does what comes from the tailstock before a compound is swung', () =>
+    parts((_part, holdings) => {
+      const order = all(holdings);
+      const at = (kind: string, id: string): number =>
+        order.findIndex(({ operation }) => operation.kind === kind && operation.features.includes(id));
+      for (const { operation } of order)
+        for (const id of operation.features)
+          for (const [first, then] of [
+            ['drill', 'bore'],
+            ['bore', 'ream'],
+            ['drill', 'tap'],
+            ['counterbore', 'tap'],
+            ['staircase', 'taper'],
+            ['turn', 'thread'],
+          ] as const)
+            if (at(first, id) >= 0 && at(then, id) >= 0) expect(at(first, id)).toBeLessThan(at(then, id));
+      for (const { operations } of holdings) {
+        const taper = operations.findIndex((o) => o.kind === 'taper');
+        const fromTailstock = operations.findLastIndex((o) =>
+          ['centre', 'drill', 'ream', 'tap'].includes(o.kind),
+        );
+        if (taper >= 0) expect(fromTailstock).toBeLessThan(taper);
+        const part = operations.findIndex((o) => o.kind === 'part-off');
+        if (part >= 0) expect(part).toBe(operations.length - 1);
+      }
+    }));
+
+  it('has one axis for what must share it, or clocks something to find it again, or says that it is lost', () =>
+    fc.assert(
+      fc.property(made(1), (part) => {
+        const { holdings, findings } = planPart(part);
+        const kept = keepsAxis(part, holdings);
+        expect(findings.some((f) => f.code === 'axis-lost')).toBe(!kept);
+        // With bar to hold by and a diameter of its own to be held by after, there is always a way.
+        const { sections, length } = layoutPart(part.features);
+        const held = sections.some((one) => one.kind === 'cylinder' && one.z1 - one.z0 > HELD);
+        if (part.stock.length > length + 50 && held && length < 3 * part.stock.across)
+          expect(kept).toBe(true);
+      }),
+      { numRuns: 300 },
+    ));
+
+  it('ends as the part', () =>
+    parts((part, holdings) => {
+      const last = holdings.at(-1)?.operations.at(-1);
+      const { outer, inner } = stockAfter(part, holdings, last?.id ?? '');
+      const { sections, length } = layoutPart(part.features);
+      const wanted = sections.filter((s) => s.side === 'external').flatMap((s) => s.points);
+      expect(outer.at(0)?.z).toBeCloseTo(0, 6);
+      expect(outer.at(-1)?.z).toBeCloseTo(length, 6);
+      for (const p of wanted) expect(outer.some((q) => Math.hypot(q.z - p.z, q.r - p.r) < 1e-5)).toBe(true);
+      for (const s of sections.filter((one) => one.side === 'internal'))
+        for (const p of s.points)
+          expect(inner.some((q) => Math.hypot(q.z - p.z, q.r - p.r) < 1e-5)).toBe(true);
+    }));
+
+  it('is caught when an operation is left out', () =>
+    parts((part, holdings) => {
+      expect(holdings.length).toBeGreaterThan(0);
+      for (const [h, holding] of holdings.entries())
+        for (const [o, operation] of holding.operations.entries()) {
+          if (['finish', 'inspect', 'centre', 'staircase', 'counterbore'].includes(operation.kind)) continue;
+          // A deeper hole of the same end may do instead of a drill.
+          if (
+            operation.kind === 'drill' &&
+            holding.operations.filter((one) => one.kind === 'drill').length > 1
+          )
+            continue;
+          const without = holdings.map((one, i) =>
+            i === h ? { ...one, operations: one.operations.filter((_, j) => j !== o) } : one,
+          );
+          expect(
+            checkPlan(part, without).some((f) => f.level !== 'note'),
+            `${operation.kind} left out`,
+          ).toBe(true);
+        }
+    }));
+});

@@ -1,0 +1,58 @@
+import type { Laid } from '../piece/laid';
+import { rawPiece, type Piece } from '../piece/piece';
+import { choices, chosen, complete, type Choice } from './choice';
+import { shells } from './shells';
+
+interface Path {
+  readonly piece: Piece;
+  readonly choices: readonly Choice[];
+  readonly cost: number;
+}
+
+/** A part that asks for more holdings or more looking than this is not one that anybody would hold so. */
+const MOST_HOLDINGS = 7;
+const MOST_LOOKED_AT = 1500;
+
+/** What the next holding has to know of the piece: two pieces that agree in it go on alike. */
+const stateOf = ({ done, faced, centred, spare }: Piece): string =>
+  [
+    [...done.keys()].sort().join(),
+    [...faced].sort().join(),
+    [...centred].sort().join(),
+    spare.headstock.toFixed(3),
+    spare.tailstock.toFixed(3),
+  ].join('|');
+
+/** The fewest holdings from bar to part, and of those the ones soonest set up; with risks in it only where none is without; null when none is found. */
+export const search = (laid: Laid): readonly Choice[] | null => searched(laid, true) ?? searched(laid, false);
+
+function searched(laid: Laid, strict: boolean): readonly Choice[] | null {
+  const open: Path[] = (['tailstock', 'headstock'] as const).map((toward) => ({
+    piece: rawPiece(laid, { toward }),
+    choices: [],
+    cost: 0,
+  }));
+  const closed = new Set<string>();
+  for (let looked = 0; looked < MOST_LOOKED_AT && open.length > 0; looked++) {
+    const path = takeCheapest(open);
+    if (complete(laid, path.piece)) return path.choices;
+    const state = stateOf(path.piece);
+    if (closed.has(state) || path.choices.length >= MOST_HOLDINGS) continue;
+    closed.add(state);
+    for (const choice of shells(path.piece, strict).flatMap((shell) => choices(path.piece, shell, strict)))
+      open.push({
+        piece: chosen(path.piece, choice, `h${path.choices.length + 1}`),
+        choices: [...path.choices, choice],
+        cost: path.cost + choice.cost,
+      });
+  }
+  return null;
+}
+
+function takeCheapest(open: Path[]): Path {
+  let at = 0;
+  open.forEach((path, i) => {
+    if (path.cost < (open[at] as Path).cost) at = i;
+  });
+  return open.splice(at, 1)[0] as Path;
+}

@@ -1,0 +1,60 @@
+import { sharesAxis } from '../piece/axis';
+import { holeForMandrel } from '../holdings/mandrel';
+import { kindOfHolding } from '../holdings/registry';
+import type { Placed } from '../piece/laid';
+import type { Holding } from '../piece/line';
+import type { Piece } from '../piece/piece';
+import { underJaws } from '../piece/reach';
+import { TRUE_REST, TRUE_SHARED } from '../piece/usual';
+import type { Shell } from './shell';
+
+const RUNS_TRUE: readonly string[] = ['cylinder', 'taper', 'bore', 'thread'];
+
+/**
+ * What is clocked in a holding so that what is cut in it shares the axis of what was cut before; nothing where it does
+ * not matter; null where it matters and there is nothing to clock, or nothing that could be moved by it.
+ */
+export function truing(
+  piece: Piece,
+  shell: Shell,
+  work: readonly Placed[],
+): { readonly trueTo: Holding['trueTo'] } | null {
+  const shared = sharesAxis(piece.laid);
+  const earlier = new Set([...shared].flatMap((id) => piece.done.get(id) ?? []));
+  const matters = earlier.size > 0 && work.some((s) => shared.has(s.id));
+  if (work.some((s) => s.kind === 'eccentric')) return setOver(piece, shell);
+  const { jaws } = kindOfHolding(shell.by);
+  if (shell.by === 'own-taper') return { trueTo: undefined };
+  // A three-jaw puts work where its scroll does: what must share an axis wants jaws that are set.
+  if (matters && shell.on !== 'finished' && jaws) return null;
+  const clocked =
+    shell.by === 'mandrel' ? holeForMandrel(piece) : best(piece, shell, matters ? earlier : null);
+  if (matters && (!clocked || !earlier.has(piece.done.get(clocked.id) ?? ''))) return null;
+  if (!matters && (shell.on !== 'finished' || !clocked)) return { trueTo: undefined };
+  return clocked
+    ? { trueTo: { feature: clocked.id, limit: matters ? TRUE_SHARED : TRUE_REST } }
+    : { trueTo: undefined };
+}
+
+/** A throw is counted from the part's own axis: from what was cut on it, where anything was. */
+function setOver(piece: Piece, shell: Shell): { readonly trueTo: Holding['trueTo'] } {
+  const clocked = best(piece, shell, null);
+  return { trueTo: clocked ? { feature: clocked.id, limit: TRUE_SHARED } : undefined };
+}
+
+/** The best thing to clock: outside and clear of the jaws, then long, then a hole that opens this way. */
+function best(piece: Piece, shell: Shell, earlier: ReadonlySet<string> | null): Placed | undefined {
+  const seen = piece.laid.sections.filter((s) => {
+    const where = piece.done.get(s.id);
+    if (where === undefined || where === 'bar' || !RUNS_TRUE.includes(s.kind)) return false;
+    if (earlier && !earlier.has(where)) return false;
+    return s.side === 'external' || (s.from === shell.toward && !shell.centre);
+  });
+  const worth = (s: Placed): number =>
+    (s.kind === 'thread' ? -2000 : 0) +
+    (s.side === 'external' ? 1000 : 0) -
+    (underJaws(shell, s) ? 500 : 0) +
+    (s.kind === 'cylinder' ? 200 : 0) +
+    (s.z1 - s.z0) / 100;
+  return [...seen].sort((a, b) => worth(b) - worth(a))[0];
+}
