@@ -44,7 +44,7 @@ const verdicts = async (shop: Shop, id: string): Promise<unknown[]> =>
 const lastOf = async (shop: Shop, id: string, kind: string): Promise<Record<string, unknown>> =>
   (await jobOnServer(shop, id)).records.filter((r) => r.body.kind === kind).at(-1)?.body ?? {};
 
-test('the collet seat of J-107, sized on a ball, comes to its line; its thread, order and speeds beside it', async ({
+test('the collet seat of J-107, sized on a ball, comes to its line; its thread and speeds beside it', async ({
   page,
   shop,
 }) => {
@@ -91,21 +91,6 @@ test('the collet seat of J-107, sized on a ball, comes to its line; its thread, 
   await ends.getByLabel(/Another thread/).fill('M13');
   await expect(ends).toContainText('M13 has no coarse pitch here');
   await accessible(page, 'ends and threads');
-
-  await page.getByRole('button', { name: 'Order of work' }).click();
-  const order = page.getByRole('region', { name: 'Order of work' });
-  await expect(order.getByRole('listitem').first()).toContainText('Face the outer end');
-  const last = order.getByRole('listitem').last();
-  await order
-    .getByRole('button', { name: /^Earlier: operation/ })
-    .last()
-    .click();
-  await expect(last).not.toContainText('Break the edges');
-  await expect(order).toContainText('Too early: The parted face still carries its burr.');
-  await expect.poll(async () => JSON.stringify((await jobOnServer(shop, 'j-107')).job)).toContain('"order"');
-  await order.getByRole('button', { name: 'Back to the usual order' }).click();
-  await expect(order).not.toContainText('Too early');
-  await accessible(page, 'order of work');
 
   await page.getByRole('button', { name: 'Speeds' }).click();
   const speeds = page.getByRole('region', { name: 'Speeds and feeds' });

@@ -238,6 +238,7 @@ const SCREENS: Readonly<Record<string, readonly string[]>> = {
   ],
   'a job’s stages': [
     '/job/j-101/part',
+    '/job/j-101/plan',
     '/job/j-101/way',
     '/job/j-101/set',
     '/job/j-108/cut',
@@ -277,6 +278,7 @@ for (const size of [
       '/pin-block',
       '/identify',
       '/job/j-101/part',
+      '/job/j-101/plan',
       '/job/j-101/way',
       '/job/j-101/set',
       '/job/j-108/cut',

@@ -1,6 +1,5 @@
 import { SIZE_IDS } from '@anello/core/gauging';
 import { TOOL_MATERIALS } from '@anello/core/kit';
-import { OPERATION_IDS } from '@anello/core/plan';
 import { SCHOOL_IDS } from '@anello/core/setting';
 import { GRADES, WAY_IDS } from '@anello/core/taper';
 import { z } from 'zod';
@@ -9,6 +8,7 @@ import { curveChoiceSchema } from './curve';
 import { eccentricChoiceSchema } from './eccentric';
 import { entrySchema } from '../entry/schema';
 import { featureSchema } from './feature/schema';
+import { planSchema, stockSchema } from './plan';
 
 /** A job as typed: the part, its tolerance, the chosen way and the cut. Records are kept beside it. */
 export const jobDocumentSchema = z.strictObject({
@@ -61,8 +61,11 @@ export const jobDocumentSchema = z.strictObject({
   /** How the eccentric is made, and the figures that takes. */
   eccentric: eccentricChoiceSchema.optional(),
   curve: curveChoiceSchema.optional(),
-  /** The order of work as the user put it. */
-  order: z.array(z.enum(OPERATION_IDS)).max(40).optional(),
+  /** The bar it is made from; a usual one is taken where none is said. */
+  stock: stockSchema.optional(),
+  plan: planSchema.optional(),
+  /** The order of work from before there were holdings: kept as it was put, and read no more. */
+  order: z.array(z.string().max(20)).max(40).optional(),
   /** How size is found at the try, and the figures that way needs. */
   sizing: z
     .strictObject({ by: z.enum(SIZE_IDS), given: z.record(z.string().max(20), entrySchema('length')) })

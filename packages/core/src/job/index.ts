@@ -6,7 +6,7 @@ import { currentPiece as currentPiece_, ofKind as ofKind_, standing as standing_
 
 export type { JobFacts } from './facts';
 export type { JobProgress } from './progress';
-export { STAGES, type Stage } from './stage';
+export { STAGES, type Stage, type StageState } from './stage';
 export { FEELS, type Feel } from './records/felt';
 export type { RecordBody, RecordKind } from './records/registry';
 export type { BodyOf, KeptRecord, RecordOf } from './records/row';

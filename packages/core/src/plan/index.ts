@@ -2,16 +2,12 @@ import { checked } from '../basics/publicFace';
 import { badCombinations as badCombinations_ } from './badCombinations';
 import { checkPlan as checkPlan_ } from './check/checkPlan';
 import { stockAfter as stockAfter_ } from './check/stockAfter';
+import { describePlan as describePlan_ } from './describe';
 import { kindOfHolding as kindOfHolding_ } from './holdings/registry';
 import { kindOfOperation as kindOfOperation_ } from './operations/registry';
-import {
-  endangeredBy as endangeredBy_,
-  inOrder as inOrder_,
-  orderOfWork as orderOfWork_,
-} from './order/orderOfWork';
 import { planPart as planPart_ } from './propose/planPart';
+import { usualStock as usualStock_ } from './usualStock';
 
-export { OPERATION_IDS, type OperationId } from './order/operation';
 export {
   HOLDING_BY,
   OPERATION_KINDS,
@@ -21,16 +17,18 @@ export {
   type OperationKind,
   type PlanOperation,
   type PlanPart,
+  STOCK_SHAPES,
   type Stock,
 } from './piece/line';
+export type { HoldingSaid, OperationSaid, PlanSaid } from './describe';
+export type { Outlines } from './piece/outlines';
 export type { Proposal } from './propose/planPart';
 
 export const badCombinations = /* @__PURE__ */ checked(badCombinations_);
-export const endangeredBy = /* @__PURE__ */ checked(endangeredBy_);
-export const inOrder = /* @__PURE__ */ checked(inOrder_);
-export const orderOfWork = /* @__PURE__ */ checked(orderOfWork_);
 export const planPart = /* @__PURE__ */ checked(planPart_);
 export const checkPlan = /* @__PURE__ */ checked(checkPlan_);
 export const stockAfter = /* @__PURE__ */ checked(stockAfter_);
+export const describePlan = /* @__PURE__ */ checked(describePlan_);
+export const usualStock = /* @__PURE__ */ checked(usualStock_);
 export const kindOfHolding = /* @__PURE__ */ checked(kindOfHolding_);
 export const kindOfOperation = /* @__PURE__ */ checked(kindOfOperation_);

@@ -4,7 +4,8 @@ import { useScreen } from '../data/stores/screen';
 /** Every key there is, on one card. */
 const screen = useScreen();
 const KEYS: readonly (readonly [string, string])[] = [
-  ['1 – 6', 'Part, Way, Set, Cut, Prove, Record'],
+  ['1 – 7', 'Part, Plan, Way, Set, Cut, Prove, Record'],
+  ['Alt ↑ ↓', 'on Plan: the operation earlier or later'],
   ['R', 'to the reading bar'],
   ['/', 'a quick sum'],
   ['Enter', 'keep what is typed, or do what the bar offers'],

@@ -1,4 +1,4 @@
-import { STAGES } from '@anello/core/job';
+import { VIEWS } from '../job/model/kind';
 import { createRouter, createWebHistory } from 'vue-router';
 
 export const router = createRouter({
@@ -64,7 +64,7 @@ export const router = createRouter({
       meta: { title: 'Pin block' },
     },
     {
-      path: `/job/:id/:stage(${STAGES.join('|')})?`,
+      path: `/job/:id/:stage(${VIEWS.join('|')})?`,
       name: 'job',
       component: () => import('../job/frame/JobPlace.vue'),
       props: true,

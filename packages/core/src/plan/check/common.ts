@@ -59,27 +59,40 @@ export function featureWrong(kind: KindOfOperation, moment: Moment, section: Pla
 
 /** What is wrong with the moment: parted off, hard, set over, swung, or off its axis. */
 export function momentWrong(kind: KindOfOperation, moment: Moment, section: Placed | null): Wrong[] {
-  const { set, parted, hard, piece, holding } = moment;
+  const { parted, hard, holding } = moment;
   const found: Wrong[] = [];
   if (parted)
     found.push(impossible('parted-already', ['The piece is parted off by then and lies in the tray.']));
   if (hard && kind.cuts && kind.on !== 'piece')
     found.push(impossible('hard-already', ['It is hard by then: no tool of the lathe cuts it.']));
-  const tailstock = kind.fromTailstock(piece.laid, section, holding.by);
-  if (tailstock && set.has('compound'))
+  return [
+    ...found,
+    ...setWrong(kind, moment, section),
+    ...axisWrong(kind, moment, section, holding.by === 'between-centres'),
+  ];
+}
+
+/** What a device still set for a taper stands in the way of; each way knows why. */
+function setWrong(kind: KindOfOperation, moment: Moment, section: Placed | null): Wrong[] {
+  const { set, piece, holding } = moment;
+  const [compound, tailstock, bar] = [set.get('compound'), set.get('tailstock'), set.get('attachment')];
+  const found: Wrong[] = [];
+  if (compound && kind.fromTailstock(piece.laid, section, holding.by))
     found.push(
       risk('compound-swung', [
-        'The compound is swung by then and stands in the tailstock’s way: what is done from the tailstock comes first.',
+        `The compound is swung by then: what is done from the tailstock comes first. ${compound.order.danger}`,
       ]),
     );
-  const setsItself = section !== null && kind.leaves(piece.laid, section, holding.by) === 'tailstock';
-  if (set.has('tailstock') && kind.cuts && !setsItself)
+  const setsItself = section !== null && kind.leaves(piece.laid, section, holding.by)?.device === 'tailstock';
+  if (tailstock && kind.cuts && !setsItself)
     found.push(
       impossible('tailstock-over', [
         'The tailstock stands set over by then: whatever is cut comes out tapered.',
       ]),
     );
-  return [...found, ...axisWrong(kind, moment, section, holding.by === 'between-centres')];
+  if (bar?.order.threading && section?.kind === 'thread' && section.side === 'external')
+    found.push(risk('bar-engaged', [bar.order.threading]));
+  return found;
 }
 
 /** Off-axis work wants a holding of its own: the piece is set over for it. */

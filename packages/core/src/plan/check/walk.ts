@@ -1,4 +1,5 @@
 import type { Device } from '../../machine/lathe';
+import type { Way } from '../../ways/taper/way';
 import { AnelloError } from '../../basics/error';
 import { layOut, type Laid, type Placed } from '../piece/laid';
 import { impossible, type Holding, type PlanOperation, type Wrong } from '../piece/line';
@@ -35,7 +36,7 @@ export interface Walk {
 }
 
 interface Memory {
-  set: Set<Device>;
+  set: Map<Device, Way>;
   onAxis: boolean;
   offAxis: boolean;
   parted: boolean;
@@ -48,7 +49,7 @@ export function walk(part: PlanPart, holdings: readonly Holding[], laid: Laid = 
   let hard = false;
   const held = holdings.map((holding) => {
     const before = piece;
-    const memory: Memory = { set: new Set(), onAxis: false, offAxis: false, parted: false, hard };
+    const memory: Memory = { set: new Map(), onAxis: false, offAxis: false, parted: false, hard };
     const steps = known(holding).operations.map((operation) => {
       const step = take(piece, holding, operation, memory);
       piece = step.after;
@@ -86,7 +87,7 @@ function centreAtHand(piece: Piece, holding: Holding): Wrong[] {
 function take(piece: Piece, holding: Holding, operation: PlanOperation, memory: Memory): Step {
   const kind = kindOfOperation(operation.kind);
   const { laid } = piece;
-  const moment: Moment = { piece, holding, operation, ...memory, set: new Set(memory.set) };
+  const moment: Moment = { piece, holding, operation, ...memory, set: new Map(memory.set) };
   const wrong: Wrong[] = [];
   const sections: Placed[] = [];
   for (const id of kind.on === 'features' ? operation.features : []) {
@@ -110,8 +111,8 @@ function take(piece: Piece, holding: Holding, operation: PlanOperation, memory: 
   return { moment, sections, wrong, after };
 }
 
-function remember(memory: Memory, leaves: Device | null, section: Placed | null, kind: string): void {
-  if (leaves) memory.set.add(leaves);
+function remember(memory: Memory, leaves: Way | null, section: Placed | null, kind: string): void {
+  if (leaves?.device) memory.set.set(leaves.device, leaves);
   if (section) memory[section.kind === 'eccentric' ? 'offAxis' : 'onAxis'] = true;
   if (kind === 'part-off') memory.parted = true;
   if (kind === 'harden') memory.hard = true;

@@ -1,5 +1,6 @@
 import { length } from '../../figure/figure';
 import { impossible, risk } from '../piece/line';
+import { opensInFace } from '../piece/laid';
 import { isTapped } from './sizes';
 import { holeNow } from './hole';
 import { PLAIN, type KindOfOperation } from './kind';
@@ -17,7 +18,7 @@ export const counterbore: KindOfOperation = {
   ],
   rank: () => 20,
   fromTailstock: () => true,
-  needed: (_laid, section) => isTapped(section),
+  needed: (laid, section) => isTapped(section) && opensInFace(laid, section),
   wrong(moment, section) {
     if (!section) return [];
     if (moment.piece.done.has(section.id))

@@ -36,5 +36,6 @@ export const eccentric: KindOfOperation = {
       ...saySpeed(laid, 2 * (section.largest + e), { finishing: false, interrupted: true }),
     ];
   },
-  minutes: () => 35,
+  setUp: () => 10,
+  minutes: () => 25,
 };

@@ -2,6 +2,7 @@ import type { Phrase } from '../../figure/phrase';
 import type { Device } from '../../machine/lathe';
 import type { FeatureKind } from '../../part/kinds/registry';
 import type { Member } from '../../taper/task';
+import type { Way } from '../../ways/taper/way';
 import type { Laid, Placed } from '../piece/laid';
 import type { Holding, HoldingBy, OperationKind, PlanOperation, Wrong } from '../piece/line';
 import type { Piece } from '../piece/piece';
@@ -11,8 +12,8 @@ export interface Moment {
   readonly piece: Piece;
   readonly holding: Holding;
   readonly operation: PlanOperation;
-  /** Parts of the lathe that stand set for a taper. */
-  readonly set: ReadonlySet<Device>;
+  /** Parts of the lathe that stand set for a taper, by the way that set them. */
+  readonly set: ReadonlyMap<Device, Way>;
   /** What ran on the part's own axis in this holding, and what ran off it. */
   readonly onAxis: boolean;
   readonly offAxis: boolean;
@@ -44,11 +45,14 @@ export interface KindOfOperation {
   wrong(moment: Moment, section: Placed | null): Wrong[];
   /** The piece after it. */
   after(moment: Moment, section: Placed | null): Piece;
-  /** The part of the lathe it leaves set. */
-  leaves(laid: Laid, section: Placed | null, by: HoldingBy): Device | null;
+  /** The way whose device it leaves set. */
+  leaves(laid: Laid, section: Placed | null, by: HoldingBy): Way | null;
   /** In one line, with its figures. */
   say(laid: Laid, section: Placed | null, moment: Moment): Phrase;
+  /** At the machine, for one piece. */
   minutes(laid: Laid, section: Placed | null, by: HoldingBy): number;
+  /** To set the lathe for it; a batch done operation by operation spends it once. */
+  setUp(laid: Laid, section: Placed | null, by: HoldingBy): number;
 }
 
 /** What most operations are: nothing that any need not say. */
@@ -62,4 +66,5 @@ export const PLAIN: Omit<KindOfOperation, 'kind' | 'name' | 'on' | 'rank' | 'say
   wrong: () => [],
   after: ({ piece }) => piece,
   leaves: () => null,
+  setUp: () => 0,
 };

@@ -30,13 +30,14 @@ export const partOff: KindOfOperation = {
   after({ piece, holding }) {
     return { ...piece, spare: { ...piece.spare, [other(holding.toward)]: FACING } };
   },
-  say: (laid) => [
+  say: (laid, _section, { holding }) => [
     'Part off ',
     length(laid.length + FACING, 0.1),
-    ' from the face, the tool’s side toward the part: set over by its width of ',
-    length(PARTING_WIDTH, 0.1),
-    ' from the other, ',
+    ' from the face to the near side of the tool, ',
+    length(laid.length + FACING + PARTING_WIDTH, 0.1),
+    ' to its far side, ',
     ...saySpeed(laid, 2 * laid.barRadius, { finishing: false, form: true }),
+    ...(holding.centre ? ['; the centre drawn back before it breaks through'] : []),
   ],
   minutes: () => 6,
 };

@@ -28,5 +28,6 @@ export const plunge: KindOfOperation = {
           ...saySpeed(laid, 2 * section.largest, { finishing: true, form: true }),
         ]
       : ['Plunge'],
+  setUp: () => 6,
   minutes: () => 10,
 };

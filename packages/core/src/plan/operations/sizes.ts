@@ -9,6 +9,7 @@ import {
   LARGEST_TAP,
   REAMING_STOCK,
   SAME,
+  TAP_SLACK,
 } from '../piece/usual';
 
 const isInside = (s: Placed): boolean => s.side === 'internal';
@@ -67,7 +68,7 @@ export function wantsHole(laid: Laid, s: Placed): boolean {
       deeper.from === s.from &&
       deeper.kind !== 'groove' &&
       depthOf(laid, deeper) > depth + SAME &&
-      drillFor(laid, deeper) >= size - SAME,
+      drillFor(laid, deeper) >= size - (isTapped(s) ? TAP_SLACK : SAME),
   );
 }
 

@@ -1,8 +1,9 @@
 import { length } from '../../figure/figure';
 import type { Thread } from '../../part/kinds/thread';
-import type { Placed } from '../piece/laid';
+import { opensInFace, type Placed } from '../piece/laid';
 import { impossible, risk } from '../piece/line';
 import { finished } from '../piece/piece';
+import { TAP_SLACK } from '../piece/usual';
 import { threadBore, isTapped } from './sizes';
 import { holeNow } from './hole';
 import { PLAIN, type KindOfOperation } from './kind';
@@ -10,9 +11,6 @@ import { PLAIN, type KindOfOperation } from './kind';
 /** A thread as it is called: by its designation, or by its diameter. */
 export const threadName = (section: Placed): string | null =>
   (section.feature as Thread).designation.trim() || null;
-
-/** A tapping hole may be under by this, mm. */
-const SLACK = 0.2;
 
 /** Whether a counterbore went before is not seen in the piece: the order of this holding tells. */
 const counterbored = (
@@ -45,7 +43,7 @@ export const tap: KindOfOperation = {
     if (!section) return [];
     if (holeNow(moment, section) === 0)
       return [impossible('no-hole', ['A tap follows its drill, and there is no hole yet.'])];
-    if (2 * holeNow(moment, section) < threadBore(section) - SLACK)
+    if (2 * holeNow(moment, section) < threadBore(section) - TAP_SLACK)
       return [
         impossible('no-hole', [
           'The hole there is ',
@@ -55,7 +53,8 @@ export const tap: KindOfOperation = {
           ', and breaks in less.',
         ]),
       ];
-    return counterbored(moment.holding.operations, moment.operation.id, section.id)
+    return !opensInFace(moment.piece.laid, section) ||
+      counterbored(moment.holding.operations, moment.operation.id, section.id)
       ? []
       : [risk('no-counterbore', ['Without a counterbore a bruised mouth reaches the first thread.'])];
   },

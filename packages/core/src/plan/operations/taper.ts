@@ -65,6 +65,8 @@ const AMONG_THE_HOLES = 55;
 const LAST = 122;
 const SWUNG = 121;
 
+const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+
 export const taper: KindOfOperation = {
   ...PLAIN,
   kind: 'taper',
@@ -85,13 +87,13 @@ export const taper: KindOfOperation = {
   fromTailstock: (laid, section, by) => section !== null && reamed(laid, section, by),
   needed: (_laid, section) => section.kind === 'taper',
   finishes: () => true,
-  leaves: (laid, section, by) => (section ? (way(laid, section, by)?.device ?? null) : null),
+  leaves: (laid, section, by) => (section ? way(laid, section, by) : null),
   wrong,
   after: ({ piece, holding }, section) => (section ? finished(piece, [section.id], holding.id) : piece),
   say(laid, section, { holding: { by } }) {
     if (!section) return ['Taper'];
     const { solved } = plannedTaper(laid, section);
-    const title = way(laid, section, by)?.name;
+    const as = way(laid, section, by);
     return [
       `Cut ${section.feature.name}, `,
       angle(solved.halfAngle),
@@ -101,14 +103,15 @@ export const taper: KindOfOperation = {
       length(solved.smallDiameter, 0.01),
       ' over ',
       length(solved.length, 0.1),
-      ...(title ? [`, by ${title.toLowerCase()}`] : []),
-      ...(setsOver(laid, section, by) ? ['; bring the tailstock home after it'] : []),
+      ...(as ? [`, by ${as.name}`] : []),
+      ...(as?.order.home ? [`; then ${lower(as.order.home)}`] : []),
     ];
   },
-  minutes(laid, section, by) {
+  minutes: () => TO_PROVE,
+  setUp(laid, section, by) {
     const planned = section ? way(laid, section, by) : null;
     const { lathe } = laid.part;
-    return TO_PROVE + (planned ? (lathe.minutes?.[planned.id] ?? planned.usualMinutes) : 0);
+    return planned ? (lathe.minutes?.[planned.id] ?? planned.usualMinutes) : 0;
   },
 };
 /** Trial cut, tries and nudges, once it is set. */

@@ -60,5 +60,6 @@ export const thread: KindOfOperation = {
       ...(pitch === undefined ? [] : [', pitch ', length(pitch, 0.01)]),
     ];
   },
+  setUp: () => 8,
   minutes: (_laid, section) => 12 + (section ? (section.z1 - section.z0) / 4 : 0),
 };

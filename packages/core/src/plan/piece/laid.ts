@@ -15,6 +15,10 @@ export interface Placed extends Section {
   readonly smallest: number;
 }
 
+/** Whether an inside feature opens in the face itself, and not at the bottom of another. */
+export const opensInFace = ({ length: whole }: Pick<Laid, 'length'>, s: Placed): boolean =>
+  s.from === 'headstock' ? s.z0 <= SAME : s.z1 >= whole - SAME;
+
 /** A part laid along its axis, checked against the bar it is to come out of. */
 export interface Laid {
   readonly part: PlanPart;
@@ -42,7 +46,8 @@ export function layOut(part: PlanPart): Laid {
     if (problem) throw new AnelloError(problem.code, `features.${i}.${problem.field ?? ''}`, problem.phrase);
   });
   const sections = layout.sections.map((section) => {
-    const radii = section.points.map((p) => p.r);
+    // The cone a drill leaves at the bottom ends in a point, which is not how narrow the hole is.
+    const radii = section.points.map((p) => p.r).filter((r) => section.kind !== 'bore' || r > SAME);
     return {
       ...section,
       feature: features.find((f) => f.id === section.id) as Feature,

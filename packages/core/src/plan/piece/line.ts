@@ -4,9 +4,11 @@ import type { Lathe } from '../../machine/lathe';
 import type { Feature } from '../../part/kinds/registry';
 import type { End } from '../../taper/task';
 
+export const STOCK_SHAPES = ['round', 'hex', 'square'] as const;
+
 /** The bar a part is made from; across the flats for hex and square, mm. */
 export interface Stock {
-  readonly shape: 'round' | 'hex' | 'square';
+  readonly shape: (typeof STOCK_SHAPES)[number];
   readonly across: number;
   readonly length: number;
   /** A hole right through it, where it is a tube or a blank that has one. */
@@ -104,6 +106,7 @@ export const FINDING_CODES = [
   'not-faced',
   'compound-swung',
   'tailstock-over',
+  'bar-engaged',
   'off-axis',
   'parted-already',
   'nothing-to-part',

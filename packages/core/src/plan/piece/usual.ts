@@ -28,6 +28,8 @@ export const BORING_STOCK = 0.5;
 export const REAMING_STOCK = 0.2;
 /** Threads inside up to this are tapped; larger ones are cut with a single point. */
 export const LARGEST_TAP = 24;
+/** A tapping hole may be under by this: the next drill kept, on diameter. */
+export const TAP_SLACK = 0.2;
 /** Largest drill usual in a tailstock of this size of lathe, where the shop has not said which it owns. */
 export const LARGEST_DRILL = 25;
 /** A drill makes its hole to size where the drawing asks for no fit, within this. */

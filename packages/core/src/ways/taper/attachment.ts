@@ -33,14 +33,9 @@ export const attachmentWay: Way = {
   checkedBy: 'With an indicator',
   usualMinutes: 30,
   order: {
-    setUp: 'Set the taper attachment',
     danger: 'The attachment has to be let go again, and its setting proved again.',
-    drilling: 'Drilling needs the tailstock on the axis.',
     threading: 'With the attachment still in, it pulls the tool along the taper while it threads.',
-    home: {
-      title: 'Let the attachment go and lock the cross-slide’s screw again; leave the bar set',
-      why: 'Parallel turning and threading need the plain feed; the bar keeps its angle for the next piece.',
-    },
+    home: 'Let the attachment go and lock the cross-slide’s screw again; leave the bar set',
   },
   reasons: [
     {

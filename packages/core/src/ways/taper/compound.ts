@@ -65,9 +65,7 @@ export const compoundWay: Way = {
   checkedBy: 'With an indicator',
   usualMinutes: 20,
   order: {
-    setUp: 'Set the compound',
     danger: 'The swung compound stands in the tailstock’s way.',
-    drilling: 'Drilling needs the tailstock, and the swung compound stands in its way.',
   },
   reasons: [
     {

@@ -1,20 +1,14 @@
 /** What a way of making the taper means for the order of work. */
 export interface InTheOrder {
-  /** What its set-up is called: "Set the compound". */
-  readonly setUp: string;
   /** Why what needs the tailstock or the plain feeds comes before the set-up. */
   readonly danger: string;
-  /** Why holes are drilled first. */
-  readonly drilling: string;
   /** Why an outside thread waits until the device has let go again; nothing when it need not. */
   readonly threading?: string;
   /** How the device is put back afterwards, where it has to be. */
-  readonly home?: { readonly title: string; readonly why: string };
+  readonly home?: string;
 }
 
 /** A set-up that leaves tailstock and feeds where they are. */
 export const NOTHING_IN_THE_WAY: InTheOrder = {
-  setUp: 'Set up for the taper',
   danger: 'The set-up has to be broken down for it.',
-  drilling: 'Drilling needs the tailstock on the axis.',
 };

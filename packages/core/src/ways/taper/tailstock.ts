@@ -52,14 +52,9 @@ export const tailstockWay: Way = {
   checkedBy: 'With an indicator',
   usualMinutes: 35,
   order: {
-    setUp: 'Set the tailstock over',
     danger: 'The tailstock is off the axis: a drill from it goes off the axis too.',
-    drilling: 'Drilling needs the tailstock on the axis.',
     threading: 'With the tailstock still over, the thread would be cut tapered.',
-    home: {
-      title: 'Bring the tailstock back and prove it with a test bar',
-      why: 'Whatever is turned, threaded or drilled next would be tapered too.',
-    },
+    home: 'Bring the tailstock back and prove it with a test bar',
   },
   reasons: [
     {

@@ -11,7 +11,6 @@ import { useJobKind, viewOf } from '../model/kind';
 const model = useJobModel();
 const VIEWS = computed(() => [
   { id: 'passes', title: model.taper.value ? 'Passes' : 'The cut' },
-  { id: 'order', title: 'Order of work' },
   { id: 'hold', title: 'Hold it true' },
   { id: 'speeds', title: 'Speeds' },
   { id: 'ends', title: 'Ends and threads' },
@@ -21,7 +20,6 @@ const kind = useJobKind();
 /** A part with nothing that has a way says so instead. */
 const hasWay = computed(() => kind.value.id !== 'taper' || model.taper.value !== null);
 const OTHERS: Readonly<Record<string, ReturnType<typeof defineAsyncComponent>>> = {
-  order: defineAsyncComponent(() => import('./OrderPanel.vue')),
   hold: defineAsyncComponent(() => import('./HoldPanel.vue')),
   speeds: defineAsyncComponent(() => import('./SpeedsPanel.vue')),
   ends: defineAsyncComponent(() => import('./EndsPanel.vue')),

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { chiefOf } from '@anello/core/part';
 import { plainText } from '@anello/core/figure';
-import { STAGES, type Stage } from '@anello/core/job';
 import { computed, defineAsyncComponent, onMounted, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { useFetchedWhenIdle } from '../../ui/useFetchedWhenIdle';
@@ -12,7 +11,7 @@ import JobHeader from './JobHeader.vue';
 import NoticeText from '../../ui/NoticeText.vue';
 import ReadingBar from './ReadingBar.vue';
 import StageTabs from './StageTabs.vue';
-import { viewOf } from '../model/kind';
+import { viewOf, VIEWS, type View } from '../model/kind';
 import { loadOf, provideJobKind, restOf } from '../kinds/registry';
 import { useJob } from '../../data/stores/job';
 import { useKit } from '../../data/stores/kit';
@@ -21,7 +20,7 @@ import { usePreferences } from '../../data/stores/preferences';
 import { useScreen } from '../../data/stores/screen';
 import { useShop } from '../../data/stores/shop';
 
-/** One job: the part on its axis, the six stages of the work, and the reading bar. */
+/** One job: the part on its axis, the plan and the stages of the work, and the reading bar. */
 const props = defineProps<{ id: string; stage?: string }>();
 const router = useRouter();
 const job = useJob();
@@ -39,7 +38,9 @@ const JobClash = defineAsyncComponent(() => import('./JobClash.vue'));
 const NotTaken = defineAsyncComponent(() => import('../record/NotTaken.vue'));
 
 const kind = provideJobKind(model);
-const stage = computed<Stage>(() => STAGES.find((s) => s === props.stage) ?? 'part');
+/** Where a taper that is not settled is no matter, or is said already. */
+const ANY_PART: readonly View[] = ['part', 'plan', 'record'];
+const stage = computed<View>(() => VIEWS.find((s) => s === props.stage) ?? 'part');
 const view = computed(() => viewOf(loadOf(kind.value, stage.value)));
 /** Given to its own views only: the others find what they need in the model. */
 const given = computed(() => (kind.value.stages[stage.value] ? kind.value.props(model) : {}));
@@ -99,9 +100,9 @@ watch(
   () => (screen.selectedFeature = null),
 );
 
-const go = (to: Stage) => (): void => void router.push(`/job/${props.id}/${to}`);
+const go = (to: View) => (): void => void router.push(`/job/${props.id}/${to}`);
 useKeys({
-  ...Object.fromEntries(STAGES.map((name, index) => [String(index + 1), go(name)])),
+  ...Object.fromEntries(VIEWS.map((name, index) => [String(index + 1), go(name)])),
   b: () => (screen.acrossOpen = !screen.acrossOpen),
   Escape: () => (screen.acrossOpen = false),
   r: () => screen.focusBar++,
@@ -112,9 +113,15 @@ const taperProblem = computed(() =>
 </script>
 
 <template>
-  <div v-if="job.state === 'ready' && job.document && model.progress.value" class="job">
+  <div
+    v-if="job.state === 'ready' && job.document && model.progress.value"
+    class="job"
+    :class="{ whole: stage === 'plan' }"
+  >
     <JobHeader />
+    <!-- The plan draws the piece in each holding instead. -->
     <AxisStrip
+      v-if="stage !== 'plan'"
       :layout="model.layout.value"
       :names="names"
       :taper="taper"
@@ -128,7 +135,7 @@ const taperProblem = computed(() =>
     <main class="stage" tabindex="-1">
       <JobClash v-if="job.saveState === 'conflict'" />
       <NotTaken v-if="outbox.refused.length || outbox.count || job.lost.length" :job-id="id" />
-      <NoticeText v-if="stage !== 'part' && stage !== 'record' && taperProblem" tone="warn" class="missing">
+      <NoticeText v-if="!ANY_PART.includes(stage) && taperProblem" tone="warn" class="missing">
         The taper is not settled: {{ taperProblem }}
         <router-link :to="`/job/${id}/part`">To the part</router-link>
       </NoticeText>
@@ -161,6 +168,9 @@ const taperProblem = computed(() =>
   grid-template-rows: auto auto auto minmax(0, 1fr) auto;
   height: 100%;
   min-width: 0;
+}
+.job.whole {
+  grid-template-rows: auto auto minmax(0, 1fr) auto;
 }
 .stage {
   overflow-y: auto;

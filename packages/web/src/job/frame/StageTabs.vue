@@ -1,13 +1,16 @@
 <script setup lang="ts">
 import { plainText } from '@anello/core/figure';
-import { STAGES, type JobProgress, type Stage } from '@anello/core/job';
+import type { JobProgress, StageState } from '@anello/core/job';
+import { VIEWS, type View } from '../model/kind';
 import { usePreferences } from '../../data/stores/preferences';
 
-/** The six stages in the order of the work: done, now, ahead, or made stale by a change upstream. */
-defineProps<{ id: string; stage: Stage; progress: JobProgress }>();
+/** The stages in the order of the work: done, now, ahead, or made stale by a change upstream; and the plan of it all. */
+const props = defineProps<{ id: string; stage: View; progress: JobProgress }>();
+const stateOf = (view: View): StageState | undefined => props.progress.stages.find((s) => s.stage === view);
 const preferences = usePreferences();
-const LABELS: Record<Stage, string> = {
+const LABELS: Record<View, string> = {
   part: 'Part',
+  plan: 'Plan',
   way: 'Way',
   set: 'Set',
   cut: 'Cut',
@@ -19,29 +22,25 @@ const LABELS: Record<Stage, string> = {
 <template>
   <nav class="tabs" aria-label="Stages of the work">
     <router-link
-      v-for="(name, index) in STAGES"
+      v-for="(name, index) in VIEWS"
       :key="name"
       :to="`/job/${id}/${name}`"
       class="tab"
-      :class="[progress.stages[index]?.state, { stale: progress.stages[index]?.stale }]"
+      :class="[stateOf(name)?.state, { stale: stateOf(name)?.stale }]"
       :aria-current="stage === name ? 'page' : undefined"
-      :title="
-        progress.stages[index]?.stale
-          ? plainText(progress.stages[index]!.stale!, preferences.units)
-          : undefined
-      "
+      :title="stateOf(name)?.stale ? plainText(stateOf(name)!.stale!, preferences.units) : undefined"
     >
       <span class="mark" aria-hidden="true">{{
-        progress.stages[index]?.stale ? '↻' : progress.stages[index]?.state === 'done' ? '✓' : index + 1
+        stateOf(name)?.stale ? '↻' : stateOf(name)?.state === 'done' ? '✓' : index + 1
       }}</span>
       <span>{{ LABELS[name] }}</span>
-      <span v-if="progress.stages[index]?.stale" class="why"
+      <span v-if="stateOf(name)?.stale" class="why"
         >check again<span class="visually-hidden"
-          >: {{ plainText(progress.stages[index]!.stale!, preferences.units) }}</span
+          >: {{ plainText(stateOf(name)!.stale!, preferences.units) }}</span
         ></span
       >
-      <span v-else-if="progress.stages[index]?.state === 'now'" class="why">now</span>
-      <span v-else-if="progress.stages[index]?.state === 'done'" class="visually-hidden">done</span>
+      <span v-else-if="stateOf(name)?.state === 'now'" class="why">now</span>
+      <span v-else-if="stateOf(name)?.state === 'done'" class="visually-hidden">done</span>
     </router-link>
   </nav>
 </template>
@@ -49,7 +48,7 @@ const LABELS: Record<Stage, string> = {
 <style scoped>
 .tabs {
   display: grid;
-  grid-template-columns: repeat(6, minmax(0, 1fr));
+  grid-template-columns: repeat(7, minmax(0, 1fr));
   background: var(--paper-2);
   border-bottom: 1px solid var(--rule);
 }

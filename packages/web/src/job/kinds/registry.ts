@@ -1,9 +1,8 @@
-import type { Stage } from '@anello/core/job';
 import { computed, provide, type ComputedRef } from 'vue';
 import type { JobModel } from '../model/useJobModel';
 import { CURVE } from './curve';
 import { ECCENTRIC } from './eccentric';
-import { JOB_KIND, type JobKind, type Load } from '../model/kind';
+import { JOB_KIND, VIEWS, type JobKind, type Load, type View } from '../model/kind';
 import { TAPER } from './taper';
 
 /** Every kind of job, the most particular first. A new one is a file beside these and a line here. */
@@ -17,8 +16,9 @@ export function provideJobKind(model: JobModel): ComputedRef<JobKind> {
 }
 
 /** The stages' views for a job with none of its own. */
-const EVERYBODYS: Readonly<Record<Stage, Load>> = {
+const EVERYBODYS: Readonly<Record<View, Load>> = {
   part: () => import('../part/PartStage.vue'),
+  plan: () => import('../plan/PlanStage.vue'),
   way: () => import('../taper/way/WayStage.vue'),
   set: () => import('../taper/set/SetStage.vue'),
   cut: () => import('../cut/CutStage.vue'),
@@ -26,7 +26,7 @@ const EVERYBODYS: Readonly<Record<Stage, Load>> = {
   record: () => import('../record/RecordStage.vue'),
 };
 
-export const loadOf = (kind: JobKind, stage: Stage): Load => kind.stages[stage] ?? EVERYBODYS[stage];
+export const loadOf = (kind: JobKind, view: View): Load => kind.stages[view] ?? EVERYBODYS[view];
 
 /** What else a job may want, fetched with its stages so that it is there when the server is not. */
 const BESIDES: readonly (() => Promise<unknown>)[] = [
@@ -39,7 +39,7 @@ const BESIDES: readonly (() => Promise<unknown>)[] = [
 
 /** Everything a kind of job may show, to be fetched while nothing else is wanted. */
 export const restOf = (kind: JobKind): readonly (() => Promise<unknown>)[] => [
-  ...(Object.keys(EVERYBODYS) as Stage[]).map((stage) => loadOf(kind, stage)),
+  ...VIEWS.map((view) => loadOf(kind, view)),
   kind.passes,
   ...(kind.figures ? [kind.figures] : []),
   ...BESIDES,

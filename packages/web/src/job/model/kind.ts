@@ -1,9 +1,15 @@
-import type { Stage } from '@anello/core/job';
+import { STAGES, type Stage } from '@anello/core/job';
 import { defineAsyncComponent, inject, type Component, type ComputedRef, type InjectionKey } from 'vue';
 import type { JobModel } from './useJobModel';
 
 /** A view, fetched when it is first wanted. */
 export type Load = () => Promise<{ readonly default: Component }>;
+
+/** What a job can be looked at by: its stages in order, and after the part its line of work. */
+export type View = Stage | 'plan';
+export const VIEWS: readonly View[] = STAGES.flatMap((stage): View[] =>
+  stage === 'part' ? [stage, 'plan'] : [stage],
+);
 
 /** A kind of job, as the screens need to know it: a family, one file each. */
 export interface JobKind {
@@ -11,7 +17,7 @@ export interface JobKind {
   /** Whether the job on the screen is of this kind. */
   is(model: JobModel): boolean;
   /** The stages it has views of its own for; the others are everybody's. */
-  readonly stages: Readonly<Partial<Record<Stage, Load>>>;
+  readonly stages: Readonly<Partial<Record<View, Load>>>;
   /** How it is cut: the first thing to look at on Cut. */
   readonly passes: Load;
   /** What stands beside its figures on Part. */

@@ -1,0 +1,120 @@
+import { length } from '../figure/figure';
+import type { Phrase } from '../figure/phrase';
+import { findingsOf } from './check/checkPlan';
+import { walk, type HeldSteps, type Step } from './check/walk';
+import { kindOfHolding } from './holdings/registry';
+import { kindOfOperation } from './operations/registry';
+import type { Finding, Holding, PlanOperation, PlanPart } from './piece/line';
+import { outlinesOf, type Outlines } from './piece/outlines';
+
+/** An operation as it is read at the machine. */
+export interface OperationSaid {
+  readonly operation: PlanOperation;
+  readonly name: string;
+  /** One line for each feature it works, with its figures. */
+  readonly lines: readonly Phrase[];
+  readonly minutes: number;
+  /** To set the lathe for it, before the first piece. */
+  readonly setUp: number;
+  /** What a good hand looks at before starting. */
+  readonly before: readonly string[];
+  readonly findings: readonly Finding[];
+}
+
+/** A holding as it is read at the machine, with the piece as it comes into it and as it leaves. */
+export interface HoldingSaid {
+  readonly holding: Holding;
+  readonly name: string;
+  readonly held: Phrase;
+  readonly clocked: Phrase | null;
+  readonly caution: string;
+  /** For one piece: putting it in, finding its axis, setting the lathe and all that is done. */
+  readonly minutes: number;
+  readonly before: Outlines;
+  readonly after: Outlines;
+  readonly operations: readonly OperationSaid[];
+  /** What is wrong with holding it so. */
+  readonly findings: readonly Finding[];
+}
+
+export interface PlanSaid {
+  readonly holdings: readonly HoldingSaid[];
+  /** What belongs to no holding's operation: what is left undone at the end. */
+  readonly findings: readonly Finding[];
+  /** For one piece. */
+  readonly minutes: number;
+  readonly length: number;
+  /** All pieces: each from bar to part in turn, or every piece through one operation before the next. */
+  readonly batch: { readonly inTurn: Batch; readonly byOperation: Batch };
+}
+
+/** What a way of working a batch costs. */
+export interface Batch {
+  readonly setUps: number;
+  readonly minutes: number;
+}
+
+/**
+ * A line of work as it is read at the machine: each holding with what it holds, what is clocked and the piece in it; each
+ * operation in a line with its figures, its minutes and what to look at first. Errors: as checkPlan.
+ *
+ * @example
+ * describePlan(PLANNED, planPart(PLANNED).holdings).holdings[1]?.name
+ * // → 'Three-jaw'
+ */
+export function describePlan(part: PlanPart, holdings: readonly Holding[]): PlanSaid {
+  const walked = walk(part, holdings);
+  const findings = findingsOf(walked);
+  const said = walked.held.map((held) => holdingSaid(held, findings));
+  const minutes = said.reduce((sum, one) => sum + one.minutes, 0);
+  const setUp = said.flatMap((one) => one.operations).reduce((sum, one) => sum + one.setUp, 0);
+  const { quantity } = part;
+  return {
+    holdings: said,
+    findings,
+    minutes,
+    length: walked.laid.length,
+    batch: {
+      inTurn: { setUps: quantity * said.length, minutes: quantity * minutes },
+      byOperation: { setUps: said.length, minutes: quantity * (minutes - setUp) + setUp },
+    },
+  };
+}
+
+function holdingSaid({ holding, before, steps }: HeldSteps, findings: readonly Finding[]): HoldingSaid {
+  const kind = kindOfHolding(holding.by);
+  const operations = steps.map((step) => operationSaid(step, findings));
+  return {
+    holding,
+    name: kind.name,
+    held: kind.say(before, holding),
+    clocked: clocked(holding, steps[0]?.moment.piece ?? before),
+    caution: kind.caution,
+    minutes: operations.reduce((sum, one) => sum + one.minutes + one.setUp, kind.minutes),
+    before: outlinesOf(before),
+    after: outlinesOf(steps.at(-1)?.after ?? before),
+    operations,
+    findings: findings.filter((f) => f.holding === holding.id && f.operation === null),
+  };
+}
+
+function clocked({ trueTo }: Holding, { laid }: HeldSteps['before']): Phrase | null {
+  if (!trueTo) return null;
+  const name = laid.byId.get(trueTo.feature)?.feature.name ?? 'it';
+  return [`Clock ${name} true within `, length(trueTo.limit, 0.001), ' of needle swing'];
+}
+
+function operationSaid({ moment, sections }: Step, findings: readonly Finding[]): OperationSaid {
+  const { operation, holding, piece } = moment;
+  const kind = kindOfOperation(operation.kind);
+  const targets = kind.on === 'features' ? sections : [null];
+  return {
+    operation,
+    name: kind.name,
+    lines: targets.map((section) => kind.say(piece.laid, section, moment)),
+    minutes: targets.reduce((sum, section) => sum + kind.minutes(piece.laid, section, holding.by), 0),
+    setUp: targets.reduce((sum, section) => sum + kind.setUp(piece.laid, section, holding.by), 0),
+    before: kind.before,
+    findings: findings.filter((f) => f.operation === operation.id),
+  };
+}

@@ -1,0 +1,108 @@
+<script setup lang="ts">
+import type { HoldingSaid } from '@anello/core/plan';
+import { mdiArrowDown, mdiArrowUp } from '@mdi/js';
+import PhraseText from '../../ui/PhraseText.vue';
+import OperationRow from './OperationRow.vue';
+import PieceDrawing from './PieceDrawing.vue';
+
+/** One holding: the piece in it on the left, what is done in it on the right. */
+defineProps<{ said: HoldingSaid; number: number; last: boolean; opened: string | null }>();
+const emit = defineEmits<{
+  open: [id: string];
+  moveOperation: [id: string, by: -1 | 1];
+  move: [by: -1 | 1];
+}>();
+</script>
+
+<template>
+  <section class="sheet holding" :aria-label="`Holding ${number}: ${said.name}`">
+    <div class="held">
+      <h2>
+        {{ number }} · {{ said.name }} <span class="fig quiet">{{ Math.round(said.minutes) }} min</span>
+      </h2>
+      <p><PhraseText :phrase="said.held" /></p>
+      <p v-if="said.clocked" class="clocked"><PhraseText :phrase="said.clocked" /></p>
+      <PieceDrawing :held="said" />
+      <p v-for="(finding, index) in said.findings" :key="index" class="finding" :class="finding.level">
+        <PhraseText :phrase="finding.phrase" />
+      </p>
+      <p class="caution">{{ said.caution }}</p>
+      <p class="moves">
+        <v-btn
+          :icon="mdiArrowUp"
+          :disabled="number === 1"
+          :aria-label="`Holding ${number} earlier`"
+          @click="emit('move', -1)"
+        />
+        <v-btn
+          :icon="mdiArrowDown"
+          :disabled="last"
+          :aria-label="`Holding ${number} later`"
+          @click="emit('move', 1)"
+        />
+      </p>
+    </div>
+    <ol>
+      <OperationRow
+        v-for="one in said.operations"
+        :key="one.operation.id"
+        :said="one"
+        :open="opened === one.operation.id"
+        @open="emit('open', one.operation.id)"
+        @move="(by) => emit('moveOperation', one.operation.id, by)"
+      />
+    </ol>
+  </section>
+</template>
+
+<style scoped>
+.holding {
+  display: grid;
+  grid-template-columns: minmax(260px, 36%) minmax(0, 1fr);
+}
+.held {
+  padding: 12px 14px;
+  border-right: 1px solid var(--rule);
+  display: grid;
+  gap: 4px;
+  align-content: start;
+  font-size: 15px;
+}
+h2 {
+  font-size: 17px;
+  font-weight: 650;
+}
+.clocked {
+  font-weight: 600;
+}
+.caution {
+  color: var(--brass);
+  font-weight: 600;
+}
+.finding {
+  font-weight: 600;
+}
+.impossible {
+  color: var(--red);
+}
+.risk {
+  color: var(--brass);
+}
+.moves {
+  display: flex;
+  gap: 8px;
+}
+ol {
+  margin: 0;
+  padding: 0;
+}
+@media (max-width: 720px) {
+  .holding {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .held {
+    border-right: 0;
+    border-bottom: 1px solid var(--rule);
+  }
+}
+</style>

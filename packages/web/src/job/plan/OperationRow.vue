@@ -1,0 +1,100 @@
+<script setup lang="ts">
+import type { OperationSaid } from '@anello/core/plan';
+import { mdiArrowDown, mdiArrowUp } from '@mdi/js';
+import PhraseText from '../../ui/PhraseText.vue';
+
+/** One operation in a line with its figures; opened, what to look at first, and where else it could stand. */
+defineProps<{ said: OperationSaid; open: boolean }>();
+const emit = defineEmits<{ open: []; move: [by: -1 | 1] }>();
+</script>
+
+<template>
+  <li :class="{ open, wrong: said.findings.some((f) => f.level !== 'note') }">
+    <button
+      class="plain row"
+      :aria-expanded="open"
+      aria-keyshortcuts="Alt+ArrowUp Alt+ArrowDown"
+      @click="emit('open')"
+      @keydown.alt.up.prevent="emit('move', -1)"
+      @keydown.alt.down.prevent="emit('move', 1)"
+    >
+      <span class="lines"
+        ><span v-for="(line, index) in said.lines" :key="index" class="line"
+          ><PhraseText :phrase="line" /></span
+      ></span>
+      <span class="fig minutes">{{ Math.round(said.minutes + said.setUp) }} min</span>
+    </button>
+    <p v-for="(finding, index) in said.findings" :key="index" class="finding" :class="finding.level">
+      <PhraseText :phrase="finding.phrase" />
+    </p>
+    <div v-if="open" class="more">
+      <ul v-if="said.before.length" class="before">
+        <li v-for="check in said.before" :key="check">{{ check }}</li>
+      </ul>
+      <p class="moves">
+        <v-btn :prepend-icon="mdiArrowUp" @click="emit('move', -1)">Earlier</v-btn
+        ><v-btn :prepend-icon="mdiArrowDown" @click="emit('move', 1)">Later</v-btn>
+      </p>
+    </div>
+  </li>
+</template>
+
+<style scoped>
+li {
+  list-style: none;
+}
+li + li {
+  border-top: 1px solid var(--rule);
+}
+.row {
+  display: flex;
+  width: 100%;
+  gap: 16px;
+  align-items: center;
+  justify-content: space-between;
+  min-height: 44px;
+  padding: 8px 16px !important;
+  text-align: left;
+}
+.open > .row {
+  background: var(--blue-wash) !important;
+}
+.lines {
+  display: grid;
+  font-size: 17px;
+  line-height: 1.35;
+  min-width: 0;
+}
+.minutes {
+  color: var(--ink-2);
+  white-space: nowrap;
+}
+.finding {
+  padding: 2px 16px 8px;
+  font-weight: 600;
+}
+.impossible {
+  color: var(--red);
+}
+.risk {
+  color: var(--brass);
+}
+.more {
+  padding: 4px 16px 14px;
+  display: grid;
+  gap: 10px;
+}
+.before {
+  margin: 0;
+  padding-left: 18px;
+  color: var(--ink-2);
+}
+.before li {
+  list-style: disc;
+  border: 0;
+}
+.moves {
+  display: flex;
+  gap: 8px;
+}
+</style>

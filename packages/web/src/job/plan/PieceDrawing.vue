@@ -1,0 +1,137 @@
+<script setup lang="ts">
+import type { HoldingSaid } from '@anello/core/plan';
+import { computed } from 'vue';
+
+/** The piece in a holding: what it comes as, what is taken off, what stands after, and how it is held. */
+const props = defineProps<{ held: HoldingSaid }>();
+
+const WIDTH = 320;
+const HEIGHT = 132;
+const LEFT = 34;
+const RIGHT = 30;
+const MIDDLE = HEIGHT / 2;
+const JAW = 16;
+type Points = readonly { readonly z: number; readonly r: number }[];
+
+const holding = computed(() => props.held.holding);
+const turned = computed(() => holding.value.toward === 'headstock');
+const ends = computed(() => {
+  const z = props.held.before.outer.map((p) => p.z);
+  const { grips } = holding.value;
+  // Bar that goes on behind the jaws is drawn only as far as they hold.
+  const low = grips && !turned.value ? Math.max(Math.min(...z), grips.from - SOME) : Math.min(...z);
+  const high = grips && turned.value ? Math.min(Math.max(...z), grips.to + SOME) : Math.max(...z);
+  return { low, high };
+});
+const SOME = 4;
+const largest = computed(() => Math.max(...props.held.before.outer.map((p) => p.r)));
+const scale = computed(() =>
+  Math.min(
+    (WIDTH - LEFT - RIGHT) / Math.max(1, ends.value.high - ends.value.low),
+    (HEIGHT - 2 * JAW - 8) / (2 * Math.max(1, largest.value)),
+  ),
+);
+const x = (z: number): number => {
+  const along = turned.value ? ends.value.high - z : z - ends.value.low;
+  return LEFT + Math.max(0, along) * scale.value;
+};
+const y = (r: number, side: 1 | -1): number => MIDDLE - side * r * scale.value;
+
+function whole(points: Points): string {
+  if (points.length === 0) return '';
+  const at = (side: 1 | -1) => (p: { z: number; r: number }) =>
+    `${x(p.z).toFixed(1)} ${y(p.r, side).toFixed(1)}`;
+  return `M${[...points.map(at(1)), ...[...points].reverse().map(at(-1))].join('L')}Z`;
+}
+const taken = computed(() => whole(props.held.before.outer));
+const left = computed(() => whole(props.held.after.outer));
+const hole = computed(() => whole(props.held.after.inner));
+const gripped = computed(() => {
+  const { grips } = holding.value;
+  if (!grips) return null;
+  const [a, b] = [x(grips.from), x(grips.to)];
+  return { x: Math.min(a, b), width: Math.abs(b - a), r: radiusOver(grips) };
+});
+/** The largest radius between two places, where a corner lies or the outline passes over them. */
+function radiusOver({ from, to }: { readonly from: number; readonly to: number }): number {
+  const { outer } = props.held.before;
+  const over = outer.flatMap((p, i) => {
+    const next = outer[i + 1];
+    return next && next.z >= from && p.z <= to ? [Math.min(p.r, next.r)] : [];
+  });
+  return over.length > 0 ? Math.max(...over) : largest.value;
+}
+const free = computed(() => x(turned.value ? ends.value.low : ends.value.high));
+const start = computed(() => x(turned.value ? ends.value.high : ends.value.low));
+/** A centre is drawn where one stands: in the free end, and between centres in both. */
+const centres = computed(() => ({
+  tailstock: holding.value.centre || holding.value.by === 'between-centres' || holding.value.by === 'mandrel',
+  headstock: holding.value.by === 'between-centres' || holding.value.by === 'mandrel',
+}));
+const triangle = (at: number, way: 1 | -1): string =>
+  `M${at} ${MIDDLE}L${at + way * 22} ${MIDDLE - 9}V${MIDDLE + 9}Z`;
+</script>
+
+<template>
+  <svg
+    :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
+    role="img"
+    :aria-label="`${held.name}, the ${holding.toward} end free`"
+  >
+    <rect v-if="gripped" class="spindle" x="0" :y="MIDDLE - 40" :width="gripped.x + 2" height="80" />
+    <path class="taken" :d="taken" />
+    <path class="left" :d="left" />
+    <path v-if="hole" class="hole" :d="hole" />
+    <template v-if="gripped">
+      <rect class="jaw" :x="gripped.x" :y="y(gripped.r, 1) - JAW" :width="gripped.width" :height="JAW" />
+      <rect class="jaw" :x="gripped.x" :y="y(gripped.r, -1)" :width="gripped.width" :height="JAW" />
+    </template>
+    <path v-if="holding.by === 'mandrel'" class="bar" :d="`M${start - 14} ${MIDDLE}H${free + 14}`" />
+    <path v-if="centres.tailstock" class="centre" :d="triangle(free - 3, 1)" />
+    <path v-if="centres.headstock" class="centre" :d="triangle(start + 3, -1)" />
+    <path class="axis" :d="`M0 ${MIDDLE}H${WIDTH}`" />
+  </svg>
+</template>
+
+<style scoped>
+svg {
+  width: 100%;
+  max-width: 420px;
+  display: block;
+}
+.spindle {
+  fill: var(--rule);
+}
+.taken {
+  fill: var(--brass-wash);
+  stroke: var(--brass-edge);
+  stroke-width: 1;
+  stroke-dasharray: 4 3;
+}
+.left {
+  fill: var(--stock);
+  stroke: var(--ink);
+  stroke-width: 1.4;
+  stroke-linejoin: round;
+}
+.hole {
+  fill: var(--sheet);
+  stroke: var(--blue);
+  stroke-width: 1.2;
+}
+.jaw {
+  fill: var(--ink-2);
+}
+.bar {
+  stroke: var(--ink-2);
+  stroke-width: 7;
+}
+.centre {
+  fill: var(--ink-2);
+}
+.axis {
+  stroke: var(--red);
+  stroke-width: 0.8;
+  stroke-dasharray: 9 3 2 3;
+}
+</style>

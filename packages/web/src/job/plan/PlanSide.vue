@@ -1,0 +1,149 @@
+<script setup lang="ts">
+import { STOCK_SHAPES, type PlanSaid, type Stock } from '@anello/core/plan';
+import type { Entry, StockDocument } from '@anello/contract';
+import { formatFigure, length } from '@anello/core/figure';
+import { computed } from 'vue';
+import QuantityField from '../../ui/QuantityField.vue';
+import NoticeText from '../../ui/NoticeText.vue';
+import { useJob } from '../../data/stores/job';
+import { usePreferences } from '../../data/stores/preferences';
+import { usePlan } from './usePlan';
+
+/** Beside the line of work: the bar it comes out of, what a batch costs either way, and what this order endangers. */
+const job = useJob();
+const preferences = usePreferences();
+const plan = usePlan();
+const said = computed<PlanSaid | null>(() => plan.said.value);
+const SHAPES = STOCK_SHAPES.map((value) => ({
+  value,
+  title: { round: 'Round', hex: 'Hexagon', square: 'Square' }[value],
+}));
+const stock = computed<Stock | null>(() => plan.stock.value);
+const own = computed<StockDocument | undefined>(() => job.document?.stock);
+const taken = (value: number | undefined): Entry | undefined =>
+  value === undefined ? undefined : { typed: shown(value), value };
+/** Without the noughts nobody would type. */
+const shown = (value: number): string =>
+  formatFigure(length(value, 0.01), preferences.units)
+    .replace('\u00a0', ' ')
+    .replace(/\.?0+ /, ' ');
+const refusal = (field: string): string | undefined =>
+  plan.problem.value?.field === `stock.${field}` ? plan.problem.value.message : undefined;
+function set(key: 'across' | 'length' | 'bore', entry: Entry | undefined): void {
+  if (entry || key === 'bore') plan.setStock({ [key]: entry });
+}
+const hours = (minutes: number): string =>
+  minutes < 60
+    ? `${Math.round(minutes)} min`
+    : `${Math.floor(minutes / 60)} h ${String(Math.round(minutes % 60)).padStart(2, '0')}`;
+const setUps = (count: number): string => (count === 1 ? '1 set-up' : `${count} set-ups`);
+const wrong = computed(() => said.value?.findings.filter((f) => f.level !== 'note') ?? []);
+</script>
+
+<template>
+  <aside class="side" aria-label="Bar and batch">
+    <h2>The bar</h2>
+    <v-select
+      label="Shape"
+      :items="SHAPES"
+      :model-value="stock?.shape ?? 'round'"
+      @update:model-value="(shape: StockDocument['shape']) => plan.setStock({ shape })"
+    />
+    <div class="boxes">
+      <QuantityField
+        :label="stock?.shape === 'round' ? 'Diameter' : 'Across flats'"
+        dimension="length"
+        :draft-key="`${job.id}.stock.across`"
+        :model-value="own?.across ?? taken(stock?.across)"
+        :error="refusal('across')"
+        required
+        @update:model-value="(e) => set('across', e)"
+      />
+      <QuantityField
+        label="Length"
+        dimension="length"
+        :draft-key="`${job.id}.stock.length`"
+        :model-value="own?.length ?? taken(stock?.length)"
+        :error="refusal('length')"
+        required
+        @update:model-value="(e) => set('length', e)"
+      />
+    </div>
+    <QuantityField
+      label="Hole through it"
+      dimension="length"
+      :draft-key="`${job.id}.stock.bore`"
+      :model-value="own?.bore"
+      :error="refusal('bore')"
+      @update:model-value="(e) => set('bore', e)"
+    />
+    <p v-if="!own" class="quiet">Nothing said yet: the next size up, with enough to hold by.</p>
+    <template v-if="said">
+      <h2>{{ job.document?.quantity === 1 ? 'The piece' : `All ${job.document?.quantity} pieces` }}</h2>
+      <dl v-if="(job.document?.quantity ?? 1) > 1">
+        <dt>each in turn</dt>
+        <dd class="fig">{{ setUps(said.batch.inTurn.setUps) }} · {{ hours(said.batch.inTurn.minutes) }}</dd>
+        <dt>operation by operation</dt>
+        <dd class="fig">
+          {{ setUps(said.batch.byOperation.setUps) }} · {{ hours(said.batch.byOperation.minutes) }}
+        </dd>
+      </dl>
+      <p v-else class="fig">{{ setUps(said.batch.inTurn.setUps) }} · {{ hours(said.minutes) }}</p>
+      <h2>What this order endangers</h2>
+      <p v-if="wrong.length === 0" class="good">Nothing as it stands.</p>
+      <NoticeText v-else :tone="wrong.some((f) => f.level === 'impossible') ? 'bad' : 'warn'"
+        >{{ wrong.length === 1 ? 'One thing' : `${wrong.length} things` }}, said where
+        {{ wrong.length === 1 ? 'it stands' : 'they stand' }}.</NoticeText
+      >
+    </template>
+    <p v-if="plan.own.value" class="again">
+      <span class="quiet">This is your own order.</span>
+      <v-btn @click="plan.proposeAgain()">Propose it again</v-btn>
+    </p>
+  </aside>
+</template>
+
+<style scoped>
+.side {
+  padding: 16px 18px;
+  display: grid;
+  gap: 10px;
+  align-content: start;
+  background: var(--paper-2);
+  border-left: 1px solid var(--rule);
+}
+h2 {
+  font-size: 17px;
+  font-weight: 650;
+  margin-top: 6px;
+}
+.boxes {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(120px, 1fr));
+  gap: 10px;
+}
+dl {
+  margin: 0;
+  display: grid;
+  gap: 2px;
+}
+dd {
+  margin: 0 0 6px;
+  font-size: 17px;
+}
+.good {
+  color: var(--green);
+  font-weight: 600;
+}
+.again {
+  display: grid;
+  gap: 8px;
+  justify-items: start;
+}
+@media (max-width: 1000px) {
+  .side {
+    border-left: 0;
+    border-top: 1px solid var(--rule);
+  }
+}
+</style>

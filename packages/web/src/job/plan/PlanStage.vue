@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import NoticeText from '../../ui/NoticeText.vue';
+import PhraseText from '../../ui/PhraseText.vue';
+import { useJob } from '../../data/stores/job';
+import { useStageScreen } from '../model/useStageScreen';
+import { useJobModel } from '../model/useJobModel';
+import HoldingCard from './HoldingCard.vue';
+import PlanSide from './PlanSide.vue';
+import { usePlan } from './usePlan';
+
+/** The line of work from bar to part: the holdings one under another, each with the piece in it and what is done there. */
+const router = useRouter();
+const job = useJob();
+const model = useJobModel();
+const plan = usePlan();
+const opened = ref<string | null>(null);
+const open = (id: string): void => void (opened.value = opened.value === id ? null : id);
+const atEnd = computed(() => {
+  const holdings = plan.said.value?.holdings ?? [];
+  const ids = new Set(holdings.map((one) => one.holding.id));
+  return plan.said.value?.findings.filter((f) => !ids.has(f.holding)) ?? [];
+});
+/** A problem of a feature stands at its box on Part; one of the bar at its box here. */
+const ofThePart = computed(() => {
+  const { value } = plan.problem;
+  return value && !value.field?.startsWith('stock.') ? value : null;
+});
+useStageScreen({
+  bar: () => ({
+    key: 'plan',
+    asks: 'nothing',
+    label: 'The line of work',
+    hint: 'open an operation to move it; what that endangers is said where it stands',
+    empty: { label: 'Go on with the work', run: () => void goOn() },
+  }),
+});
+const goOn = (): unknown => router.push(`/job/${job.id}/${model.progress.value?.now ?? 'way'}`);
+</script>
+
+<template>
+  <div class="plan">
+    <div class="line">
+      <NoticeText v-if="ofThePart" tone="warn"
+        >The part has no line of work yet: <PhraseText :phrase="ofThePart.phrase" />
+        <router-link :to="`/job/${job.id}/part`">To the part</router-link></NoticeText
+      >
+      <NoticeText v-else-if="plan.problem.value" tone="bad"
+        ><PhraseText :phrase="plan.problem.value.phrase"
+      /></NoticeText>
+      <NoticeText v-for="(finding, index) in atEnd" :key="index" tone="bad"
+        ><PhraseText :phrase="finding.phrase"
+      /></NoticeText>
+      <template v-if="plan.said.value">
+        <HoldingCard
+          v-for="(one, index) in plan.said.value.holdings"
+          :key="one.holding.id"
+          :said="one"
+          :number="index + 1"
+          :last="index === plan.said.value.holdings.length - 1"
+          :opened="opened"
+          @open="open"
+          @move="(by) => plan.moveHolding(one.holding.id, by)"
+          @move-operation="plan.moveOperation"
+        />
+      </template>
+    </div>
+    <PlanSide />
+  </div>
+</template>
+
+<style scoped>
+.plan {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 320px;
+  min-height: 100%;
+}
+.line {
+  padding: 16px 18px 24px;
+  display: grid;
+  gap: 14px;
+  align-content: start;
+}
+@media (max-width: 1180px) {
+  .plan {
+    grid-template-columns: minmax(0, 1fr) 240px;
+  }
+}
+@media (max-width: 1000px) {
+  .plan {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

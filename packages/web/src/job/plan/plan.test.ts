@@ -1,0 +1,108 @@
+// @vitest-environment jsdom
+import { entry } from '@anello/contract';
+import { describe, expect, it } from 'vitest';
+import { nextTick } from 'vue';
+import { useJob } from '../../data/stores/job';
+import { useScreen } from '../../data/stores/screen';
+import { plain, press } from '../../testkit/mounted';
+import { shankJob, useOnScreen } from '../../testkit/onScreen';
+import PlanStage from './PlanStage.vue';
+import { usePlan } from './usePlan';
+
+const { work, show } = useOnScreen();
+const JOB = shankJob('attachment', { quantity: 3 });
+const desk = () => work(JOB, usePlan).desk;
+const kinds = (plan: ReturnType<typeof usePlan>): string[][] =>
+  plan.said.value!.holdings.map((one) => one.operations.map((o) => o.operation.kind));
+
+describe('the line of work of a job', () => {
+  it('takes a usual bar and proposes the holdings, until the user says otherwise', () => {
+    const plan = desk();
+    expect(plan.own.value).toBe(false);
+    expect(plan.stock.value).toMatchObject({ shape: 'round', across: 32 });
+    expect(plan.said.value!.findings).toEqual([]);
+    expect(kinds(plan).flat()).toEqual(expect.arrayContaining(['face', 'staircase', 'taper', 'part-off']));
+  });
+
+  it('keeps what the user moved, says what it endangers, and proposes it again with a way back', () => {
+    const plan = desk();
+    const staircase = plan.said
+      .value!.holdings.flatMap((one) => one.operations)
+      .find((one) => one.operation.kind === 'staircase')!.operation.id;
+    plan.moveOperation(staircase, 1);
+    expect(plan.own.value).toBe(true);
+    expect(
+      useJob()
+        .document!.plan!.flatMap((h) => h.operations)
+        .map((o) => o.id),
+    ).toContain(staircase);
+    expect(plan.said.value!.findings.map((f) => f.code)).toContain('no-staircase');
+    plan.proposeAgain();
+    expect(plan.own.value).toBe(false);
+    expect(plan.said.value!.findings).toEqual([]);
+    useScreen().undoable!.run();
+    expect(plan.own.value).toBe(true);
+  });
+
+  it('moves a whole holding, and does nothing at the ends', () => {
+    const plan = desk();
+    const first = plan.said.value!.holdings[0]!.holding.id;
+    plan.moveHolding(first, -1);
+    expect(plan.own.value).toBe(false);
+    plan.moveHolding(first, 1);
+    expect(plan.said.value!.holdings[1]!.holding.id).toBe(first);
+    expect(plan.said.value!.findings.length).toBeGreaterThan(0);
+  });
+
+  it('takes the bar as typed, keeping the rest of it, and says at its box what is wrong with it', () => {
+    const plan = desk();
+    plan.setStock({ across: entry('35 mm') });
+    expect(useJob().document!.stock).toMatchObject({ shape: 'round', across: { value: 35 } });
+    expect(useJob().document!.stock!.length.value).toBe(plan.stock.value!.length);
+    plan.setStock({ across: entry('25 mm') });
+    expect(plan.said.value).toBeNull();
+    expect(plan.problem.value).toMatchObject({ field: 'stock.across' });
+  });
+
+  it('costs less set-ups operation by operation than each piece in turn', () => {
+    const { batch, minutes, holdings } = desk().said.value!;
+    expect(batch.inTurn).toEqual({ setUps: 3 * holdings.length, minutes: 3 * minutes });
+    expect(batch.byOperation.setUps).toBe(holdings.length);
+    expect(batch.byOperation.minutes).toBeLessThan(batch.inTurn.minutes);
+  });
+
+  it('is not there while the part is not drawn far enough, and says why', () => {
+    const plan = work(
+      { ...JOB, features: [{ id: 'b', name: 'Body', kind: 'cylinder', side: 'external' }] },
+      usePlan,
+    ).desk;
+    expect(plan.said.value).toBeNull();
+    expect(plan.problem.value!.message).toMatch(/Still missing|outside/);
+  });
+});
+
+describe('the plan on the screen', () => {
+  it('shows each holding with its operations, and opens one to move it', async () => {
+    const host = show(JOB, PlanStage);
+    const rows = [...host.querySelectorAll<HTMLButtonElement>('button.row')];
+    expect(plain(host.textContent)).toContain('Nothing as it stands.');
+    const row = rows.find((one) => plain(one.textContent).startsWith('Rough it by'))!;
+    row.click();
+    await nextTick();
+    expect(row.getAttribute('aria-expanded')).toBe('true');
+    press(host, 'Later');
+    await nextTick();
+    expect(plain(host.textContent)).toContain('It is still solid bar');
+    expect(plain(host.textContent)).toContain('This is your own order.');
+  });
+
+  it('moves by the keys as well', async () => {
+    const host = show(JOB, PlanStage);
+    const row = [...host.querySelectorAll<HTMLButtonElement>('button.row')].find((one) =>
+      plain(one.textContent).startsWith('Rough it by'),
+    )!;
+    row.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowDown', altKey: true, bubbles: true }));
+    await nextTick();
+    expect(useJob().document!.plan).toBeDefined();
+  });
+});

@@ -1,0 +1,104 @@
+import { planPartOf, stockOfJob, type Entry, type JobDocument, type StockDocument } from '@anello/contract';
+import { AnelloError } from '@anello/core/basics';
+import {
+  describePlan,
+  planPart,
+  type Holding,
+  type PlanPart,
+  type PlanSaid,
+  type Stock,
+} from '@anello/core/plan';
+import { computed, type ComputedRef } from 'vue';
+import { useJob } from '../../data/stores/job';
+import { useKit } from '../../data/stores/kit';
+import { useJobModel } from '../model/useJobModel';
+import { shared } from '../model/desk';
+import { holdingMoved, operationMoved } from './planMoves';
+
+/** The line of work of the job on the screen, as proposed or as its user put it. */
+export interface PlanDesk {
+  readonly said: ComputedRef<PlanSaid | null>;
+  /** Why there is none yet. */
+  readonly problem: ComputedRef<AnelloError | null>;
+  /** The bar it comes out of, as said or as taken. */
+  readonly stock: ComputedRef<Stock | null>;
+  /** Whether it is the user's own order. */
+  readonly own: ComputedRef<boolean>;
+  moveOperation(id: string, by: -1 | 1): void;
+  moveHolding(id: string, by: -1 | 1): void;
+  proposeAgain(): void;
+  setStock(change: Partial<StockDocument>): void;
+}
+
+type Worked<T> =
+  { readonly value: T; readonly error: null } | { readonly value: null; readonly error: AnelloError };
+
+/** Work that may be refused, with why. */
+function attempt<T>(work: () => T): Worked<T> {
+  try {
+    return { value: work(), error: null };
+  } catch (error) {
+    if (error instanceof AnelloError) return { value: null, error };
+    throw error;
+  }
+}
+
+const typedMm = (value: number): Entry => ({ typed: `${value} mm`, value });
+
+export const usePlan = shared('plan', (): PlanDesk => {
+  const job = useJob();
+  const kit = useKit();
+  const { lathe } = useJobModel();
+  const part = computed<Worked<PlanPart> | null>(() => {
+    const { document } = job;
+    const on = lathe.value;
+    return document && on ? attempt(() => planPartOf(document, on, kit.core)) : null;
+  });
+  const worked = computed<Worked<{ holdings: readonly Holding[]; said: PlanSaid }> | null>(() => {
+    const found = part.value;
+    if (!found) return null;
+    if (found.error) return found;
+    return attempt(() => {
+      const holdings = job.document?.plan ?? planPart(found.value).holdings;
+      return { holdings, said: describePlan(found.value, holdings) };
+    });
+  });
+  const stock = computed(() =>
+    job.document ? attempt(() => stockOfJob(job.document as JobDocument)).value : null,
+  );
+  /** Moves something in the holdings, and keeps them where it did move. */
+  function move(how: (holdings: readonly Holding[]) => readonly Holding[]): void {
+    const before = unwatched(worked.value?.value?.holdings ?? []);
+    const next = how(before);
+    if (next !== before) job.edit((draft) => void (draft.plan = next as JobDocument['plan']));
+  }
+  return {
+    said: computed(() => worked.value?.value?.said ?? null),
+    problem: computed(() => worked.value?.error ?? null),
+    stock,
+    own: computed(() => job.document?.plan !== undefined),
+    moveOperation: (id, by) => move((holdings) => operationMoved(holdings, id, by)),
+    moveHolding: (id, by) => move((holdings) => holdingMoved(holdings, id, by)),
+    proposeAgain() {
+      const before = unwatched(job.document?.plan ?? []);
+      job.editAndOffer(
+        'As proposed again.',
+        (draft) => void delete draft.plan,
+        (draft) => void (draft.plan = before as JobDocument['plan']),
+      );
+    },
+    setStock(changes) {
+      const now = stock.value;
+      const said: StockDocument = job.document?.stock ?? {
+        shape: now?.shape ?? 'round',
+        across: typedMm(now?.across ?? 0),
+        length: typedMm(now?.length ?? 0),
+      };
+      job.edit((draft) => void (draft.stock = { ...said, ...changes }));
+    },
+  };
+});
+
+/** Holdings without what the page watches them by. */
+const unwatched = (holdings: readonly Holding[]): readonly Holding[] =>
+  JSON.parse(JSON.stringify(holdings)) as readonly Holding[];
