@@ -110,3 +110,30 @@ test('the quick line answers at once and hands its figure to the reading bar', a
   await bar.input.press('Enter');
   await expect(page.locator('.nudge')).toContainText('mm');
 });
+
+test('tapers are found by what people call them, in the tables and in the picker', async ({ page, shop }) => {
+  await page.goto(`${shop.address}/tapers`);
+  const find = page.getByLabel(/^Find/);
+  const tables = page.getByRole('region', { name: 'The tables' });
+  for (const [typed, size] of [
+    ['4 mt', 'No. 4 Morse'],
+    ['iso 40', '7:24 No. 40'],
+    ['bs9', 'No. 9 Brown and Sharpe'],
+    ['din 2080', '7:24 No. 50'],
+  ] as const) {
+    await find.fill(typed);
+    await expect(tables.getByRole('link', { name: size, exact: true }).first()).toBeVisible();
+    await expect(tables.getByRole('link', { name: 'Taper pin 8', exact: true })).toHaveCount(0);
+  }
+  await find.fill('morse 40');
+  await expect(page.getByText('these are near', { exact: false })).toBeVisible();
+  await find.fill('qqqq');
+  await expect(page.getByText('save it as our own', { exact: false })).toBeVisible();
+
+  await page.goto(`${shop.address}/job/j-101/part`);
+  const picker = page.getByRole('combobox', { name: 'From the tables' }).first();
+  await picker.click();
+  await picker.fill('40 taper');
+  await page.getByRole('option', { name: '7:24 No. 40' }).click();
+  await expect(picker).toHaveValue(/7:24 No\. 40/);
+});

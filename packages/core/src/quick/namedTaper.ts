@@ -1,7 +1,8 @@
 import { AnelloError } from '../basics/error';
 import { parseQuantity } from '../quantity/parseQuantity';
 import { halfAngleOf } from '../taper/solve';
-import { taperSize } from '../taper/series/registry';
+import { findTapers } from '../taper/find';
+import { TAPER_SERIES, taperSize } from '../taper/series/registry';
 import type { TaperSize } from '../taper/series/series';
 
 export interface NamedTaper {
@@ -11,25 +12,30 @@ export interface NamedTaper {
   readonly size: TaperSize | null;
 }
 
-/** Short names of the series people say out loud. */
-const NAMES: readonly (readonly [RegExp, (size: string) => TaperSize])[] = [
-  [/^(?:mt|morse)\s*(\d+)$/i, (n) => taperSize('morse-iso', n)],
-  [/^(?:jarno)\s*(\d+)$/i, (n) => taperSize('jarno', n)],
-  [/^(?:bs|b&s)\s*(\d+)$/i, (n) => taperSize('brown-sharpe', n)],
-  [/^(?:steep)\s*(\d+)$/i, (n) => taperSize('steep', n)],
-];
+/** A name has a word in it, and the size beside it: what is only a figure with its unit is none. */
+const NAMED = /^(?=.*\p{L}{2})(?=.*\d)[\p{L}\d\s&.:/]+$/u;
 
-/** A taper said by name (mt3, jarno 6), by ratio (1:12, 7/24, 0.6 in/ft) or as a half angle (8°). */
+/** A taper said by name (mt3, 4 mt, b&s 9, iso 40), by ratio (1:12, 7/24, 0.6 in/ft) or as a half angle (8°). */
 export function namedTaper(text: string): NamedTaper {
   const trimmed = text.trim();
-  for (const [pattern, find] of NAMES) {
-    const found = pattern.exec(trimmed);
-    if (found?.[1]) {
-      const size = find(found[1]);
-      return { name: size.name, ratio: size.ratio, halfAngle: halfAngleOf(size.ratio), size };
-    }
-  }
-  return byFigure(trimmed);
+  const size = NAMED.test(trimmed) ? sizeNamed(trimmed) : null;
+  return size
+    ? { name: size.name, ratio: size.ratio, halfAngle: halfAngleOf(size.ratio), size }
+    : byFigure(trimmed);
+}
+
+/** The likeliest size of a name; none where it names no series. Error: unknown-size for a size its series has not. */
+function sizeNamed(text: string): TaperSize | null {
+  const [first] = findTapers(text).found;
+  const said: readonly string[] = text.match(/\d+(?:\.\d+)?/g) ?? [];
+  if (first && said.includes(first.size)) return first;
+  const words: readonly string[] =
+    text
+      .toLowerCase()
+      .replaceAll('&', '')
+      .match(/\p{L}+/gu) ?? [];
+  const series = TAPER_SERIES.find(({ calledAs }) => words.some((word) => calledAs.includes(word)));
+  return series && said[0] !== undefined && !first ? taperSize(series.id, said[0]) : null;
 }
 
 function byFigure(text: string): NamedTaper {

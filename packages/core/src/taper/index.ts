@@ -3,12 +3,14 @@ import { halfAngleOf as halfAngleOf_, ratioOf as ratioOf_, solveTaper as solveTa
 import { coneAngleTolerance as coneAngleTolerance_ } from './grade';
 import { taperSeries as taperSeries_, taperSize as taperSize_ } from './series/registry';
 import { identifyTaper as identifyTaper_ } from './identifyTaper';
+import { findTapers as findTapers_ } from './find';
 import { selfHolding as selfHolding_ } from './selfHolding';
 import { shopSeries as shopSeries_ } from './series/shop';
 
 export { GRADES, type Grade } from './grade';
 
 export { TAPER_SERIES } from './series/registry';
+export type { FoundTapers } from './find';
 export type { Identification } from './identifyTaper';
 
 export type { TaperSeries, TaperSize } from './series/series';
@@ -22,6 +24,7 @@ export const coneAngleTolerance = /* @__PURE__ */ checked(coneAngleTolerance_);
 export const taperSeries = /* @__PURE__ */ checked(taperSeries_);
 export const taperSize = /* @__PURE__ */ checked(taperSize_);
 export const identifyTaper = /* @__PURE__ */ checked(identifyTaper_);
+export const findTapers = /* @__PURE__ */ checked(findTapers_);
 export const selfHolding = /* @__PURE__ */ checked(selfHolding_);
 export const shopSeries = /* @__PURE__ */ checked(shopSeries_);
 export { USUAL_TOLERANCE } from './usual';

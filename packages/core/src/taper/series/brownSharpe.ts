@@ -28,6 +28,7 @@ export const BROWN_SHARPE: TaperSeries = {
   title: 'Brown and Sharpe',
   standard: 'ASME B5.10',
   unit: 'in',
+  calledAs: ['bs', 'brown', 'sharpe'],
   use: 'Older milling machines, dividing heads and grinder spindles.',
   note: 'Several plug depths exist for some sizes: the drawing decides.',
   sizes: ROWS.map(([size, perFoot, small, depth]) =>

@@ -19,6 +19,7 @@ export const CHUCK: TaperSeries = {
   title: 'Drill chuck, J series',
   standard: 'ASME B5.10, makers’ tables',
   unit: 'in',
+  calledAs: ['j', 'jt', 'chuck'],
   use: 'The short taper between a drill chuck and its arbor.',
   sizes: ROWS.map(([size, perFoot, large, small, length]) =>
     sizeOf({

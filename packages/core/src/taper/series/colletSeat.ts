@@ -17,6 +17,7 @@ export const COLLET_SEAT: TaperSeries = {
   title: 'Spring-collet seat, 8° per side',
   standard: 'ISO 15488',
   unit: 'mm',
+  calledAs: ['collet', 'seat'],
   use: 'Collet chucks and spindle noses for spring collets.',
   note: 'The 8° is the half angle: 16° included. Confusing the two doubles or halves the cone.',
   sizes: ROWS.map(([size, mouth, thread]) =>

@@ -16,6 +16,7 @@ export const GENERAL: TaperSeries = {
   title: 'General cones by ratio',
   standard: 'ISO 1119',
   unit: 'mm',
+  calledAs: ['cone', 'general'],
   use: 'Hubs, shaft ends, bearing sleeves and fittings.',
   sizes: RATIOS.map((x) =>
     sizeOf({

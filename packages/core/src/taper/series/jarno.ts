@@ -9,6 +9,7 @@ export const JARNO: TaperSeries = {
   title: 'Jarno',
   standard: 'by formula',
   unit: 'in',
+  calledAs: ['jarno'],
   use: 'Some lathe and profiling-machine spindles; worked out from the size alone.',
   sizes: Array.from({ length: LARGEST - SMALLEST + 1 }, (_, i) => i + SMALLEST).map((n) =>
     sizeOf({

@@ -17,6 +17,7 @@ export const METRIC_ISO: TaperSeries = {
   title: 'Metric, 1:20',
   standard: 'ISO 296',
   unit: 'mm',
+  calledAs: ['metric', 'me'],
   use: 'Very small and very large machine spindles, beside the Morse range.',
   sizes: ROWS.map(([size, gauge, beyond, length]) =>
     sizeOf({

@@ -19,6 +19,7 @@ export const MORSE_INCH: TaperSeries = {
   title: 'Morse, inch table',
   standard: 'ASME B5.10',
   unit: 'in',
+  calledAs: ['mt', 'morse'],
   use: 'Tailstocks, drills and reamers, drill-press spindles, lathe centres.',
   note: 'Every size has its own taper: none is the round 0.6 or 5/8 inch per foot.',
   sizes: ROWS.map(([size, perFoot, gauge, small, depth]) =>

@@ -17,6 +17,7 @@ export const MORSE_ISO: TaperSeries = {
   title: 'Morse, metric table',
   standard: 'ISO 296',
   unit: 'mm',
+  calledAs: ['mt', 'mk', 'morse', 'cm'],
   use: 'Tailstocks, drills and reamers, drill-press and milling spindles with a drawbar.',
   note: 'The same tapers as the inch table, to within the rounding of the two.',
   sizes: ROWS.map(([size, x, gauge, beyond, small, length, thread]) =>

@@ -30,6 +30,8 @@ export interface TaperSeries {
   readonly title: string;
   readonly standard: string;
   readonly unit: 'mm' | 'in';
+  /** What people call it, in short. */
+  readonly calledAs: readonly string[];
   /** What it is found on. */
   readonly use: string;
   /** A trap worth saying beside the figures. */

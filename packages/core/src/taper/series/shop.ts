@@ -12,6 +12,7 @@ export const shopSeries = (sizes: readonly TaperSize[]): TaperSeries => ({
   title: 'This shop’s own',
   standard: 'saved here',
   unit: 'mm',
+  calledAs: ['our', 'own', 'shop'],
   use: 'Saved by this shop.',
   sizes,
 });

@@ -13,8 +13,9 @@ const ROWS: readonly (readonly [string, number, number])[] = [
 export const STEEP: TaperSeries = {
   id: 'steep',
   title: 'Steep, 7:24',
-  standard: 'ISO 297, ISO 7388-1, ASME B5.50',
+  standard: 'ISO 297, ISO 7388-1, ASME B5.50, DIN 2080',
   unit: 'mm',
+  calledAs: ['steep', 'iso', 'int', 'sk', 'nt', 'nmtb', 'bt', 'cat'],
   use: 'Milling-machine spindles: pulled up by a drawbar and let go without a knock.',
   note: 'Nose lengths differ between shank standards: the drawing overrides the length.',
   sizes: ROWS.map(([size, gauge, length]) =>

@@ -30,6 +30,7 @@ export const TAPER_PIN_INCH: TaperSeries = {
   title: 'Taper pin, 1:48',
   standard: 'ASME B18.8.2',
   unit: 'in',
+  calledAs: ['pin', 'pins'],
   use: 'Fixing a hub or a collar to its shaft in a reamed hole.',
   sizes: INCH_ROWS.map(([size, large]) =>
     sizeOf({
@@ -48,6 +49,7 @@ export const TAPER_PIN_METRIC: TaperSeries = {
   title: 'Taper pin, 1:50',
   standard: 'ISO 2339',
   unit: 'mm',
+  calledAs: ['pin', 'pins'],
   use: 'Fixing a hub or a collar to its shaft in a reamed hole.',
   sizes: METRIC_SIZES.map((small) =>
     sizeOf({

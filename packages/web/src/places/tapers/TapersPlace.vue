@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { shopSeries, taperSeries, TAPER_SERIES, type TaperSize } from '@anello/core/taper';
+import { findTapers, shopSeries, taperSeries, TAPER_SERIES, type TaperSize } from '@anello/core/taper';
 import { computed, onMounted, ref } from 'vue';
 import ShopTaperForm from './ShopTaperForm.vue';
 import TaperSheet from './TaperSheet.vue';
@@ -13,19 +13,17 @@ onMounted(() => void (kit.loaded || kit.load()));
 const all = computed(() => [shopSeries(kit.sizes), ...TAPER_SERIES]);
 const saving = ref(false);
 
-const words = computed(() => search.value.toLowerCase().split(/\s+/).filter(Boolean));
-const matches = (size: TaperSize, title: string): boolean => {
-  const text = `${size.name} ${size.size} ${title}`.toLowerCase();
-  return words.value.every((word) => text.includes(word));
-};
-const shown = computed(() =>
-  all.value
-    .map((series) => ({
-      ...series,
-      sizes: series.sizes.filter((s) => matches(s, series.title)),
-    }))
-    .filter((series) => series.sizes.length > 0),
-);
+const matched = computed(() => findTapers(search.value, [shopSeries(kit.sizes)]));
+const isNear = computed(() => matched.value.found.length === 0 && matched.value.near.length > 0);
+/** The tables with what matches in them: as they are offered, or where something was typed the likeliest first. */
+const shown = computed(() => {
+  const sizes = isNear.value ? matched.value.near : matched.value.found;
+  const inOrder = search.value.trim() ? [...new Set(sizes.map((s) => s.series))] : all.value.map((s) => s.id);
+  return inOrder
+    .flatMap((id) => all.value.find((series) => series.id === id) ?? [])
+    .map((series) => ({ ...series, sizes: sizes.filter((s) => s.series === series.id) }))
+    .filter((series) => series.sizes.length > 0);
+});
 const picked = computed<TaperSize | null>(() => {
   const series = all.value.find((s) => s.id === props.series);
   return (
@@ -48,12 +46,15 @@ const to = (size: TaperSize): string => `/tapers/${size.series}/${encodeURICompo
       </header>
       <v-text-field
         v-model="search"
-        label="Find: morse 3, 7:24, pin, 1:12"
+        label="Find: mt4, iso 40, b&s 9, 1 in 50"
         clearable
         autocomplete="off"
         @click:clear="search = ''"
       />
-      <p v-if="shown.length === 0" class="quiet">No taper in the tables matches that.</p>
+      <p v-if="shown.length === 0" class="quiet">
+        No taper in the tables matches that. If the drawing has it, save it as our own.
+      </p>
+      <p v-else-if="isNear" class="quiet">Nothing fits all of that; these are near.</p>
       <section v-for="group in shown" :key="group.id">
         <h2>
           {{ group.title }} <span class="quiet">{{ group.standard }}</span>
