@@ -17,6 +17,7 @@ import { Book } from '../src/db/book';
 import { copyBook, restoreBook } from '../src/db/copies';
 import { openBook } from '../src/db/open';
 import { openRaw, type RawDatabase } from '../src/db/raw';
+import { DEMO_JOBS } from '../src/demo/jobs';
 import { loadDemoShop } from '../src/index';
 import { aReading, testServer } from './support';
 
@@ -171,7 +172,7 @@ describe('copies', () => {
     await shop();
     copyFileSync(file(), join(folder, 'alone.sqlite'));
     const raw = openRaw(join(folder, 'alone.sqlite'));
-    expect(raw.prepare('select count(*) as n from job').get([])).toMatchObject({ n: 9 });
+    expect(raw.prepare('select count(*) as n from job').get([])).toMatchObject({ n: DEMO_JOBS.length });
     raw.close();
     expect(existsSync(`${file()}-wal`) ? statSync(`${file()}-wal`).size : 0).toBe(0);
   });
@@ -196,7 +197,7 @@ describe('copies', () => {
     writeFileSync(bad, readFileSync(file()).fill(0, 8192, 40_000));
     await expect(restoreBook(folder, bad)).rejects.toThrow(/damaged/);
     await expect(restoreBook(folder, join(folder, 'nowhere'))).rejects.toThrow(/no such file/i);
-    expect(await jobsIn()).toBe(9);
+    expect(await jobsIn()).toBe(DEMO_JOBS.length);
   });
 
   it(
@@ -214,7 +215,9 @@ describe('copies', () => {
       await expect(openBook(folder)).rejects.toThrow(/laid in beside the -wal/);
       rmSync(`${file()}-wal`);
       rmSync(`${file()}-shm`, { force: true });
-      expect(elsewhere(`console.log(book.get('select count(*) as n from job').n); await close();`)).toBe('9');
+      expect(elsewhere(`console.log(book.get('select count(*) as n from job').n); await close();`)).toBe(
+        String(DEMO_JOBS.length),
+      );
     },
   );
 });
@@ -282,7 +285,7 @@ describe('before anything is written, a folder is judged', () => {
     writeFileSync(file(), whole.subarray(0, whole.length - 20_000));
     await refused(/damaged/);
     writeFileSync(file(), whole);
-    expect(await jobsIn()).toBe(9);
+    expect(await jobsIn()).toBe(DEMO_JOBS.length);
   });
   it('one written by a newer Anello', async () => {
     await shop();

@@ -1,5 +1,6 @@
 import type { JobView, Rack } from '@anello/contract';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { DEMO_JOBS } from '../src/demo/jobs';
 import { aJob, aReading, testServer, type TestServer } from './support';
 
 let server: TestServer;
@@ -11,7 +12,7 @@ afterAll(() => server.close());
 describe('the rack', () => {
   it('shows every demo job with how far it has come', async () => {
     const rack = (await server.send('GET', '/api/jobs')).json<Rack>();
-    expect(rack.total).toBe(9);
+    expect(rack.total).toBe(DEMO_JOBS.length);
     const now = Object.fromEntries(rack.jobs.map((job) => [job.number, job.now]));
     expect(now).toMatchObject({
       'J-101': 'set',
@@ -29,7 +30,7 @@ describe('the rack', () => {
         .json<Rack>()
         .jobs.map((j) => j.number)
         .sort(),
-    ).toEqual(['J-101', 'J-109']);
+    ).toEqual(['J-101', 'J-109', 'J-110']);
     expect((await server.send('GET', '/api/jobs?search=100%25')).json<Rack>().total).toBe(0);
   });
   it('loads the demo shop once only', async () => {

@@ -34,6 +34,13 @@ const chosen = (id: 'compound' | 'attachment' | 'tailstock', machineId: string, 
   halfAngle,
 });
 
+/** Round bar by its diameter and length. */
+const bar = (across: string, length: string): JobDocument['stock'] => ({
+  shape: 'round',
+  across: entry(across),
+  length: entry(length),
+});
+
 const cut = (stock: string, more: Partial<JobDocument['cut']> = {}): JobDocument['cut'] => ({
   ...newJobDocument({ number: 'X', title: 'x', machineId: 'x' }).cut,
   stock: entry(stock),
@@ -53,6 +60,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
   job('J-108', 'Taper pins 1:50, six lengths', LONG_LATHE, 6, {
     material: 'Silver steel',
     mate: 'Reamed hole in the bed plate',
+    stock: bar('8.5 mm', '112 mm'),
     way: chosen('tailstock', LONG_LATHE, HALF_ANGLE.pin),
     cut: cut('8.5 mm', {
       roughDepth: entry('0.3 mm'),
@@ -168,6 +176,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
   job('J-101', 'Boring-bar shank, No. 3 Morse', LONG_LATHE, 3, {
     material: 'EN24T',
     mate: 'No. 3 Morse sleeve',
+    stock: bar('42 mm', '190 mm'),
     way: chosen('attachment', LONG_LATHE, HALF_ANGLE.morse3),
     tolerance: { grade: 'AT6', standOff: entry('0.25 mm') },
     cut: cut('25 mm', { allowance: entry('0.16 mm') }),
@@ -181,5 +190,31 @@ export const DEMO_JOBS: readonly DemoJob[] = [
       hole('Tapping drill', '10.2 mm', '6 mm', 'tailstock', '118 deg'),
     ],
     note: 'Body bored for the bar while held in its own taper with the drawbar.',
+  }),
+  job('J-110', 'Collet holder, No. 3 Morse shank, 8° seat', LONG_LATHE, 5, {
+    material: 'EN24T',
+    mate: 'No. 3 Morse sleeve',
+    way: chosen('attachment', LONG_LATHE, HALF_ANGLE.morse3),
+    tolerance: { grade: 'AT6', standOff: entry('0.25 mm') },
+    stock: bar('42 mm', '180 mm'),
+    cut: cut('25 mm', { allowance: entry('0.16 mm') }),
+    features: [
+      morse('3', 'external', 'tailstock'),
+      cylinder('Collar', '40 mm', '8 mm'),
+      groove('Relief', '26 mm', '3 mm'),
+      thread('Nut thread', 'M30x1.5', '30 mm', '1.5 mm', '15 mm', 'external'),
+      taper('Seat', 'internal', 'tailstock', {
+        from: 'tailstock',
+        largeDiameter: entry('22 mm'),
+        halfAngle: entry('8 deg', 'angle'),
+        length: entry('24 mm'),
+      }),
+      hole('Clearance', '12.5 mm', '20 mm'),
+      {
+        ...thread('Drawbar thread', 'M12', '12 mm', '1.75 mm', '25 mm', 'internal'),
+        from: 'headstock' as const,
+      },
+    ],
+    note: 'Shank first, drilled and tapped for its drawbar; the seat is bored held by the shank itself.',
   }),
 ];

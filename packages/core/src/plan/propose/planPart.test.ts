@@ -148,9 +148,15 @@ describe('a line of work for any part', () => {
         const { holdings, findings } = planPart(part);
         const kept = keepsAxis(part, holdings);
         expect(findings.some((f) => f.code === 'axis-lost')).toBe(!kept);
-        // With bar to hold by and a diameter of its own to be held by after, there is always a way.
+        // With bar to hold by, and a diameter turned at an end to be held by after, there is always a way.
         const { sections, length } = layoutPart(part.features);
-        const held = sections.some((one) => one.kind === 'cylinder' && one.z1 - one.z0 > HELD);
+        const outside = sections.filter((one) => one.side === 'external');
+        const held = [outside[0], outside.at(-1)].some(
+          (one) =>
+            one?.kind === 'cylinder' &&
+            one.z1 - one.z0 > HELD &&
+            2 * (one.points[0]?.r ?? 0) < part.stock.across,
+        );
         if (part.stock.length > length + 50 && held && length < 3 * part.stock.across)
           expect(kept).toBe(true);
       }),
