@@ -23,6 +23,7 @@ async function joint(page) {
 const VIEWS = [
   { name: 'rack', url: '/rack' },
   { name: 'part', url: '/job/j-101/part' },
+  { name: 'plan', url: '/job/j-110/plan' },
   { name: 'way', url: '/job/j-101/way' },
   { name: 'set', url: '/job/j-101/set' },
   { name: 'cut', url: '/job/j-108/cut' },
@@ -30,20 +31,6 @@ const VIEWS = [
   { name: 'record', url: '/job/j-109/record' },
   { name: 'across-the-shop', url: '/job/j-101/set', act: (page) => page.keyboard.press('b') },
   { name: 'machine', url: '/machines/long-lathe' },
-  {
-    name: 'hold',
-    url: '/job/j-102/cut',
-    act: async (page) => {
-      await page.getByRole('button', { name: 'Hold it true', exact: true }).click();
-      for (const [jaw, seen] of [
-        [1, '0.2 mm'],
-        [2, '0.31 mm'],
-        [3, '0 mm'],
-        [4, '0.05 mm'],
-      ])
-        await page.getByLabel(new RegExp(`^Jaw ${jaw}`)).fill(seen);
-    },
-  },
   {
     name: 'eccentric',
     url: '/job/j-103/set',

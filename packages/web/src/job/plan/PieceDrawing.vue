@@ -43,24 +43,38 @@ function whole(points: Points): string {
     `${x(p.z).toFixed(1)} ${y(p.r, side).toFixed(1)}`;
   return `M${[...points.map(at(1)), ...[...points].reverse().map(at(-1))].join('L')}Z`;
 }
+/** Each hole by itself: between two of them the piece is solid, and nothing is drawn. */
+function holes(points: Points): Points[] {
+  const found: { z: number; r: number }[][] = [];
+  points.forEach((point, i) => {
+    const before = points[i - 1];
+    const solid = before !== undefined && before.r === 0 && point.r === 0;
+    if (!before || solid) found.push([]);
+    found.at(-1)?.push(point);
+  });
+  return found.filter((run) => run.some((p) => p.r > 0));
+}
 const taken = computed(() => whole(props.held.before.outer));
 const left = computed(() => whole(props.held.after.outer));
-const hole = computed(() => whole(props.held.after.inner));
+const hole = computed(() => holes(props.held.after.inner).map(whole).join(''));
 const gripped = computed(() => {
   const { grips } = holding.value;
   if (!grips) return null;
   const [a, b] = [x(grips.from), x(grips.to)];
   return { x: Math.min(a, b), width: Math.abs(b - a), r: radiusOver(grips) };
 });
+/** Shorter than this is arithmetic. */
+const DUST = 1e-6;
 /** The largest radius between two places, where a corner lies or the outline passes over them. */
 function radiusOver({ from, to }: { readonly from: number; readonly to: number }): number {
   const { outer } = props.held.before;
   const over = outer.flatMap((p, i) => {
     const next = outer[i + 1];
-    return next && next.z >= from && p.z <= to ? [Math.min(p.r, next.r)] : [];
+    return next && next.z > from + DUST && p.z < to - DUST ? [Math.max(p.r, next.r)] : [];
   });
   return over.length > 0 ? Math.max(...over) : largest.value;
 }
+const socket = computed(() => holding.value.by === 'own-taper');
 const free = computed(() => x(turned.value ? ends.value.low : ends.value.high));
 const start = computed(() => x(turned.value ? ends.value.high : ends.value.low));
 /** A centre is drawn where one stands: in the free end, and between centres in both. */
@@ -79,10 +93,19 @@ const triangle = (at: number, way: 1 | -1): string =>
     :aria-label="`${held.name}, the ${holding.toward} end free`"
   >
     <rect v-if="gripped" class="spindle" x="0" :y="MIDDLE - 40" :width="gripped.x + 2" height="80" />
+    <!-- Held by its own taper it sits in the spindle: nothing closes on it. -->
+    <rect
+      v-if="gripped && socket"
+      class="jaw"
+      x="14"
+      :y="y(gripped.r, 1) - JAW"
+      :width="gripped.x + gripped.width - 14"
+      :height="2 * (MIDDLE - y(gripped.r, 1) + JAW)"
+    />
     <path class="taken" :d="taken" />
     <path class="left" :d="left" />
     <path v-if="hole" class="hole" :d="hole" />
-    <template v-if="gripped">
+    <template v-if="gripped && !socket">
       <rect class="jaw" :x="gripped.x" :y="y(gripped.r, 1) - JAW" :width="gripped.width" :height="JAW" />
       <rect class="jaw" :x="gripped.x" :y="y(gripped.r, -1)" :width="gripped.width" :height="JAW" />
     </template>
