@@ -7,10 +7,15 @@ import {
   jobDocumentSchema,
   jobFacts,
   migrateJobDocument,
+  planPartOf,
+  stockOfJob,
+  coreLathe,
   taperOfJob,
   taperOfJobIfComplete,
   type FeatureDocument,
 } from '../index';
+import { NO_KIT } from '@anello/core/kit';
+import { LONG_LATHE } from '../machine/machines.testdata';
 import { job, shank } from './jobs.testdata';
 
 describe('a job’s document', () => {
@@ -180,5 +185,38 @@ describe('a job of an older form', () => {
     const { curve } = jobDocumentSchema.parse(migrateJobDocument(older));
     expect(curve?.printedBar?.value).toBeCloseTo(50.2, 9);
     expect(curve?.nose).toEqual(older.curve.nose);
+  });
+});
+
+describe('a job as its line of work is worked out from', () => {
+  const withBody = { ...job(), features: [shank()] };
+  it('takes the usual bar until one is said, and then that', () => {
+    expect(stockOfJob(withBody)).toMatchObject({ shape: 'round', across: 26 });
+    const stock = { shape: 'hex' as const, across: entry('1 in'), length: entry('120 mm') };
+    expect(stockOfJob({ ...withBody, stock })).toEqual({ shape: 'hex', across: 25.4, length: 120 });
+    expect(jobDocumentSchema.parse({ ...withBody, stock }).stock).toEqual(stock);
+  });
+  it('gives each feature the way that was chosen for it', () => {
+    const way = { id: 'tailstock' as const, machineId: 'm', halfAngle: 0.025 };
+    const part = planPartOf({ ...withBody, way }, coreLathe(LONG_LATHE), NO_KIT);
+    expect(part.ways).toEqual({ [shank().id]: 'tailstock' });
+    expect(part.quantity).toBe(withBody.quantity);
+  });
+  it('keeps the holdings as they were put, and an order from before there were any', () => {
+    const plan = [
+      {
+        id: 'h1',
+        by: 'three-jaw' as const,
+        grips: { from: -30, to: -6 },
+        toward: 'tailstock' as const,
+        centre: false,
+        trueTo: { feature: 's', limit: 0.01 },
+        operations: [{ id: 'h1-1', kind: 'face' as const, features: [], end: 'tailstock' as const }],
+      },
+    ];
+    const kept = { ...withBody, plan, order: ['face', 'rough', 'taper'] };
+    expect(jobDocumentSchema.parse(kept)).toMatchObject({ plan, order: kept.order });
+    const lost = { ...kept, plan: [{ ...plan[0], by: 'teeth' }] };
+    expect(jobDocumentSchema.safeParse(lost).success).toBe(false);
   });
 });

@@ -21,13 +21,13 @@ export const stockOfJob = ({ stock, features }: Pick<JobDocument, 'stock' | 'fea
 export function planPartOf(document: JobDocument, lathe: Lathe, kit: Kit): PlanPart {
   const taper = document.features.find((f) => f.kind === 'taper');
   const curve = document.curve?.way;
+  const eccentric = document.eccentric?.way;
+  const named = (kinds: readonly string[], way: string): (readonly [string, string])[] =>
+    document.features.filter((f) => kinds.includes(f.kind)).map((f) => [f.id, way] as const);
   const ways = [
     ...(taper && document.way ? [[taper.id, document.way.id] as const] : []),
-    ...(curve
-      ? document.features
-          .filter((f) => f.kind === 'profile' || f.kind === 'groove')
-          .map((f) => [f.id, curve] as const)
-      : []),
+    ...(curve ? named(['profile', 'groove'], curve) : []),
+    ...(eccentric ? named(['eccentric'], eccentric) : []),
   ];
   return {
     features: coreFeatures(document.features),

@@ -1,8 +1,10 @@
 import { length } from '../../figure/figure';
 import { impossible, type Wrong } from '../piece/line';
 import type { End } from '../../taper/task';
-import { takesCentre, type Piece } from '../piece/piece';
+import { mouthRadius, takesCentre, type Piece } from '../piece/piece';
 import type { KindOfHolding } from './kind';
+
+const ENDS = ['headstock', 'tailstock'] as const;
 
 /** Why a centre does not stand at an end. */
 export function centreWrong(piece: Piece, end: End): Wrong[] {
@@ -18,7 +20,9 @@ export const betweenCentres: KindOfHolding = {
   jaws: false,
   faceFree: false,
   onCentres: true,
-  setOverMinutes: 20,
+  eccentricWay: 'offset-centres',
+  // Centres for the throw are laid off beside the part's own, in faces that are solid.
+  setOver: (piece) => (ENDS.every((end) => mouthRadius(piece, end) === 0) ? 20 : null),
   minutes: 8,
   caution:
     'Carrier bolted tight and clear of the slide, the piece turned end for end for what lies under it; grease the tailstock centre.',

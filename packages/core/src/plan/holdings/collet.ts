@@ -10,7 +10,7 @@ export const collet: KindOfHolding = {
   jaws: true,
   faceFree: true,
   onCentres: false,
-  setOverMinutes: null,
+  setOver: () => null,
   minutes: 3,
   caution: 'A collet closes on its own size only: never on a larger or a smaller one.',
   say: (piece, holding) => sayJaws('In a collet', piece, holding),

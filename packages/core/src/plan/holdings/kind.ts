@@ -1,3 +1,4 @@
+import type { EccentricWayId } from '../../ways/eccentric/way';
 import type { Phrase } from '../../figure/phrase';
 import type { Holding, HoldingBy, Wrong } from '../piece/line';
 import type { Piece } from '../piece/piece';
@@ -13,8 +14,10 @@ export interface KindOfHolding {
   readonly faceFree: boolean;
   /** The tailstock holds it: a set-over tilts its axis, and nothing else. */
   readonly onCentres: boolean;
-  /** To set the piece over in it, off the spindle's axis; null where it cannot be. */
-  readonly setOverMinutes: number | null;
+  /** The way of making an eccentric that is done in it. */
+  readonly eccentricWay?: EccentricWayId;
+  /** Minutes to set the piece over in it, off the spindle's axis; null where it cannot be. */
+  setOver(piece: Piece): number | null;
   /** To put the piece in and find its axis. */
   readonly minutes: number;
   /** What stands at this holding, whatever is done in it. */

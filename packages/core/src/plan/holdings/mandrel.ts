@@ -23,7 +23,7 @@ export const mandrel: KindOfHolding = {
   jaws: false,
   faceFree: false,
   onCentres: true,
-  setOverMinutes: null,
+  setOver: () => 30,
   minutes: 7,
   caution: 'Pressed home with the cut pushing it on, never off.',
   say(piece) {

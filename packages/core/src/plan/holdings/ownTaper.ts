@@ -56,7 +56,7 @@ export const ownTaper: KindOfHolding = {
   jaws: false,
   faceFree: true,
   onCentres: false,
-  setOverMinutes: null,
+  setOver: () => null,
   minutes: 6,
   caution: 'Never spin it with the drawbar loose.',
   say(piece, holding) {

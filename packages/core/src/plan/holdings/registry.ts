@@ -24,3 +24,8 @@ const HOLDINGS: Readonly<Record<HoldingBy, KindOfHolding>> = {
  * // → true
  */
 export const kindOfHolding = (by: HoldingBy): KindOfHolding => HOLDINGS[by];
+
+/** The way of holding that an eccentric made this way is held by; null where any will do. */
+export const holdingForEccentric = (way: string | undefined): HoldingBy | null =>
+  Object.values(HOLDINGS).find((kind) => kind.eccentricWay !== undefined && kind.eccentricWay === way)?.by ??
+  null;

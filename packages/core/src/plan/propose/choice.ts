@@ -1,10 +1,10 @@
 import { reachWrong } from '../check/common';
-import { kindOfHolding } from '../holdings/registry';
+import { holdingForEccentric, kindOfHolding } from '../holdings/registry';
 import { runInto } from '../operations/groove';
 import { cutAsHeld } from '../operations/taper';
 import { other, type Laid, type Placed } from '../piece/laid';
 import type { Holding } from '../piece/line';
-import { mouthBearsCentre, mouthRadius, type Piece } from '../piece/piece';
+import { mouthBearsCentre, type Piece } from '../piece/piece';
 import { FACING, MOST_FACED, PARTING_ROOM } from '../piece/usual';
 import { asHolding, type Shell } from './shell';
 import { truing } from './truing';
@@ -47,7 +47,7 @@ export function choices(piece: Piece, shell: Shell, strict: boolean): Choice[] {
     uses.push({ work: ends, faces, parts: false });
     if (bar) uses.push({ work: ends, faces, parts: true });
   }
-  if (piece.faced.has(shell.toward)) uses.push(...offAxis(piece, reached, shell, bar));
+  if (piece.faced.has(shell.toward)) uses.push(...offAxis(piece, reached, shell, bar, strict));
   return uses
     .filter((use) => use.work.length > 0 || use.faces || use.parts)
     .flatMap((use) => priced(piece, shell, use, strict));
@@ -63,14 +63,21 @@ function withRunOut(piece: Piece, reached: readonly Placed[]): Placed[] {
 }
 
 /** Eccentrics of one axis make a holding of their own, in jaws that can be set over or on centres of their own. */
-function offAxis(piece: Piece, reached: readonly Placed[], shell: Shell, bar: boolean): Use[] {
-  // Centres for the throw are laid off beside the part's own, in faces that are solid.
-  const solid = (['headstock', 'tailstock'] as const).every((end) => mouthRadius(piece, end) === 0);
-  const bears = kindOfHolding(shell.by).setOverMinutes !== null && (kindOfHolding(shell.by).jaws || solid);
-  const axes = new Set(reached.filter((s) => s.kind === 'eccentric').map(axisOf));
-  if (!bears) return [];
+function offAxis(
+  piece: Piece,
+  reached: readonly Placed[],
+  shell: Shell,
+  bar: boolean,
+  strict: boolean,
+): Use[] {
+  if (kindOfHolding(shell.by).setOver(piece) === null) return [];
+  const { ways } = piece.laid.part;
+  // As its way asks; any way it can, where that finds nothing.
+  const as = (s: Placed): boolean => !strict || [null, shell.by].includes(holdingForEccentric(ways?.[s.id]));
+  const bearable = reached.filter((s) => s.kind === 'eccentric' && as(s));
+  const axes = new Set(bearable.map(axisOf));
   return [...axes].flatMap((axis) => {
-    const work = reached.filter((s) => s.kind === 'eccentric' && axisOf(s) === axis);
+    const work = bearable.filter((s) => axisOf(s) === axis);
     return [false, ...(bar ? [true] : [])].map((parts) => ({ work, faces: false, parts }));
   });
 }
@@ -95,7 +102,7 @@ function priced(piece: Piece, shell: Shell, use: Use, strict: boolean): Choice[]
   const cost =
     HOLDING_COST +
     kind.minutes +
-    (use.work.some((s) => s.kind === 'eccentric') ? (kind.setOverMinutes ?? 0) : 0) +
+    (use.work.some((s) => s.kind === 'eccentric') ? (kind.setOver(piece) ?? 0) : 0) +
     (shell.centre ? 1 : 0) +
     (inJaws ? THROUGH_THE_JAWS : 0) +
     (found.trueTo ? TRUED : 0);

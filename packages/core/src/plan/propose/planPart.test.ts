@@ -5,6 +5,8 @@ import type { Feature } from '../../part/kinds/registry';
 import { checkPlan } from '../check/checkPlan';
 import { stockAfter } from '../check/stockAfter';
 import type { Holding, PlanOperation, PlanPart } from '../piece/line';
+import { NO_KIT } from '../../kit/kit';
+import { LONG } from '../../testkit.testdata';
 import { made } from '../parts.testdata';
 import { planPart } from './planPart';
 
@@ -198,4 +200,99 @@ describe('a line of work for any part', () => {
           ).toBe(true);
         }
     }));
+});
+
+describe('an eccentric', () => {
+  const sheave = (way?: string): PlanPart => ({
+    features: [
+      { id: 'hub', name: 'Hub', kind: 'cylinder', side: 'external', diameter: 34, length: 16 },
+      {
+        id: 'e',
+        name: 'Eccentric',
+        kind: 'eccentric',
+        side: 'external',
+        diameter: 54,
+        length: 18,
+        throw: 4.75,
+      },
+    ],
+    stock: { shape: 'round', across: 66, length: 92 },
+    quantity: 1,
+    lathe: LONG,
+    kit: NO_KIT,
+    ...(way ? { ways: { e: way } } : {}),
+  });
+  const held = (part: PlanPart): string | undefined =>
+    planPart(part).holdings.find((h) => h.operations.some((o) => o.kind === 'eccentric'))?.by;
+
+  it('has a holding of its own, by the way chosen for it', () => {
+    expect(held(sheave('four-jaw'))).toBe('four-jaw');
+    expect(held(sheave('packing'))).toBe('three-jaw');
+    expect(held(sheave('offset-centres'))).toBe('between-centres');
+    for (const way of [undefined, 'four-jaw', 'packing', 'offset-centres']) {
+      const { holdings, findings } = planPart(sheave(way));
+      expect(findings).toEqual([]);
+      const its = holdings.find((h) => h.operations.some((o) => o.kind === 'eccentric'))!;
+      expect(its.operations.filter((o) => o.features.includes('hub'))).toEqual([]);
+    }
+  });
+  it('is spoiled by anything round cut in the same holding, and the other way about', () => {
+    const { holdings } = planPart(sheave('four-jaw'));
+    const at = holdings.findIndex((h) => h.operations.some((o) => o.kind === 'eccentric'));
+    const turn = holdings.flatMap((h) => h.operations).find((o) => o.kind === 'turn')!;
+    const both = holdings.map((h, i) => {
+      const others = h.operations.filter((o) => o !== turn);
+      return i === at ? { ...h, operations: [turn, ...others] } : { ...h, operations: others };
+    });
+    expect(checkPlan(sheave('four-jaw'), both).map((f) => f.code)).toContain('off-axis');
+  });
+});
+
+describe('what a part is made from', () => {
+  it('leaves a bar of its own diameter as it is, and turns one that is thicker', () => {
+    const shaft = (across: number): PlanPart => ({
+      features: [
+        { id: 'a', name: 'Shaft', kind: 'cylinder', side: 'external', diameter: 20, length: 40 },
+        { id: 'b', name: 'Spigot', kind: 'cylinder', side: 'external', diameter: 12, length: 20 },
+      ],
+      stock: { shape: 'round', across, length: 110 },
+      quantity: 1,
+      lathe: LONG,
+      kit: NO_KIT,
+    });
+    const turned = (part: PlanPart): string[] =>
+      planPart(part)
+        .holdings.flatMap((h) => h.operations)
+        .filter((o) => o.kind === 'turn')
+        .flatMap((o) => o.features);
+    expect(turned(shaft(20))).toEqual(['b']);
+    expect(turned(shaft(22)).sort()).toEqual(['a', 'b']);
+  });
+  it('closes four jaws on a square bar, never three', () => {
+    const square = planPart({
+      features: [{ id: 'a', name: 'Stud', kind: 'cylinder', side: 'external', diameter: 18, length: 40 }],
+      stock: { shape: 'square', across: 20, length: 100 },
+      quantity: 1,
+      lathe: LONG,
+      kit: NO_KIT,
+    });
+    expect(square.holdings[0]?.by).toBe('four-jaw');
+    expect(square.findings).toEqual([]);
+  });
+  it('bores a tube without drilling it', () => {
+    const bush = planPart({
+      features: [
+        { id: 'o', name: 'Outside', kind: 'cylinder', side: 'external', diameter: 40, length: 30 },
+        { id: 'i', name: 'Inside', kind: 'bore', side: 'internal', diameter: 30, length: 30, fit: 'H7' },
+      ],
+      stock: { shape: 'round', across: 44, length: 80, bore: 29.6 },
+      quantity: 1,
+      lathe: LONG,
+      kit: NO_KIT,
+    });
+    const kinds = bush.holdings.flatMap((h) => h.operations).map((o) => o.kind);
+    expect(kinds).toContain('bore');
+    expect(kinds).not.toContain('drill');
+    expect(bush.findings).toEqual([]);
+  });
 });
