@@ -12,6 +12,8 @@ const props = defineProps<{
   draftKey: string;
   /** Sentences by key. */
   errors?: Readonly<Record<string, string>>;
+  /** They only ask for what is not there yet. */
+  asking?: boolean;
 }>();
 const emit = defineEmits<{ change: [key: string, value: unknown] }>();
 const at = (key: string): string => props.errors?.[key] ?? '';
@@ -30,6 +32,7 @@ const list = (key: string): Sizes | undefined => props.object[key] as Sizes | un
       :model-value="entry(field.key)"
       :draft-key="`${draftKey}.${field.key}`"
       :error="at(field.key)"
+      :asking="asking"
       @update:model-value="(next) => emit('change', field.key, next)"
     />
     <SizesField

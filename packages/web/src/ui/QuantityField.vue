@@ -28,6 +28,8 @@ const props = defineProps<{
   /** Names this box, so that unreadable text is still there after a reload. */
   draftKey: string;
   error?: string | undefined;
+  /** The error only asks for what is not there yet: nobody did anything wrong. */
+  asking?: boolean | undefined;
   required?: boolean;
   /** The units a bare number is in where the screen's do not say: a dial's own. */
   dial?: UnitSystem | undefined;
@@ -68,7 +70,10 @@ function figureOf(value: number): Figure {
 const sameAsShown = (typed: string | undefined): boolean =>
   typed === withUnit(text.value, props.dimension, defaultUnit.value);
 
+/** Nobody has typed here since it was put on the screen. */
+const untouched = ref(true);
 function typed(value: string): void {
+  untouched.value = false;
   text.value = value;
   readText(true);
 }
@@ -136,7 +141,12 @@ const readBack = computed(() => {
 });
 if (draft.value !== null) readText(false);
 
-const messages = computed(() => ((own.value ?? props.error) ? [own.value ?? props.error ?? ''] : []));
+/** What an empty box still wants is asked for, not held against whoever has not come to it yet. */
+const asked = computed(() =>
+  props.asking && untouched.value && text.value.trim() === '' ? (props.error ?? '') : '',
+);
+const wrong = computed(() => own.value ?? (asked.value ? '' : (props.error ?? '')));
+const remark = computed(() => asked.value || readBack.value);
 </script>
 
 <template>
@@ -144,8 +154,8 @@ const messages = computed(() => ((own.value ?? props.error) ? [own.value ?? prop
     class="figures-in"
     :model-value="text"
     :label="label"
-    :error-messages="messages"
-    :messages="messages.length ? [] : readBack ? [readBack] : []"
+    :error-messages="wrong ? [wrong] : []"
+    :messages="!wrong && remark ? [remark] : []"
     autocomplete="off"
     spellcheck="false"
     enterkeyhint="done"

@@ -104,6 +104,33 @@ describe('a figure’s box', () => {
     expect(must.words('error').length).toBeGreaterThan(5);
     expect(seen).toHaveLength(1);
   });
+  it('asks for what an empty box still wants, and holds it against nobody who has not typed there', async () => {
+    const given = {
+      label: 'Diameter',
+      dimension: 'length',
+      draftKey: 'k',
+      error: 'Still missing: the diameter.',
+    };
+    const field = mount(QuantityField, { ...given, modelValue: undefined }, []);
+    expect(field.words('error')).toBe('');
+    expect(field.words('reads')).toBe('Still missing: the diameter.');
+    await field.type('12 mm');
+    await field.type('');
+    expect(field.words('error')).toBe('Still missing: the diameter.');
+    expect(field.words('reads')).toBe('');
+  });
+  it('says at once what was refused of an empty box, and what is wrong with a figure that stands there', () => {
+    const given = {
+      label: 'Diameter',
+      dimension: 'length',
+      draftKey: 'k2',
+      error: 'Too thin.',
+      asking: true,
+    };
+    expect(mount(QuantityField, { ...given, modelValue: entry('12 mm') }, []).words('error')).toBe(
+      'Too thin.',
+    );
+  });
 });
 
 describe('a set’s box', () => {

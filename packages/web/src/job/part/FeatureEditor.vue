@@ -125,6 +125,7 @@ const ENDS = [
         :fields="fields"
         :draft-key="`${job.id}.${feature.id}`"
         :errors="problemAt"
+        :asking="problem?.code === 'underdetermined'"
         @change="(key, next) => setField(key, next as Entry | undefined)"
       />
       <GroovesEditor
