@@ -110,6 +110,7 @@ describe('a figure’s box', () => {
       dimension: 'length',
       draftKey: 'k',
       error: 'Still missing: the diameter.',
+      asking: true,
     };
     const field = mount(QuantityField, { ...given, modelValue: undefined }, []);
     expect(field.words('error')).toBe('');
