@@ -72,6 +72,19 @@ describe('the collet holder', () => {
     expect(codes([untapped, second])).toEqual(expect.arrayContaining(['no-drawbar', 'unfinished']));
   });
 
+  it('catches whatever cuts after hardening, and nothing that does not', () => {
+    const harden: PlanOperation = { id: 'hard', kind: 'harden', features: [] };
+    const early = withOperations(first, (all) => [...all.slice(0, -1), harden, ...all.slice(-1)]);
+    const hard = checkPlan(COLLET_HOLDER, [early, second]).filter((f) => f.code === 'hard-already');
+    const after = [...first.operations.slice(-1), ...second.operations].map((o) => o.id);
+    const cutting = after.filter(
+      (id) => !second.operations.some((o) => o.id === id && ['finish', 'inspect'].includes(o.kind)),
+    );
+    expect([...new Set(hard.map((f) => f.operation))]).toEqual(cutting);
+    const late = withOperations(second, (all) => [...all, harden]);
+    expect(codes([first, late])).not.toContain('hard-already');
+  });
+
   it('says what is missing, in sentences that name it', () => {
     const found = checkPlan(COLLET_HOLDER, [first]);
     expect(found.find((f) => f.code === 'unfinished')?.sentence).toMatch(/ is not made by any of this\.$/);

@@ -63,7 +63,7 @@ export function momentWrong(kind: KindOfOperation, moment: Moment, section: Plac
   const found: Wrong[] = [];
   if (parted)
     found.push(impossible('parted-already', ['The piece is parted off by then and lies in the tray.']));
-  if (hard && kind.cuts && kind.on !== 'piece')
+  if (hard && kind.cuts)
     found.push(impossible('hard-already', ['It is hard by then: no tool of the lathe cuts it.']));
   return [
     ...found,
