@@ -42,42 +42,45 @@ const wrong = computed(() => said.value?.findings.filter((f) => f.level !== 'not
 
 <template>
   <aside class="side" aria-label="Bar and batch">
-    <h2>The bar</h2>
-    <v-select
-      label="Shape"
-      :items="SHAPES"
-      :model-value="stock?.shape ?? 'round'"
-      @update:model-value="(shape: StockDocument['shape']) => plan.setStock({ shape })"
-    />
-    <div class="boxes">
-      <QuantityField
-        :label="stock?.shape === 'round' ? 'Diameter' : 'Across flats'"
-        dimension="length"
-        :draft-key="`${job.id}.stock.across`"
-        :model-value="own?.across ?? taken(stock?.across)"
-        :error="refusal('across')"
-        required
-        @update:model-value="(e) => set('across', e)"
+    <!-- Nothing to take a bar for while the part has no outside. -->
+    <template v-if="stock">
+      <h2>The bar</h2>
+      <v-select
+        label="Shape"
+        :items="SHAPES"
+        :model-value="stock?.shape ?? 'round'"
+        @update:model-value="(shape: StockDocument['shape']) => plan.setStock({ shape })"
       />
+      <div class="boxes">
+        <QuantityField
+          :label="stock?.shape === 'round' ? 'Diameter' : 'Across flats'"
+          dimension="length"
+          :draft-key="`${job.id}.stock.across`"
+          :model-value="own?.across ?? taken(stock?.across)"
+          :error="refusal('across')"
+          required
+          @update:model-value="(e) => set('across', e)"
+        />
+        <QuantityField
+          label="Length"
+          dimension="length"
+          :draft-key="`${job.id}.stock.length`"
+          :model-value="own?.length ?? taken(stock?.length)"
+          :error="refusal('length')"
+          required
+          @update:model-value="(e) => set('length', e)"
+        />
+      </div>
       <QuantityField
-        label="Length"
+        label="Hole through it"
         dimension="length"
-        :draft-key="`${job.id}.stock.length`"
-        :model-value="own?.length ?? taken(stock?.length)"
-        :error="refusal('length')"
-        required
-        @update:model-value="(e) => set('length', e)"
+        :draft-key="`${job.id}.stock.bore`"
+        :model-value="own?.bore"
+        :error="refusal('bore')"
+        @update:model-value="(e) => set('bore', e)"
       />
-    </div>
-    <QuantityField
-      label="Hole through it"
-      dimension="length"
-      :draft-key="`${job.id}.stock.bore`"
-      :model-value="own?.bore"
-      :error="refusal('bore')"
-      @update:model-value="(e) => set('bore', e)"
-    />
-    <p v-if="!own" class="quiet">Nothing said yet: the next size up, with enough to hold by.</p>
+      <p v-if="!own" class="quiet">Nothing said yet: the next size up, with enough to hold by.</p>
+    </template>
     <template v-if="said">
       <h2>{{ job.document?.quantity === 1 ? 'The piece' : `All ${job.document?.quantity} pieces` }}</h2>
       <dl v-if="(job.document?.quantity ?? 1) > 1">

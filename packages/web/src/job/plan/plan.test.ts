@@ -96,6 +96,12 @@ describe('the plan on the screen', () => {
     expect(plain(host.textContent)).toContain('This is your own order.');
   });
 
+  it('asks for no bar while there is nothing to take one for', () => {
+    const host = show({ ...JOB, features: [] }, PlanStage);
+    expect(host.querySelectorAll('input')).toHaveLength(0);
+    expect(plain(host.textContent)).toContain('The part has no line of work yet');
+  });
+
   it('moves by the keys as well', async () => {
     const host = show(JOB, PlanStage);
     const row = [...host.querySelectorAll<HTMLButtonElement>('button.row')].find((one) =>
