@@ -16,6 +16,7 @@ export { taperFigures, type TaperFigures } from './job/feature/taperFromTable';
 export { newJobDocument } from './job/new';
 export { migrateJobDocument } from './job/migrate';
 export { eccentricOfJob, isCurveJob, jobFacts, taperOfJob, taperOfJobIfComplete } from './job/toCore';
+export { materialOfJob } from './job/material';
 export { planPartOf, stockOfJob } from './job/planPart';
 export type { StockDocument } from './job/plan';
 export { jobDocumentSchema, type JobDocument } from './job/schema';

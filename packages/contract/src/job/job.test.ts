@@ -201,6 +201,9 @@ describe('a job as its line of work is worked out from', () => {
     const part = planPartOf({ ...withBody, way }, coreLathe(LONG_LATHE), NO_KIT);
     expect(part.ways).toEqual({ [shank().id]: 'tailstock' });
     expect(part.quantity).toBe(withBody.quantity);
+    expect(part.cut?.allowance).toBe(withBody.cut.allowance.value);
+    const brass = planPartOf({ ...withBody, material: 'brass' }, coreLathe(LONG_LATHE), NO_KIT);
+    expect(brass.material?.name).toBe('Brass');
   });
   it('keeps the holdings as they were put, and an order from before there were any', () => {
     const plan = [

@@ -3,6 +3,7 @@ import type { Lathe } from '@anello/core/machine';
 import { layoutPart } from '@anello/core/part';
 import { usualStock, type PlanPart, type Stock } from '@anello/core/plan';
 import { coreFeatures } from './feature/toCore';
+import { materialOfJob } from './material';
 import type { StockDocument } from './plan';
 import type { JobDocument } from './schema';
 
@@ -36,5 +37,8 @@ export function planPartOf(document: JobDocument, lathe: Lathe, kit: Kit): PlanP
     lathe,
     kit,
     ways: Object.fromEntries(ways),
+    material: materialOfJob(document, kit.materials) ?? undefined,
+    tool: document.cut.tool,
+    cut: { roughDepth: document.cut.roughDepth.value, allowance: document.cut.allowance.value },
   };
 }

@@ -1,5 +1,6 @@
 import { checked } from '../basics/publicFace';
 import { figureParts as figureParts_, formatFigure as formatFigure_ } from './format';
+import { duration as duration_ } from './duration';
 import { exactText as exactText_ } from './exactText';
 import { snap as snap_, snapDown as snapDown_ } from './round';
 import {
@@ -20,6 +21,7 @@ export type { Working } from './working';
 
 export const figureParts = /* @__PURE__ */ checked(figureParts_);
 export const formatFigure = /* @__PURE__ */ checked(formatFigure_);
+export const duration = /* @__PURE__ */ checked(duration_);
 export const exactText = /* @__PURE__ */ checked(exactText_);
 export const snap = /* @__PURE__ */ checked(snap_);
 export const snapDown = /* @__PURE__ */ checked(snapDown_);

@@ -1,5 +1,6 @@
 import { length } from '../figure/figure';
 import type { Phrase } from '../figure/phrase';
+import type { End } from '../taper/task';
 import { findingsOf } from './check/checkPlan';
 import { walk, type HeldSteps, type Step } from './check/walk';
 import { kindOfHolding } from './holdings/registry';
@@ -28,6 +29,9 @@ export interface HoldingSaid {
   readonly held: Phrase;
   readonly clocked: Phrase | null;
   readonly caution: string;
+  /** Drawn in a socket or on a bar through it, where not in jaws; and the ends a centre is drawn at. */
+  readonly drawn: 'socket' | 'bar' | 'jaws';
+  readonly centres: readonly End[];
   /** For one piece: putting it in, finding its axis, setting the lathe and all that is done. */
   readonly minutes: number;
   readonly before: Outlines;
@@ -81,6 +85,9 @@ export function describePlan(part: PlanPart, holdings: readonly Holding[]): Plan
   };
 }
 
+/** A bar through the piece is held between centres of its own. */
+const BOTH: readonly End[] = ['headstock', 'tailstock'];
+
 function holdingSaid({ holding, before, steps }: HeldSteps, findings: readonly Finding[]): HoldingSaid {
   const kind = kindOfHolding(holding.by);
   const operations = steps.map((step) => operationSaid(step, findings));
@@ -90,6 +97,8 @@ function holdingSaid({ holding, before, steps }: HeldSteps, findings: readonly F
     held: kind.say(before, holding),
     clocked: clocked(holding, steps[0]?.moment.piece ?? before),
     caution: kind.caution,
+    drawn: kind.drawn ?? 'jaws',
+    centres: kind.drawn === 'bar' ? BOTH : kind.centresIn(holding),
     minutes: operations.reduce((sum, one) => sum + one.minutes + one.setUp, kind.minutes),
     before: outlinesOf(before),
     after: outlinesOf(steps.at(-1)?.after ?? before),

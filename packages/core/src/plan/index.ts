@@ -3,8 +3,6 @@ import { badCombinations as badCombinations_ } from './badCombinations';
 import { checkPlan as checkPlan_ } from './check/checkPlan';
 import { stockAfter as stockAfter_ } from './check/stockAfter';
 import { describePlan as describePlan_ } from './describe';
-import { kindOfHolding as kindOfHolding_ } from './holdings/registry';
-import { kindOfOperation as kindOfOperation_ } from './operations/registry';
 import { planPart as planPart_ } from './propose/planPart';
 import { usualStock as usualStock_ } from './usualStock';
 
@@ -30,5 +28,3 @@ export const checkPlan = /* @__PURE__ */ checked(checkPlan_);
 export const stockAfter = /* @__PURE__ */ checked(stockAfter_);
 export const describePlan = /* @__PURE__ */ checked(describePlan_);
 export const usualStock = /* @__PURE__ */ checked(usualStock_);
-export const kindOfHolding = /* @__PURE__ */ checked(kindOfHolding_);
-export const kindOfOperation = /* @__PURE__ */ checked(kindOfOperation_);

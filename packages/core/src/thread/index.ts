@@ -13,6 +13,8 @@ import { changeGears as changeGears_, driftOver as driftOver_ } from './changeGe
 export { type VeeThread } from './form';
 export type { NamedThread } from './designation';
 
+export { USUAL_ENGAGEMENT } from './usual';
+
 export { UNFELT_DRIFT, type GearTrain } from './changeGears';
 
 export const threadNamed = /* @__PURE__ */ checked(threadNamed_);

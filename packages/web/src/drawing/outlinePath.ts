@@ -18,7 +18,7 @@ export function placeOn(scale: StripScale, centre: number): Place {
 const two = (n: number): string => (Math.round(n * 100) / 100).toString();
 
 /** Closed outline of an outside section, both sides of the axis. */
-export function wholePath(section: Section, place: Place): string {
+export function wholePath(section: Pick<Section, 'points' | 'offset'>, place: Place): string {
   const top = section.points.map((p) => `${two(place.x(p.z))} ${two(place.y(p.r, 1, section.offset))}`);
   const bottom = [...section.points]
     .reverse()

@@ -1,6 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { AnelloError } from '../../basics/error';
+import { staircase as shoulders } from '../../cutting/staircase';
+import { USUAL_PASSES } from '../../cutting/usual';
+import { plainText } from '../../figure/phrase';
+import { taperOfPart } from '../../part/taperTask';
+import { LONG } from '../../testkit.testdata';
+import { tappedHole } from '../../thread/tapDrill';
+import { describePlan } from '../describe';
 import { COLLET_HOLDER } from '../../examples.testdata';
 import { made } from '../parts.testdata';
 import type { Holding, PlanOperation } from '../piece/line';
@@ -101,11 +108,48 @@ describe('the collet holder', () => {
     expect(after('face').outer[0]).toEqual({ z: 0, r: 21 });
     expect(after('face').outer.at(-1)!.z).toBeGreaterThan(112);
     expect(after('face').inner).toEqual([]);
-    // The tapping drill, as deep as the thread.
-    expect(radii(after('drill', 'drawbar').inner, 25)).toEqual([5.125, 0]);
+    // The tapping drill for nine tenths of the full overlap, 5/8 H each side, as deep as the thread is drawn.
+    const [wall, bottom] = radii(after('drill', 'drawbar').inner, 25);
+    expect(wall).toBeCloseTo((12 - 0.9 * 2 * (5 / 8) * (Math.sqrt(3) / 2) * 1.75) / 2, 9);
+    expect(bottom).toBe(0);
     // The collar stands, the shank is bar still.
     expect(radii(after('turn', 'collar').outer, 86)).toEqual([21, 20]);
     expect(after('part-off').outer.at(-1)!.z).toBeCloseTo(113, 6);
+  });
+
+  it('says what the cards of its holes and cones say', () => {
+    const lines = describePlan(COLLET_HOLDER, holdings)
+      .holdings.flatMap((one) => one.operations)
+      .map((one) => [one.operation.kind, plainText(one.lines[0] ?? [], 'mm')] as const);
+    const line = (kind: string): string =>
+      lines.find(([k]) => k === kind)?.[1].replaceAll('\u00a0', ' ') ?? '';
+    // Four turns of lead below the last full thread of 25 mm.
+    expect(line('drill')).toContain('32.0 mm deep');
+    const hole = tappedHole({
+      thread: { form: 'metric', diameter: 12, pitch: 1.75 },
+      length: 25,
+      drill: 10.3,
+    });
+    expect(line('counterbore')).toContain(`${hole.counterbore.diameter} mm`);
+    const { solved } = taperOfPart(COLLET_HOLDER.features, { grade: 'AT6' }, 'shank')!;
+    const cuts = shoulders({
+      ...solved,
+      member: 'external',
+      stock: 42,
+      ...{ allowance: USUAL_PASSES.allowance, depth: USUAL_PASSES.roughDepth },
+      ...{ division: LONG.dial.division, reads: LONG.dial.reads },
+    });
+    expect(line('staircase')).toContain(`${cuts.length} shoulders`);
+  });
+
+  it('counts a counterbore made in an earlier holding', () => {
+    const early: Holding = withOperations(first, (all) => all.slice(0, all.findIndex(is('tap'))));
+    const late: Holding = {
+      ...first,
+      id: 'again',
+      operations: first.operations.slice(early.operations.length),
+    };
+    expect(codes([early, late, second])).not.toContain('no-counterbore');
   });
 
   it('refuses a bar that does not hold the part, at its field, and operations it does not have', () => {

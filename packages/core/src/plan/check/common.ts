@@ -68,7 +68,7 @@ export function momentWrong(kind: KindOfOperation, moment: Moment, section: Plac
   return [
     ...found,
     ...setWrong(kind, moment, section),
-    ...axisWrong(kind, moment, section, holding.by === 'between-centres'),
+    ...axisWrong(kind, moment, section, kindOfHolding(holding.by).ownCentres ?? false),
   ];
 }
 

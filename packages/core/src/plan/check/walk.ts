@@ -6,7 +6,7 @@ import { impossible, type Holding, type PlanOperation, type Wrong } from '../pie
 import { rawPiece, type Piece } from '../piece/piece';
 import type { PlanPart } from '../piece/line';
 import { kindOfHolding } from '../holdings/registry';
-import type { Moment } from '../operations/kind';
+import type { KindOfOperation, Moment } from '../operations/kind';
 import { kindOfOperation } from '../operations/registry';
 import { featureWrong, momentWrong } from './common';
 import { centreWrong } from '../holdings/betweenCentres';
@@ -74,14 +74,9 @@ function known(holding: Holding): Holding {
 function holdingWrong(piece: Piece, holding: Holding): Wrong[] {
   return [
     ...kindOfHolding(holding.by).wrong(piece, holding),
-    ...(holding.centre && !kindOfHolding(holding.by).onCentres ? centreAtHand(piece, holding) : []),
+    ...(holding.centre && !kindOfHolding(holding.by).onCentres ? centreWrong(piece, holding.toward) : []),
     ...axisLost(piece, holding),
   ];
-}
-
-/** A centre brought up later in the same holding stands in the hole drilled in it. */
-function centreAtHand(piece: Piece, holding: Holding): Wrong[] {
-  return centreWrong(piece, holding.toward);
 }
 
 function take(piece: Piece, holding: Holding, operation: PlanOperation, memory: Memory): Step {
@@ -106,14 +101,13 @@ function take(piece: Piece, holding: Holding, operation: PlanOperation, memory: 
     const fatal = first.some((w) => w.level === 'impossible');
     wrong.push(...first, ...(fatal ? [] : kind.wrong(at, section)));
     after = kind.after(at, section);
-    remember(memory, kind.leaves(laid, section, holding.by), section, operation.kind);
+    remember(memory, kind, section, kind.leaves(laid, section, holding.by));
   }
   return { moment, sections, wrong, after };
 }
 
-function remember(memory: Memory, leaves: Way | null, section: Placed | null, kind: string): void {
+function remember(memory: Memory, kind: KindOfOperation, section: Placed | null, leaves: Way | null): void {
   if (leaves?.device) memory.set.set(leaves.device, leaves);
   if (section) memory[section.kind === 'eccentric' ? 'offAxis' : 'onAxis'] = true;
-  if (kind === 'part-off') memory.parted = true;
-  if (kind === 'harden') memory.hard = true;
+  if (kind.leavesIt) memory[kind.leavesIt] = true;
 }

@@ -24,6 +24,9 @@ export const betweenCentres: KindOfHolding = {
   // Centres for the throw are laid off beside the part's own, in faces that are solid.
   setOver: (piece) => (ENDS.every((end) => mouthRadius(piece, end) === 0) ? 20 : null),
   minutes: 8,
+  ownCentres: true,
+  centresIn: () => ENDS,
+  offers: () => [{ grips: null, on: null, centre: true }],
   caution:
     'Carrier bolted tight and clear of the slide, the piece turned end for end for what lies under it; grease the tailstock centre.',
   say: (piece) => [

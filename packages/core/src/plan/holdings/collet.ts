@@ -1,8 +1,9 @@
 import { impossible } from '../piece/line';
 import { outsideRadii } from '../piece/piece';
 import { SAME } from '../piece/usual';
+import { hasChuck } from './chucks';
 import { jawsWrong, sayJaws } from './jaws';
-import type { KindOfHolding } from './kind';
+import { atFreeEnd, closing, type KindOfHolding } from './kind';
 
 export const collet: KindOfHolding = {
   by: 'collet',
@@ -12,6 +13,11 @@ export const collet: KindOfHolding = {
   onCentres: false,
   setOver: () => null,
   minutes: 3,
+  centresIn: atFreeEnd,
+  offers: ({ laid }, _toward, spots) =>
+    spots
+      .filter(({ on, diameter }) => on === 'finished' && hasChuck(laid.part.lathe, 'collet', diameter))
+      .map(closing),
   caution: 'A collet closes on its own size only: never on a larger or a smaller one.',
   say: (piece, holding) => sayJaws('In a collet', piece, holding),
   wrong(piece, holding) {

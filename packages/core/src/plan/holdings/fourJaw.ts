@@ -1,5 +1,6 @@
+import { hasChuck } from './chucks';
 import { jawsWrong, sayJaws } from './jaws';
-import type { KindOfHolding } from './kind';
+import { atFreeEnd, closing, type KindOfHolding } from './kind';
 
 export const fourJaw: KindOfHolding = {
   by: 'four-jaw',
@@ -10,6 +11,18 @@ export const fourJaw: KindOfHolding = {
   eccentricWay: 'four-jaw',
   setOver: () => 10,
   minutes: 12,
+  centresIn: atFreeEnd,
+  offers({ laid, done }, _toward, spots) {
+    const { lathe, stock } = laid.part;
+    const setOver = laid.sections.some((s) => s.kind === 'eccentric' && !done.has(s.id));
+    return spots
+      .filter(({ on, diameter }) => {
+        if (on === 'off-axis') return false;
+        if (on !== 'finished' && stock.shape === 'square') return true;
+        return (on === 'finished' || setOver) && hasChuck(lathe, 'four-jaw', diameter);
+      })
+      .map(closing);
+  },
   caution: 'Chuck key out before the spindle turns; every jaw home.',
   say: (piece, holding) => sayJaws('In the four-jaw', piece, holding),
   wrong: jawsWrong,

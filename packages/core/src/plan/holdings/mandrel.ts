@@ -2,18 +2,17 @@ import { length } from '../../figure/figure';
 import type { Placed } from '../piece/laid';
 import { impossible } from '../piece/line';
 import type { Piece } from '../piece/piece';
+import { MANDREL_HOLE } from '../piece/usual';
 import type { KindOfHolding } from './kind';
 
 /** A tapped hole takes a screwed one. */
 const HOLDS: readonly string[] = ['bore', 'cylinder', 'taper', 'thread'];
-/** A mandrel wants a hole at least this long, in its own diameters. */
-const LEAST_HOLE = 0.5;
 
 /** The finished hole a mandrel holds best in: the longest for its width. */
 export const holeForMandrel = (piece: Piece): Placed | undefined =>
   piece.laid.inside
     .filter(
-      (s) => HOLDS.includes(s.kind) && piece.done.has(s.id) && s.z1 - s.z0 >= LEAST_HOLE * 2 * s.smallest,
+      (s) => HOLDS.includes(s.kind) && piece.done.has(s.id) && s.z1 - s.z0 >= MANDREL_HOLE * 2 * s.smallest,
     )
     .sort((a, b) => b.z1 - b.z0 - (a.z1 - a.z0))[0];
 
@@ -25,6 +24,11 @@ export const mandrel: KindOfHolding = {
   onCentres: true,
   setOver: () => 30,
   minutes: 7,
+  drawn: 'bar',
+  // Its own centres are in the mandrel, not in the piece.
+  centresIn: () => [],
+  offers: () => [{ grips: null, on: null, centre: false }],
+  clocks: holeForMandrel,
   caution: 'Pressed home with the cut pushing it on, never off.',
   say(piece) {
     const hole = holeForMandrel(piece);

@@ -5,7 +5,7 @@ import { impossible, type Holding, type Wrong } from '../piece/line';
 import { outsideRadii, type Piece } from '../piece/piece';
 import { SAME, SELF_HOLDING } from '../piece/usual';
 import { standOutWrong } from './jaws';
-import type { KindOfHolding } from './kind';
+import { atFreeEnd, type KindOfHolding } from './kind';
 
 /** The finished outside taper that a piece can be held by with this end toward the tailstock, if it has one. */
 export const heldByTaper = (piece: Piece, { toward }: Pick<Holding, 'toward'>): Placed | undefined =>
@@ -58,6 +58,13 @@ export const ownTaper: KindOfHolding = {
   onCentres: false,
   setOver: () => null,
   minutes: 6,
+  drawn: 'socket',
+  centresIn: atFreeEnd,
+  offers(piece, toward) {
+    const taper = heldByTaper(piece, { toward });
+    return taper ? [{ grips: { from: taper.z0, to: taper.z1 }, on: null, centre: false }] : [];
+  },
+  keepsAxis: (piece, holding) => heldByTaper(piece, holding) !== undefined,
   caution: 'Never spin it with the drawbar loose.',
   say(piece, holding) {
     const taper = heldByTaper(piece, holding);

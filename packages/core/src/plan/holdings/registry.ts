@@ -16,13 +16,7 @@ const HOLDINGS: Readonly<Record<HoldingBy, KindOfHolding>> = {
   mandrel,
 };
 
-/**
- * All there is to know of a way of holding.
- *
- * @example
- * kindOfHolding('collet').jaws
- * // → true
- */
+/** All there is to know of a way of holding. */
 export const kindOfHolding = (by: HoldingBy): KindOfHolding => HOLDINGS[by];
 
 /** The way of holding that an eccentric made this way is held by; null where any will do. */

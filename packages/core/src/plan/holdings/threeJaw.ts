@@ -1,8 +1,9 @@
 import { impossible, type Holding } from '../piece/line';
 import { outsideRadii, type Piece } from '../piece/piece';
 import { SAME } from '../piece/usual';
+import { hasChuck } from './chucks';
 import { jawsWrong, sayJaws } from './jaws';
-import type { KindOfHolding } from './kind';
+import { atFreeEnd, closing, type KindOfHolding } from './kind';
 
 /** Whether any of what the jaws close on is still as the bar came. */
 const onBar = (piece: Piece, { grips }: Holding): boolean =>
@@ -17,6 +18,15 @@ export const threeJaw: KindOfHolding = {
   eccentricWay: 'packing',
   setOver: () => 25,
   minutes: 4,
+  centresIn: atFreeEnd,
+  offers({ laid: { part } }, _toward, spots) {
+    const square = part.stock.shape === 'square';
+    return spots
+      .filter(({ on, diameter }) =>
+        on === 'finished' ? !hasChuck(part.lathe, 'collet', diameter) : on === 'off-axis' || !square,
+      )
+      .map(closing);
+  },
   caution: 'Chuck key out before the spindle turns.',
   say: (piece, holding) => sayJaws('In the three-jaw', piece, holding),
   wrong: (piece, holding) => [

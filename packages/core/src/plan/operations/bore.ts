@@ -27,12 +27,12 @@ export const bore: KindOfOperation = {
   after({ piece, holding }, section) {
     if (!section) return piece;
     return section.kind === 'thread'
-      ? drilled(piece, section, threadBore(section) / 2)
+      ? drilled(piece, section, threadBore(piece.laid, section) / 2)
       : finished(piece, [section.id], holding.id);
   },
   say(laid, section) {
     if (!section) return ['Bore'];
-    const size = section.kind === 'thread' ? threadBore(section) : 2 * section.largest;
+    const size = section.kind === 'thread' ? threadBore(laid, section) : 2 * section.largest;
     return [
       'Bore ⌀',
       length(size, 0.01),

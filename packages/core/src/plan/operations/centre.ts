@@ -3,17 +3,14 @@ import type { Laid } from '../piece/laid';
 import { impossible } from '../piece/line';
 import { kindOfHolding } from '../holdings/registry';
 import { mouthRadius } from '../piece/piece';
+import { CENTRE_DRILLS, CENTRE_OF_FACE, SUNK_OVER } from '../piece/usual';
 import { length } from '../../figure/figure';
 import { saySpeed } from './speed';
 import { PLAIN, type KindOfOperation } from './kind';
 
-/** Centre drills by their body, mm, and the part of the face's diameter one may take. */
-const CENTRE_DRILLS = [3.15, 4, 5, 6.3, 8, 10];
-const OF_THE_FACE = 0.4;
-
 function drillAt({ outside, barRadius }: Laid, end: End | undefined): number {
   const face = 2 * ((end === 'headstock' ? outside[0] : outside.at(-1))?.smallest ?? barRadius);
-  return CENTRE_DRILLS.filter((d) => d <= OF_THE_FACE * face).at(-1) ?? (CENTRE_DRILLS[0] as number);
+  return CENTRE_DRILLS.filter((d) => d <= CENTRE_OF_FACE * face).at(-1) ?? CENTRE_DRILLS[0];
 }
 
 export const centre: KindOfOperation = {
@@ -38,7 +35,7 @@ export const centre: KindOfOperation = {
     const mouth = end === undefined ? 0 : mouthRadius(piece, end);
     const size = drillAt(laid, end);
     return mouth > 0
-      ? ['Sink the mouth 60° for the centre, ', length(2 * mouth + 2, 0.1), ' across']
+      ? ['Sink the mouth 60° for the centre, ', length(2 * mouth + SUNK_OVER, 0.1), ' across']
       : [
           `Centre the ${end ?? ''} end, `,
           length(size, 0.01),

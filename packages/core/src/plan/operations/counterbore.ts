@@ -1,21 +1,16 @@
 import { length } from '../../figure/figure';
 import { impossible, risk } from '../piece/line';
 import { opensInFace } from '../piece/laid';
-import { isTapped } from './sizes';
+import { holeOf, isTapped } from './sizes';
 import { holeNow } from './hole';
 import { PLAIN, type KindOfOperation } from './kind';
-
-const CLEAR_OF_CREST = 0.5;
 
 export const counterbore: KindOfOperation = {
   ...PLAIN,
   kind: 'counterbore',
   name: 'Counterbore',
   on: 'features',
-  works: [
-    { kind: 'thread', side: 'internal' },
-    { kind: 'bore', side: 'internal' },
-  ],
+  works: [{ kind: 'thread', side: 'internal' }],
   rank: () => 20,
   fromTailstock: () => true,
   needed: (laid, section) => isTapped(section) && opensInFace(laid, section),
@@ -27,14 +22,19 @@ export const counterbore: KindOfOperation = {
       ? []
       : [impossible('no-hole', ['A counterbore follows a hole, and there is none yet.'])];
   },
-  // Its mark is kept at the operation: the mouth it opens is less than a thread deep and not on the drawing.
-  say: (_laid, section) =>
-    section
-      ? [
-          'Counterbore ',
-          length(2 * section.largest + CLEAR_OF_CREST, 0.1),
-          ', a thread deep, so that a bruised mouth never reaches the first thread',
-        ]
-      : ['Counterbore'],
+  // The mouth it opens is not on the drawing: the piece remembers that it was opened.
+  after: ({ piece }, section) =>
+    section ? { ...piece, opened: new Set([...piece.opened, section.id]) } : piece,
+  say(laid, section) {
+    if (!section) return ['Counterbore'];
+    const { counterbore: mouth } = holeOf(laid, section);
+    return [
+      'Counterbore ',
+      length(mouth.diameter, 0.1),
+      ', ',
+      length(mouth.depth, 0.1),
+      ' deep, so that a bruised mouth never reaches the first thread',
+    ];
+  },
   minutes: () => 2,
 };

@@ -1,16 +1,11 @@
 import { length } from '../../figure/figure';
 import { impossible, risk } from '../piece/line';
 import { drilled, finished } from '../piece/piece';
-import { SAME } from '../piece/usual';
+import { PECK, PILOT, PILOT_OVER, SAME } from '../piece/usual';
 import { saySpeed } from './speed';
-import { depthOf, drillFor, drillMakesIt, wantsHole } from './sizes';
+import { depthOf, drillFor, drillMakesIt, holeOf, isTapped, runsOn, wantsHole } from './sizes';
 import { holeNow } from './hole';
 import { PLAIN, type KindOfOperation } from './kind';
-
-/** Deeper than this in its own diameters a drill is drawn back to clear; wider than this it follows a smaller one. */
-const PECK = 3;
-const PILOT_OVER = 13;
-const PILOT = 6;
 
 export const drill: KindOfOperation = {
   ...PLAIN,
@@ -55,7 +50,12 @@ export const drill: KindOfOperation = {
   say(laid, section) {
     if (!section) return ['Drill'];
     const size = drillFor(laid, section);
-    const depth = depthOf(laid, section);
+    // A tap has a lead: its drill goes on past the last full thread, unless the hole goes on anyway.
+    const lead =
+      isTapped(section) && !runsOn(laid, section)
+        ? holeOf(laid, section).drillDepth - (section.z1 - section.z0)
+        : 0;
+    const depth = depthOf(laid, section) + lead;
     return [
       'Drill ',
       length(size, 0.01),

@@ -6,6 +6,7 @@ export const finish: KindOfOperation = {
   name: 'Finish',
   on: 'piece',
   cuts: false,
+  closes: true,
   rank: () => 150,
   say: () => ['Break the edges, clean, and oil it'],
   minutes: () => 5,

@@ -6,6 +6,7 @@ export const inspect: KindOfOperation = {
   name: 'Inspect',
   on: 'piece',
   cuts: false,
+  closes: true,
   rank: () => 160,
   say: () => ['Measure it at its stations and keep the figures'],
   minutes: () => 10,

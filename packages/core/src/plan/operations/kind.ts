@@ -31,6 +31,10 @@ export interface KindOfOperation {
   readonly works: readonly { readonly kind: FeatureKind; readonly side?: Member }[];
   /** It takes metal off on the lathe, so not from hardened work, nor under the jaws. */
   readonly cuts: boolean;
+  /** Done to every piece when all else is. */
+  readonly closes: boolean;
+  /** What it leaves the piece as, for good: off the bar, or too hard to cut. */
+  readonly leavesIt?: 'parted' | 'hard';
   /** What a good hand looks at before starting. */
   readonly before: readonly string[];
   /** Its place among the others of a holding: smaller comes first. */
@@ -59,6 +63,7 @@ export interface KindOfOperation {
 export const PLAIN: Omit<KindOfOperation, 'kind' | 'name' | 'on' | 'rank' | 'say' | 'minutes'> = {
   works: [],
   cuts: true,
+  closes: false,
   before: [],
   fromTailstock: () => false,
   needed: () => false,

@@ -12,6 +12,7 @@ export const partOff: KindOfOperation = {
   kind: 'part-off',
   name: 'Part off',
   on: 'piece',
+  leavesIt: 'parted',
   before: [
     'Close to the jaws, carriage locked, slow, with oil.',
     'Stand aside of it, and never catch the piece by hand.',

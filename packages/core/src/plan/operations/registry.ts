@@ -46,11 +46,5 @@ const OPERATIONS: Readonly<Record<OperationKind, KindOfOperation>> = {
   'part-off': partOff,
 };
 
-/**
- * All there is to know of a kind of operation.
- *
- * @example
- * kindOfOperation('part-off').name
- * // → 'Part off'
- */
+/** All there is to know of a kind of operation. */
 export const kindOfOperation = (kind: OperationKind): KindOfOperation => OPERATIONS[kind];

@@ -1,5 +1,10 @@
+import { USUAL_ENGAGEMENT } from '../../thread/usual';
 import type { Thread } from '../../part/kinds/thread';
 import type { Bore } from '../../part/kinds/bore';
+import { AnelloError } from '../../basics/error';
+import { threadNamed } from '../../thread/designation';
+import type { VeeThread } from '../../thread/form';
+import { tapDrill, tappedHole, type TappedHole } from '../../thread/tapDrill';
 import type { Laid, Placed } from '../piece/laid';
 import {
   BORING_STOCK,
@@ -10,6 +15,7 @@ import {
   REAMING_STOCK,
   SAME,
   TAP_SLACK,
+  USUAL_PITCH,
 } from '../piece/usual';
 
 const isInside = (s: Placed): boolean => s.side === 'internal';
@@ -24,11 +30,33 @@ export const reamerFor = ({ part: { kit } }: Laid, s: Placed): number | null =>
 export const isTapped = (s: Placed): boolean =>
   s.kind === 'thread' && isInside(s) && 2 * s.largest <= LARGEST_TAP;
 
-/** Bore of an inside thread before its thread, diameter: the nominal less the pitch, mm. */
-export const threadBore = (s: Placed): number =>
-  2 * s.smallest - ((s.feature as Thread).pitch ?? 2 * s.smallest * USUAL_PITCH);
-/** Where no pitch is given, about this part of the diameter. */
-const USUAL_PITCH = 0.13;
+/** A thread as its designation names it; one nobody can read is taken for a metric one of its size. */
+export function veeOf(s: Placed): VeeThread {
+  const { designation, pitch } = s.feature as Thread;
+  const diameter = 2 * s.largest;
+  const named = attempted(() => threadNamed(designation));
+  const form = named?.form ?? 'metric';
+  return { form, diameter, pitch: pitch ?? named?.pitch ?? diameter * USUAL_PITCH };
+}
+
+function attempted<T>(work: () => T): T | null {
+  try {
+    return work();
+  } catch (error) {
+    if (error instanceof AnelloError) return null;
+    throw error;
+  }
+}
+
+/** Bore of an inside thread before its thread, diameter: by the usual engagement, and of the drills owned the nearest. mm. */
+export function threadBore({ part: { kit } }: Laid, s: Placed): number {
+  const found = tapDrill({ thread: veeOf(s), engagement: USUAL_ENGAGEMENT, drills: kit.drills });
+  return found.owned?.drill ?? found.exact;
+}
+
+/** The hole of a tapped thread: how deep its drill goes for the tap's lead, and what keeps its mouth from bruises. */
+export const holeOf = (laid: Laid, s: Placed): TappedHole =>
+  tappedHole({ thread: veeOf(s), length: s.z1 - s.z0, drill: threadBore(laid, s) });
 
 /** The largest drill that leaves a margin in a hole, of those owned or, where none is said, of the usual steps. */
 function drillUnder({ part: { kit } }: Laid, most: number): number {
@@ -52,8 +80,8 @@ export function drillFor(laid: Laid, s: Placed): number {
   const diameter = 2 * s.smallest;
   if (drillMakesIt(laid, s)) return 2 * s.largest;
   if (reamerFor(laid, s) !== null) return drillUnder(laid, diameter - REAMING_STOCK);
-  if (isTapped(s)) return threadBore(s);
-  return drillUnder(laid, (s.kind === 'thread' ? threadBore(s) : diameter) - BORING_STOCK);
+  if (isTapped(s)) return threadBore(laid, s);
+  return drillUnder(laid, (s.kind === 'thread' ? threadBore(laid, s) : diameter) - BORING_STOCK);
 }
 
 /** Whether an inside feature begins with a hole of its own: neither the bar's nor a deeper one's is as wide. */
@@ -71,6 +99,11 @@ export function wantsHole(laid: Laid, s: Placed): boolean {
       drillFor(laid, deeper) >= size - (isTapped(s) ? TAP_SLACK : SAME),
   );
 }
+
+/** Whether a hole goes on behind an inside feature, so that what is cut in it runs out. */
+export const runsOn = (laid: Laid, s: Placed): boolean =>
+  laid.holeRadius > 0 ||
+  laid.inside.some((deeper) => deeper.from === s.from && depthOf(laid, deeper) > depthOf(laid, s) + SAME);
 
 /** Depth of a section's bottom from the face it is sunk from, mm. */
 export const depthOf = ({ length }: Laid, s: Placed): number =>

@@ -1,31 +1,47 @@
 import { count, length } from '../../figure/figure';
-import { leftAsBar } from '../piece/laid';
+import { staircase as shoulders, type Shoulder } from '../../cutting/staircase';
+import { USUAL_PASSES } from '../../cutting/usual';
+import type { Taper } from '../../part/kinds/taper';
 import { isRaw, roughed } from '../piece/piece';
-import { STAIRCASE_WORTH } from '../piece/usual';
+import { plannedTaper } from '../piece/ways';
+import { MOST_SHOULDERS, STAIRCASE_WORTH } from '../piece/usual';
 import type { Laid, Placed } from '../piece/laid';
 import type { OutlinePoint } from '../../part/kinds/outline';
 import { cuttingMinutes } from './speed';
 import { PLAIN, type KindOfOperation } from './kind';
 
-const STEPS = 6;
-/** Left over the cone for the angle to be proved on, on radius. */
-const OVER = 0.3;
+/** The shoulders of a cone as its own card has them, from its small end. */
+function shouldersOf(laid: Laid, section: Placed): readonly Shoulder[] {
+  const { solved } = plannedTaper(laid, section);
+  const { roughDepth, allowance } = laid.part.cut ?? USUAL_PASSES;
+  const { division, reads } = laid.part.lathe.dial;
+  const total = laid.barRadius - solved.smallDiameter / 2;
+  return shoulders({
+    member: 'external',
+    largeDiameter: solved.largeDiameter,
+    smallDiameter: solved.smallDiameter,
+    halfAngle: solved.halfAngle,
+    stock: 2 * laid.barRadius,
+    allowance,
+    depth: Math.max(roughDepth, total / MOST_SHOULDERS),
+    division,
+    reads,
+  });
+}
 
-/** Shoulders under the bar and over the cone, from its large end down. */
-function shoulders({ barRadius }: Laid, { points }: Placed): OutlinePoint[] {
-  const [first, last] = [points[0], points.at(-1)];
-  if (!first || !last) return [];
-  const rising = last.r > first.r;
-  const step = (last.z - first.z) / STEPS;
-  return Array.from({ length: STEPS }, (_, i) => {
-    const from = first.z + i * step;
-    const share = (rising ? i + 1 : i) / STEPS;
-    const r = Math.min(barRadius, first.r + (last.r - first.r) * share + OVER);
-    return [
-      { z: from, r },
-      { z: i === STEPS - 1 ? last.z : from + step, r },
-    ];
-  }).flat();
+/** The cone by its shoulders: each runs from the small end, and the last one taken stands nearest it. */
+function stepped(laid: Laid, section: Placed): OutlinePoint[] {
+  const { z0, z1 } = section;
+  const long = z1 - z0;
+  const steps = [{ diameter: 2 * laid.barRadius, along: long }, ...shouldersOf(laid, section)];
+  const fromSmall = steps.flatMap(({ diameter, along }, i): OutlinePoint[] => [
+    { z: Math.min(along, long), r: diameter / 2 },
+    { z: Math.min(steps[i + 1]?.along ?? 0, long), r: diameter / 2 },
+  ]);
+  const smallAtStart = (section.feature as Taper).largeEnd === 'tailstock';
+  return smallAtStart
+    ? fromSmall.map((p) => ({ z: z0 + p.z, r: p.r })).reverse()
+    : fromSmall.map((p) => ({ z: z1 - p.z, r: p.r }));
 }
 
 /** Whether a cone has enough on it to be worth shoulders. */
@@ -33,7 +49,7 @@ export const wantsStaircase = (laid: Laid, section: Placed): boolean =>
   section.kind === 'taper' &&
   section.side === 'external' &&
   2 * (laid.barRadius - section.smallest) > STAIRCASE_WORTH &&
-  !leftAsBar(laid, section);
+  shouldersOf(laid, section).length > 0;
 
 export const staircase: KindOfOperation = {
   ...PLAIN,
@@ -46,11 +62,19 @@ export const staircase: KindOfOperation = {
   needed: wantsStaircase,
   wrong: () => [],
   after: ({ piece }, section) =>
-    section && isRaw(piece, section) ? roughed(piece, [[section.id, shoulders(piece.laid, section)]]) : piece,
-  say: (_laid, section) =>
-    section
-      ? ['Rough it by ', count(STEPS), ' shoulders, ', length(2 * OVER, 0.1), ' over the cone']
-      : ['Rough by shoulders'],
+    section && isRaw(piece, section) ? roughed(piece, [[section.id, stepped(piece.laid, section)]]) : piece,
+  say(laid, section) {
+    if (!section) return ['Rough by shoulders'];
+    const { allowance } = laid.part.cut ?? USUAL_PASSES;
+    const cuts = shouldersOf(laid, section).length;
+    return [
+      'Rough the cone by ',
+      count(cuts),
+      cuts === 1 ? ' shoulder, ' : ' shoulders, ',
+      length(allowance, 0.01),
+      ' over it',
+    ];
+  },
   minutes: (laid, section) =>
     section ? cuttingMinutes((section.z1 - section.z0) / 2, laid.barRadius - section.smallest) : 5,
 };

@@ -12,19 +12,6 @@ import { PLAIN, type KindOfOperation } from './kind';
 export const threadName = (section: Placed): string | null =>
   (section.feature as Thread).designation.trim() || null;
 
-/** Whether a counterbore went before is not seen in the piece: the order of this holding tells. */
-const counterbored = (
-  operations: readonly { readonly id: string; readonly kind: string; readonly features: readonly string[] }[],
-  before: string,
-  id: string,
-): boolean =>
-  operations
-    .slice(
-      0,
-      operations.findIndex((o) => o.id === before),
-    )
-    .some((o) => o.kind === 'counterbore' && o.features.includes(id));
-
 export const tap: KindOfOperation = {
   ...PLAIN,
   kind: 'tap',
@@ -43,29 +30,30 @@ export const tap: KindOfOperation = {
     if (!section) return [];
     if (holeNow(moment, section) === 0)
       return [impossible('no-hole', ['A tap follows its drill, and there is no hole yet.'])];
-    if (2 * holeNow(moment, section) < threadBore(section) - TAP_SLACK)
+    const { laid, opened } = moment.piece;
+    const size = threadBore(laid, section);
+    if (2 * holeNow(moment, section) < size - TAP_SLACK)
       return [
         impossible('no-hole', [
           'The hole there is ',
           length(2 * holeNow(moment, section), 0.01),
           ': the tap wants ',
-          length(threadBore(section), 0.01),
+          length(size, 0.01),
           ', and breaks in less.',
         ]),
       ];
-    return !opensInFace(moment.piece.laid, section) ||
-      counterbored(moment.holding.operations, moment.operation.id, section.id)
+    return !opensInFace(laid, section) || opened.has(section.id)
       ? []
       : [risk('no-counterbore', ['Without a counterbore a bruised mouth reaches the first thread.'])];
   },
   after: ({ piece, holding }, section) => (section ? finished(piece, [section.id], holding.id) : piece),
-  say: (_laid, section) =>
+  say: (laid, section) =>
     section
       ? [
           `Tap ${threadName(section) ?? section.feature.name}, `,
           length(section.z1 - section.z0, 0.1),
           ' of full thread, from a hole of ',
-          length(threadBore(section), 0.01),
+          length(threadBore(laid, section), 0.01),
         ]
       : ['Tap'],
   minutes: () => 5,

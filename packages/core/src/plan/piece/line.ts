@@ -1,5 +1,6 @@
 import type { Phrase } from '../../figure/phrase';
 import type { Kit } from '../../kit/kit';
+import type { Material, ToolMaterial } from '../../kit/material';
 import type { Lathe } from '../../machine/lathe';
 import type { Feature } from '../../part/kinds/registry';
 import type { End } from '../../taper/task';
@@ -24,6 +25,11 @@ export interface PlanPart {
   readonly kit: Kit;
   /** Way chosen by feature id; the recommended one where none is said. */
   readonly ways?: Readonly<Record<string, string>> | undefined;
+  /** What it is of, and what the tools are; the first of the shop's table and high-speed steel where it is not said. */
+  readonly material?: Material | undefined;
+  readonly tool?: ToolMaterial | undefined;
+  /** Deepest roughing cut on radius, and what is left on a cone on diameter, mm; usual ones where they are not said. */
+  readonly cut?: { readonly roughDepth: number; readonly allowance: number } | undefined;
 }
 
 export const HOLDING_BY = [
@@ -96,7 +102,6 @@ export const FINDING_CODES = [
   'not-its-kind',
   'not-of-the-part',
   'done-already',
-  'nothing-done-yet',
   'hole-spoiled',
   'no-hole',
   'no-blank',

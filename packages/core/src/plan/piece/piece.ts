@@ -13,6 +13,8 @@ export interface Piece {
   readonly centred: ReadonlySet<End>;
   /** The shape that stands where a feature will be, once anything was taken off there. */
   readonly rough: ReadonlyMap<string, readonly OutlinePoint[]>;
+  /** Threads whose mouth was counterbored. */
+  readonly opened: ReadonlySet<string>;
   /** Features that are done, and the holding they were done in. */
   readonly done: ReadonlyMap<string, string>;
 }
@@ -29,7 +31,7 @@ export function rawPiece(laid: Laid, first: Pick<Holding, 'toward'>): Piece {
   const near = holdsBeside(laid) ? FACING : over / 2;
   const spare = { [first.toward]: near, [other(first.toward)]: over - near } as Record<End, number>;
   const done = new Map(laid.outside.filter((s) => leftAsBar(laid, s)).map((s) => [s.id, 'bar']));
-  return { laid, spare, faced: new Set(), centred: new Set(), rough: new Map(), done };
+  return { laid, spare, faced: new Set(), centred: new Set(), rough: new Map(), opened: new Set(), done };
 }
 
 const flat = ({ z0, z1 }: Placed, r: number): OutlinePoint[] => [

@@ -40,3 +40,22 @@ export const DRILL_STEP = 0.5;
 export const STAIRCASE_WORTH = 1;
 /** Lengths that differ by less are the same. */
 export const SAME = 1e-6;
+/** Where a thread says no pitch, about this part of its diameter. */
+export const USUAL_PITCH = 0.13;
+/** A bar so thick that its cone would want more shoulders has deeper ones. */
+export const MOST_SHOULDERS = 40;
+/** Deeper than this in its own diameters a drill is drawn back to clear; wider than this it follows a pilot. */
+export const PECK = 3;
+export const PILOT_OVER = 13;
+export const PILOT = 6;
+/** Centre drills by their body, and the part of the face's diameter one may take. */
+export const CENTRE_DRILLS = [3.15, 4, 5, 6.3, 8, 10] as const;
+export const CENTRE_OF_FACE = 0.4;
+/** The mouth of a hole is sunk this much wider for a centre to stand in. */
+export const SUNK_OVER = 2;
+/** A mandrel wants a hole at least this long, in its own diameters. */
+export const MANDREL_HOLE = 0.5;
+/** Usual depth of cut on radius, travel a minute and time at the handles for one feature. */
+export const CUT_DEPTH = 1.5;
+export const TRAVEL_A_MINUTE = 40;
+export const HANDLING = 3;

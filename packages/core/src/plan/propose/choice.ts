@@ -6,7 +6,7 @@ import { other, type Laid, type Placed } from '../piece/laid';
 import type { Holding } from '../piece/line';
 import { mouthBearsCentre, type Piece } from '../piece/piece';
 import { FACING, MOST_FACED, PARTING_ROOM } from '../piece/usual';
-import { asHolding, type Shell } from './shell';
+import { asHolding, type Shell } from '../holdings/shell';
 import { truing } from './truing';
 
 /** A holding that might be next, with what is done in it. */

@@ -1,5 +1,6 @@
 import { findingsOf } from '../check/checkPlan';
 import { walk } from '../check/walk';
+import { kindOfHolding } from '../holdings/registry';
 import { kindOfOperation } from '../operations/registry';
 import { layOut, type Laid, type Placed } from '../piece/laid';
 import {
@@ -39,9 +40,7 @@ export function planPart(part: PlanPart): Proposal {
 
 /** Whether a later holding stands a centre in an end. */
 const centreUsed = (path: readonly Choice[], from: number, end: End): boolean =>
-  path
-    .slice(from + 1)
-    .some(({ shell }) => shell.by === 'between-centres' || (shell.centre && shell.toward === end));
+  path.slice(from + 1).some(({ shell }) => kindOfHolding(shell.by).centresIn(shell).includes(end));
 
 interface Wanted extends Omit<PlanOperation, 'id'> {
   readonly rank: number;
@@ -87,7 +86,5 @@ const operationsOn = (laid: Laid, by: HoldingBy, section: Placed): Wanted[] =>
   );
 
 /** The last things: edges broken, and what has to be proved measured. */
-const closing = (laid: Laid, by: HoldingBy): Wanted[] => [
-  ranked(laid, by, 'finish', null),
-  ranked(laid, by, 'inspect', null),
-];
+const closing = (laid: Laid, by: HoldingBy): Wanted[] =>
+  OPERATION_KINDS.filter((kind) => kindOfOperation(kind).closes).map((kind) => ranked(laid, by, kind, null));

@@ -1,12 +1,11 @@
 import { sharesAxis } from '../piece/axis';
-import { holeForMandrel } from '../holdings/mandrel';
 import { kindOfHolding } from '../holdings/registry';
 import type { Placed } from '../piece/laid';
 import type { Holding } from '../piece/line';
 import type { Piece } from '../piece/piece';
 import { underJaws } from '../piece/reach';
 import { TRUE_REST, TRUE_SHARED } from '../piece/usual';
-import type { Shell } from './shell';
+import type { Shell } from '../holdings/shell';
 
 const RUNS_TRUE: readonly string[] = ['cylinder', 'taper', 'bore', 'thread'];
 
@@ -23,12 +22,11 @@ export function truing(
   const earlier = new Set([...shared].flatMap((id) => piece.done.get(id) ?? []));
   const matters = earlier.size > 0 && work.some((s) => shared.has(s.id));
   if (work.some((s) => s.kind === 'eccentric')) return setOver(piece, shell);
-  const { jaws } = kindOfHolding(shell.by);
-  if (shell.by === 'own-taper') return { trueTo: undefined };
+  const { jaws, keepsAxis, clocks } = kindOfHolding(shell.by);
+  if (keepsAxis?.(piece, shell)) return { trueTo: undefined };
   // A three-jaw puts work where its scroll does: what must share an axis wants jaws that are set.
   if (matters && shell.on !== 'finished' && jaws) return null;
-  const clocked =
-    shell.by === 'mandrel' ? holeForMandrel(piece) : best(piece, shell, matters ? earlier : null);
+  const clocked = clocks ? clocks(piece) : best(piece, shell, matters ? earlier : null);
   if (matters && (!clocked || !earlier.has(piece.done.get(clocked.id) ?? ''))) return null;
   if (!matters && (shell.on !== 'finished' || !clocked)) return { trueTo: undefined };
   return clocked

@@ -3,7 +3,13 @@ import { HELD } from '../../data/names';
 import { useHeld } from '../../data/useHeld';
 import { entry, type Entry } from '@anello/contract';
 import { count, length } from '@anello/core/figure';
-import { tapDrill, tappedHole, usualThreadLength, type VeeThread } from '@anello/core/thread';
+import {
+  tapDrill,
+  tappedHole,
+  USUAL_ENGAGEMENT,
+  usualThreadLength,
+  type VeeThread,
+} from '@anello/core/thread';
 import { computed, onMounted } from 'vue';
 import FigureText from '../../ui/FigureText.vue';
 import NoticeText from '../../ui/NoticeText.vue';
@@ -15,8 +21,8 @@ import ThreadLimitsLine from './ThreadLimitsLine.vue';
 const props = defineProps<{ title: string; thread: VeeThread; threaded: number | null }>();
 const kit = useKit();
 onMounted(() => void (kit.loaded || kit.load()));
-const wanted = useHeld<Entry>(HELD.engagement, entry('90', 'number'));
 const PERCENT = 100;
+const wanted = useHeld<Entry>(HELD.engagement, entry(String(USUAL_ENGAGEMENT * PERCENT), 'number'));
 const sensible = computed(() => wanted.value.value > 0 && wanted.value.value <= PERCENT);
 const found = computed(() =>
   sensible.value

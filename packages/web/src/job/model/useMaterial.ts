@@ -1,4 +1,5 @@
-import { materialNamed, type Material } from '@anello/core/kit';
+import { materialOfJob } from '@anello/contract';
+import type { Material } from '@anello/core/kit';
 import { computed, onMounted, type ComputedRef } from 'vue';
 import { useJob } from '../../data/stores/job';
 import { useKit } from '../../data/stores/kit';
@@ -11,10 +12,6 @@ export function useMaterial(): { rows: ComputedRef<readonly Material[]>; row: Co
   const rows = computed(() => kit.core.materials);
   return {
     rows,
-    row: computed(
-      () =>
-        rows.value.find((m) => m.name === job.document?.cut.materialRow) ??
-        materialNamed(job.document?.material ?? '', rows.value),
-    ),
+    row: computed(() => (job.document ? materialOfJob(job.document, rows.value) : null)),
   };
 }

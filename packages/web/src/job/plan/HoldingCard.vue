@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { duration } from '@anello/core/figure';
 import type { HoldingSaid } from '@anello/core/plan';
 import { mdiArrowDown, mdiArrowUp } from '@mdi/js';
 import PhraseText from '../../ui/PhraseText.vue';
@@ -18,7 +19,8 @@ const emit = defineEmits<{
   <section class="sheet holding" :aria-label="`Holding ${number}: ${said.name}`">
     <div class="held">
       <h2>
-        {{ number }} · {{ said.name }} <span class="fig quiet">{{ Math.round(said.minutes) }} min</span>
+        {{ number }} · {{ said.name }}
+        <span class="fig quiet"><PhraseText :phrase="duration(said.minutes)" /></span>
       </h2>
       <p><PhraseText :phrase="said.held" /></p>
       <p v-if="said.clocked" class="clocked"><PhraseText :phrase="said.clocked" /></p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { duration } from '@anello/core/figure';
 import type { OperationSaid } from '@anello/core/plan';
 import { mdiArrowDown, mdiArrowUp } from '@mdi/js';
 import PhraseText from '../../ui/PhraseText.vue';
@@ -22,7 +23,7 @@ const emit = defineEmits<{ open: []; move: [by: -1 | 1] }>();
         ><span v-for="(line, index) in said.lines" :key="index" class="line"
           ><PhraseText :phrase="line" /></span
       ></span>
-      <span class="fig minutes">{{ Math.round(said.minutes + said.setUp) }} min</span>
+      <span class="fig minutes"><PhraseText :phrase="duration(said.minutes + said.setUp)" /></span>
     </button>
     <p v-for="(finding, index) in said.findings" :key="index" class="finding" :class="finding.level">
       <PhraseText :phrase="finding.phrase" />

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { HoldingSaid } from '@anello/core/plan';
 import { computed } from 'vue';
+import { wholePath } from '../../drawing/outlinePath';
 
 /** The piece in a holding: what it comes as, what is taken off, what stands after, and how it is held. */
 const props = defineProps<{ held: HoldingSaid }>();
@@ -36,13 +37,9 @@ const x = (z: number): number => {
   return LEFT + Math.max(0, along) * scale.value;
 };
 const y = (r: number, side: 1 | -1): number => MIDDLE - side * r * scale.value;
+const whole = (points: Points): string =>
+  points.length === 0 ? '' : wholePath({ points, offset: 0 }, { x, y });
 
-function whole(points: Points): string {
-  if (points.length === 0) return '';
-  const at = (side: 1 | -1) => (p: { z: number; r: number }) =>
-    `${x(p.z).toFixed(1)} ${y(p.r, side).toFixed(1)}`;
-  return `M${[...points.map(at(1)), ...[...points].reverse().map(at(-1))].join('L')}Z`;
-}
 /** Each hole by itself: between two of them the piece is solid, and nothing is drawn. */
 function holes(points: Points): Points[] {
   const found: { z: number; r: number }[][] = [];
@@ -74,14 +71,12 @@ function radiusOver({ from, to }: { readonly from: number; readonly to: number }
   });
   return over.length > 0 ? Math.max(...over) : largest.value;
 }
-const socket = computed(() => holding.value.by === 'own-taper');
+const socket = computed(() => props.held.drawn === 'socket');
 const free = computed(() => x(turned.value ? ends.value.low : ends.value.high));
 const start = computed(() => x(turned.value ? ends.value.high : ends.value.low));
-/** A centre is drawn where one stands: in the free end, and between centres in both. */
-const centres = computed(() => ({
-  tailstock: holding.value.centre || holding.value.by === 'between-centres' || holding.value.by === 'mandrel',
-  headstock: holding.value.by === 'between-centres' || holding.value.by === 'mandrel',
-}));
+/** A centre stands at the free end, at the spindle's, or at both. */
+const atFree = computed(() => props.held.centres.includes(holding.value.toward));
+const atSpindle = computed(() => props.held.centres.length > (atFree.value ? 1 : 0));
 const triangle = (at: number, way: 1 | -1): string =>
   `M${at} ${MIDDLE}L${at + way * 22} ${MIDDLE - 9}V${MIDDLE + 9}Z`;
 </script>
@@ -109,9 +104,9 @@ const triangle = (at: number, way: 1 | -1): string =>
       <rect class="jaw" :x="gripped.x" :y="y(gripped.r, 1) - JAW" :width="gripped.width" :height="JAW" />
       <rect class="jaw" :x="gripped.x" :y="y(gripped.r, -1)" :width="gripped.width" :height="JAW" />
     </template>
-    <path v-if="holding.by === 'mandrel'" class="bar" :d="`M${start - 14} ${MIDDLE}H${free + 14}`" />
-    <path v-if="centres.tailstock" class="centre" :d="triangle(free - 3, 1)" />
-    <path v-if="centres.headstock" class="centre" :d="triangle(start + 3, -1)" />
+    <path v-if="held.drawn === 'bar'" class="bar" :d="`M${start - 14} ${MIDDLE}H${free + 14}`" />
+    <path v-if="atFree" class="centre" :d="triangle(free - 3, 1)" />
+    <path v-if="atSpindle" class="centre" :d="triangle(start + 3, -1)" />
     <path class="axis" :d="`M0 ${MIDDLE}H${WIDTH}`" />
   </svg>
 </template>

@@ -1,17 +1,16 @@
 <script setup lang="ts">
 import { STOCK_SHAPES, type PlanSaid, type Stock } from '@anello/core/plan';
-import type { Entry, StockDocument } from '@anello/contract';
-import { formatFigure, length } from '@anello/core/figure';
+import { entry, type Entry, type StockDocument } from '@anello/contract';
+import { duration } from '@anello/core/figure';
 import { computed } from 'vue';
 import QuantityField from '../../ui/QuantityField.vue';
+import PhraseText from '../../ui/PhraseText.vue';
 import NoticeText from '../../ui/NoticeText.vue';
 import { useJob } from '../../data/stores/job';
-import { usePreferences } from '../../data/stores/preferences';
 import { usePlan } from './usePlan';
 
 /** Beside the line of work: the bar it comes out of, what a batch costs either way, and what this order endangers. */
 const job = useJob();
-const preferences = usePreferences();
 const plan = usePlan();
 const said = computed<PlanSaid | null>(() => plan.said.value);
 const SHAPES = STOCK_SHAPES.map((value) => ({
@@ -20,22 +19,14 @@ const SHAPES = STOCK_SHAPES.map((value) => ({
 }));
 const stock = computed<Stock | null>(() => plan.stock.value);
 const own = computed<StockDocument | undefined>(() => job.document?.stock);
+/** The bar that is taken while none is said, as it would be typed. */
 const taken = (value: number | undefined): Entry | undefined =>
-  value === undefined ? undefined : { typed: shown(value), value };
-/** Without the noughts nobody would type. */
-const shown = (value: number): string =>
-  formatFigure(length(value, 0.01), preferences.units)
-    .replace('\u00a0', ' ')
-    .replace(/\.?0+ /, ' ');
+  value === undefined ? undefined : entry(`${value} mm`);
 const refusal = (field: string): string | undefined =>
   plan.problem.value?.field === `stock.${field}` ? plan.problem.value.message : undefined;
-function set(key: 'across' | 'length' | 'bore', entry: Entry | undefined): void {
-  if (entry || key === 'bore') plan.setStock({ [key]: entry });
+function set(key: 'across' | 'length' | 'bore', given: Entry | undefined): void {
+  if (given || key === 'bore') plan.setStock({ [key]: given });
 }
-const hours = (minutes: number): string =>
-  minutes < 60
-    ? `${Math.round(minutes)} min`
-    : `${Math.floor(minutes / 60)} h ${String(Math.round(minutes % 60)).padStart(2, '0')}`;
 const setUps = (count: number): string => (count === 1 ? '1 set-up' : `${count} set-ups`);
 const wrong = computed(() => said.value?.findings.filter((f) => f.level !== 'note') ?? []);
 </script>
@@ -85,13 +76,19 @@ const wrong = computed(() => said.value?.findings.filter((f) => f.level !== 'not
       <h2>{{ job.document?.quantity === 1 ? 'The piece' : `All ${job.document?.quantity} pieces` }}</h2>
       <dl v-if="(job.document?.quantity ?? 1) > 1">
         <dt>each in turn</dt>
-        <dd class="fig">{{ setUps(said.batch.inTurn.setUps) }} · {{ hours(said.batch.inTurn.minutes) }}</dd>
+        <dd class="fig">
+          {{ setUps(said.batch.inTurn.setUps) }} ·
+          <PhraseText :phrase="duration(said.batch.inTurn.minutes)" />
+        </dd>
         <dt>operation by operation</dt>
         <dd class="fig">
-          {{ setUps(said.batch.byOperation.setUps) }} · {{ hours(said.batch.byOperation.minutes) }}
+          {{ setUps(said.batch.byOperation.setUps) }} ·
+          <PhraseText :phrase="duration(said.batch.byOperation.minutes)" />
         </dd>
       </dl>
-      <p v-else class="fig">{{ setUps(said.batch.inTurn.setUps) }} · {{ hours(said.minutes) }}</p>
+      <p v-else class="fig">
+        {{ setUps(said.batch.inTurn.setUps) }} · <PhraseText :phrase="duration(said.minutes)" />
+      </p>
       <h2>What this order endangers</h2>
       <p v-if="wrong.length === 0" class="good">Nothing as it stands.</p>
       <NoticeText v-else :tone="wrong.some((f) => f.level === 'impossible') ? 'bad' : 'warn'"

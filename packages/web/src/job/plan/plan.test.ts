@@ -86,7 +86,7 @@ describe('the plan on the screen', () => {
     const host = show(JOB, PlanStage);
     const rows = [...host.querySelectorAll<HTMLButtonElement>('button.row')];
     expect(plain(host.textContent)).toContain('Nothing as it stands.');
-    const row = rows.find((one) => plain(one.textContent).startsWith('Rough it by'))!;
+    const row = rows.find((one) => plain(one.textContent).startsWith('Rough the cone by'))!;
     row.click();
     await nextTick();
     expect(row.getAttribute('aria-expanded')).toBe('true');
@@ -105,7 +105,7 @@ describe('the plan on the screen', () => {
   it('moves by the keys as well', async () => {
     const host = show(JOB, PlanStage);
     const row = [...host.querySelectorAll<HTMLButtonElement>('button.row')].find((one) =>
-      plain(one.textContent).startsWith('Rough it by'),
+      plain(one.textContent).startsWith('Rough the cone by'),
     )!;
     row.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowDown', altKey: true, bubbles: true }));
     await nextTick();

@@ -1,4 +1,4 @@
-import { planPartOf, stockOfJob, type Entry, type JobDocument, type StockDocument } from '@anello/contract';
+import { entry, planPartOf, stockOfJob, type JobDocument, type StockDocument } from '@anello/contract';
 import { AnelloError } from '@anello/core/basics';
 import {
   describePlan,
@@ -42,8 +42,6 @@ function attempt<T>(work: () => T): Worked<T> {
     throw error;
   }
 }
-
-const typedMm = (value: number): Entry => ({ typed: `${value} mm`, value });
 
 export const usePlan = shared('plan', (): PlanDesk => {
   const job = useJob();
@@ -91,8 +89,8 @@ export const usePlan = shared('plan', (): PlanDesk => {
       const now = stock.value;
       const said: StockDocument = job.document?.stock ?? {
         shape: now?.shape ?? 'round',
-        across: typedMm(now?.across ?? 0),
-        length: typedMm(now?.length ?? 0),
+        across: entry(`${now?.across ?? 0} mm`),
+        length: entry(`${now?.length ?? 0} mm`),
       };
       job.edit((draft) => void (draft.stock = { ...said, ...changes }));
     },

@@ -25,3 +25,8 @@ export const gripsFrom = (
   to: number,
 ): { from: number; to: number } =>
   toward === 'tailstock' ? { from, to } : { from: whole - to, to: whole - from };
+
+/** A place on the outside where jaws could close. */
+export interface Spot extends Pick<Shell, 'grips' | 'on'> {
+  readonly diameter: number;
+}

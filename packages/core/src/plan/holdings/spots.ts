@@ -2,9 +2,7 @@ import type { End } from '../../taper/task';
 import { other, type Placed } from '../piece/laid';
 import { isRaw, type Piece } from '../piece/piece';
 import { CLEAR, FACING, goodGrip, leastGrip, MOST_STAND_OUT, PARTING_ROOM, SAME } from '../piece/usual';
-import { gripsFrom, type Shell } from './shell';
-
-type Spot = Pick<Shell, 'grips' | 'on'> & { readonly diameter: number };
+import { gripsFrom, type Spot } from './shell';
 
 /** A section by its distance from the spindle's end of the part. */
 const span = (toward: End, whole: number, s: Placed): { from: number; to: number } =>
