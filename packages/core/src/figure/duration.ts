@@ -12,6 +12,10 @@ const HOUR = 60;
  */
 export function duration(minutes: number): Phrase {
   const whole = Math.round(minutes);
-  const rest: Phrase = [count(whole % HOUR, 1), ' min'];
-  return whole < HOUR ? rest : [count(Math.floor(whole / HOUR), 1), ' h ', ...rest];
+  const hours = Math.floor(whole / HOUR);
+  const over = whole % HOUR;
+  return [
+    ...(hours > 0 ? [count(hours, 1), over > 0 ? ' h ' : ' h'] : []),
+    ...(over > 0 || hours === 0 ? [count(over, 1), ' min'] : []),
+  ];
 }

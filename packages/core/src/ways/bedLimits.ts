@@ -1,5 +1,6 @@
 import { length } from '../figure/figure';
 import type { Phrase } from '../figure/phrase';
+import type { Lathe } from '../machine/lathe';
 import type { WayContext } from './taper/way';
 
 const SHOWN = 0.1;
@@ -10,18 +11,8 @@ const SHOWN = 0.1;
  */
 export function bedBlockers({ task, lathe }: WayContext): Phrase[] {
   const diameter = Math.max(task.largeDiameter, task.workDiameter ?? 0);
-  const found: Phrase[] = [];
-  const over = (swing: number | undefined, where: string): boolean => {
-    if (swing === undefined || diameter <= swing) return false;
-    found.push([
-      length(diameter, SHOWN),
-      ` does not swing over the ${where} of the ${lathe.name}: `,
-      length(swing, SHOWN),
-      ' does.',
-    ]);
-    return true;
-  };
-  if (!over(lathe.swing, 'bed') && task.member === 'external') over(lathe.swingOverSlide, 'cross-slide');
+  const swings = swingBlocker(lathe, diameter, task.member === 'external');
+  const found: Phrase[] = swings ? [swings] : [];
   if (task.workLength > lathe.centreDistance)
     found.push([
       'The part is ',
@@ -31,4 +22,18 @@ export function bedBlockers({ task, lathe }: WayContext): Phrase[] {
       ' between centres.',
     ]);
   return found;
+}
+
+/** Why a diameter does not swing over the bed, or, where its outside is turned, over the slide; null where it does. mm. */
+export function swingBlocker(lathe: Lathe, diameter: number, outside: boolean): Phrase | null {
+  const over = (swing: number | undefined, where: string): Phrase | null =>
+    swing === undefined || diameter <= swing
+      ? null
+      : [
+          length(diameter, SHOWN),
+          ` does not swing over the ${where} of the ${lathe.name}: `,
+          length(swing, SHOWN),
+          ' does.',
+        ];
+  return over(lathe.swing, 'bed') ?? (outside ? over(lathe.swingOverSlide, 'cross-slide') : null);
 }

@@ -157,6 +157,9 @@ describe('the collet holder', () => {
     expect(() => planPart(thin)).toThrow(
       expect.objectContaining({ code: 'impossible', field: 'stock.across' }),
     );
+    const small = { ...LONG, swing: 300, swingOverSlide: 40 };
+    const fat = { ...COLLET_HOLDER, lathe: small };
+    expect(() => planPart(fat)).toThrow(/does not swing over the cross-slide/);
     const short = { ...COLLET_HOLDER, stock: { ...COLLET_HOLDER.stock, length: 100 } };
     expect(() => planPart(short)).toThrow(expect.objectContaining({ field: 'stock.length' }));
     const tube = { ...COLLET_HOLDER, stock: { ...COLLET_HOLDER.stock, bore: 15 } };

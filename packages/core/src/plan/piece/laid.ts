@@ -6,6 +6,7 @@ import type { Feature } from '../../part/kinds/registry';
 import { layoutPart, type Section } from '../../part/layout';
 import type { End } from '../../taper/task';
 import type { PlanPart } from './line';
+import { swingBlocker } from '../../ways/bedLimits';
 import { SAME } from './usual';
 
 /** A feature where it lies on the axis, with the radii it has. */
@@ -69,7 +70,11 @@ export function layOut(part: PlanPart): Laid {
   return laid;
 }
 
-function checkStock({ part: { stock }, length: whole, outside, inside, barRadius, holeRadius }: Laid): void {
+/** How far a bar reaches across its corners, for each measure across its flats. */
+const CORNERS = { round: 1, hex: 2 / Math.sqrt(3), square: Math.SQRT2 } as const;
+
+function checkStock({ part, length: whole, outside, inside, barRadius, holeRadius }: Laid): void {
+  const { stock, lathe } = part;
   const refuse = (field: string, said: AnelloError['phrase']): never => {
     throw new AnelloError('impossible', `stock.${field}`, said);
   };
@@ -86,6 +91,8 @@ function checkStock({ part: { stock }, length: whole, outside, inside, barRadius
       length(2 * thickest, 0.01),
       ' across: this bar is too thin for it.',
     ]);
+  const swings = swingBlocker(lathe, stock.across * CORNERS[stock.shape], true);
+  if (swings) refuse('across', swings);
   if (positive(stock.length, 'stock.length', 'The bar’s length') < whole - SAME)
     refuse('length', ['The part is ', length(whole, 0.01), ' long: this bar is too short for it.']);
   if (stock.bore === undefined) return;
