@@ -1,5 +1,5 @@
 /** Which form of each document this Anello writes. A change to a form raises its number and migrates the older. */
-export const JOB_SCHEMA = 4;
+export const JOB_SCHEMA = 5;
 export const MACHINE_SCHEMA = 3;
 export const KIT_SCHEMA = 1;
 export const SHOP_TAPER_SCHEMA = 1;

@@ -84,12 +84,18 @@ export const FITTED = fitEvidence({
 
 export const FACTS: JobFacts = {
   quantity: 1,
-  machineId: 'long-lathe',
-  halfAngle: SHANK.halfAngle,
-  band: 1e-4,
   partComplete: true,
-  hasTaper: true,
-  way: null,
+  shapes: [
+    {
+      kind: 'taper',
+      feature: 'shank',
+      name: 'Shank',
+      machineId: 'long-lathe',
+      halfAngle: SHANK.halfAngle,
+      band: 1e-4,
+      way: null,
+    },
+  ],
 };
 
 const kept = (body: RecordBody, n: number): KeptRecord => ({

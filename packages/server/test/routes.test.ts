@@ -96,9 +96,9 @@ describe('jobs', () => {
 
   it('a figure whose text does not read as its value is refused at its field', async () => {
     const { id, document } = aJob('T-4');
-    const tampered = { ...document, cut: { ...document.cut, allowance: { typed: '1/2 in', value: 0.5 } } };
+    const tampered = { ...document, cut: { ...document.cut, roughDepth: { typed: '1/2 in', value: 0.5 } } };
     expect((await server.send('POST', '/api/jobs', { id, document: tampered })).json()).toMatchObject({
-      field: 'cut.allowance',
+      field: 'cut.roughDepth',
       sentence: '“1/2 in” does not read as the figure sent with it.',
     });
   });

@@ -1,7 +1,8 @@
-import { entry } from '../entry/entry';
+import { entry, type Entry } from '../entry/entry';
 import { JOB_SCHEMA } from '../forms';
 import { broughtUp } from '../migrate';
 import type { JobDocument } from './schema';
+import { withWorkByShape } from './work/migrate';
 
 /** A stored job of any form, brought to the present one. Error: newer-document. */
 export const migrateJobDocument = (raw: unknown): JobDocument =>
@@ -14,12 +15,13 @@ export const migrateJobDocument = (raw: unknown): JobDocument =>
       1: (older) => older,
       2: (older) => older,
       3: withShorterBar,
+      4: withWorkByShape,
     },
   });
 
 /** Form 4 measures the printer by a bar of half the length form 3 did. */
 function withShorterBar(older: object): object {
-  const { curve } = older as Pick<JobDocument, 'curve'>;
+  const { curve } = older as { curve?: { printedBar?: Entry } };
   if (!curve?.printedBar) return older;
   return { ...older, curve: { ...curve, printedBar: entry(`${curve.printedBar.value / 2} mm`) } };
 }

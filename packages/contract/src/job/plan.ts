@@ -4,6 +4,7 @@ import { entrySchema } from '../entry/schema';
 
 const END = z.enum(['headstock', 'tailstock']);
 const id = z.string().min(1).max(60);
+const MOST_ID = 140;
 
 /** The bar a part comes out of. */
 export const stockSchema = z.strictObject({
@@ -15,8 +16,11 @@ export const stockSchema = z.strictObject({
 });
 export type StockDocument = z.infer<typeof stockSchema>;
 
+/** An operation is named by its kind and its feature. */
+const operationId = z.string().min(1).max(MOST_ID);
+
 const operationSchema = z.strictObject({
-  id,
+  id: operationId,
   kind: z.enum(OPERATION_KINDS),
   features: z.array(id).max(80),
   end: END.optional(),

@@ -6,6 +6,8 @@ import { coreFeatures } from './feature/toCore';
 import { materialOfJob } from './material';
 import type { StockDocument } from './plan';
 import type { JobDocument } from './schema';
+import { newWork } from './work/new';
+import { shapesOf, workOf } from './work/shapes';
 
 const coreStock = ({ shape, across, length, bore }: StockDocument): Stock => ({
   shape,
@@ -20,25 +22,39 @@ export const stockOfJob = ({ stock, features }: Pick<JobDocument, 'stock' | 'fea
 
 /** A job as its line of work is worked out from. Errors: as stockOfJob. */
 export function planPartOf(document: JobDocument, lathe: Lathe, kit: Kit): PlanPart {
-  const taper = document.features.find((f) => f.kind === 'taper');
-  const curve = document.curve?.way;
-  const eccentric = document.eccentric?.way;
-  const named = (kinds: readonly string[], way: string): (readonly [string, string])[] =>
-    document.features.filter((f) => kinds.includes(f.kind)).map((f) => [f.id, way] as const);
-  const ways = [
-    ...(taper && document.way ? [[taper.id, document.way.id] as const] : []),
-    ...(curve ? named(['profile', 'groove'], curve) : []),
-    ...(eccentric ? named(['eccentric'], eccentric) : []),
-  ];
+  const shapes = shapesOf(document);
+  const chosen = shapes.flatMap(({ feature, kind }) => {
+    const { way } = workOf(document, feature, kind);
+    const id = typeof way === 'string' ? way : way?.id;
+    return id === undefined ? [] : [[feature, id] as const];
+  });
   return {
     features: coreFeatures(document.features),
     stock: stockOfJob(document),
     quantity: document.quantity,
     lathe,
     kit,
-    ways: Object.fromEntries(ways),
+    ways: Object.fromEntries([...withGrooves(document, chosen), ...chosen]),
     material: materialOfJob(document, kit.materials) ?? undefined,
     tool: document.cut.tool,
-    cut: { roughDepth: document.cut.roughDepth.value, allowance: document.cut.allowance.value },
+    cut: { roughDepth: document.cut.roughDepth.value, allowance: allowanceOf(document) },
   };
+}
+
+/** Grooves beside a curve are plunged where it is: one form tool cuts them all. */
+const withGrooves = (
+  { features }: JobDocument,
+  chosen: readonly (readonly [string, string])[],
+): (readonly [string, string])[] => {
+  const curve = chosen.find(([id]) =>
+    features.some((f) => f.id === id && ['profile', 'groove'].includes(f.kind)),
+  );
+  return curve ? features.filter((f) => f.kind === 'groove').map((f) => [f.id, curve[1]] as const) : [];
+};
+
+/** What is left on the first cone, on diameter, mm. */
+function allowanceOf(document: JobDocument): number {
+  const taper = shapesOf(document).find(({ kind }) => kind === 'taper');
+  const work = taper ? workOf(document, taper.feature, 'taper') : newWork('taper');
+  return work.cut.allowance.value;
 }

@@ -1,70 +1,86 @@
 import { AnelloError } from '@anello/core/basics';
 import { eccentricsOf, type EccentricPart } from '@anello/core/eccentric';
-import type { JobFacts } from '@anello/core/job';
+import type { JobFacts, ShapeFacts } from '@anello/core/job';
 import { layoutPart, taperOfPart, type TaperOfPart } from '@anello/core/part';
-import type { Entry } from '../entry/entry';
 import { coreFeatures } from './feature/toCore';
 import type { JobDocument } from './schema';
+import type { WorkKind } from './work/schema';
+import { shapesOf, workOf, type Shape } from './work/shapes';
 
-const value = (given: Entry | undefined): number | undefined => given?.value;
+type Shaped = Pick<JobDocument, 'features' | 'work'>;
 
-/** The job's taper as a task, or null when the part has none. Errors while its figures are incomplete. */
-export function taperOfJob(document: Pick<JobDocument, 'features' | 'tolerance'>): TaperOfPart | null {
-  const { grade, coneZone } = document.tolerance;
-  return taperOfPart(coreFeatures(document.features), { grade, coneZone: value(coneZone) });
+/**
+ * A taper of the job as a task: the one named, or the first; null when the part has none. Errors while its figures are
+ * incomplete.
+ */
+export function taperOfJob(document: Shaped, feature?: string): TaperOfPart | null {
+  const id = feature ?? shapesOf(document).find((s) => s.kind === 'taper')?.feature;
+  if (id === undefined) return null;
+  const { grade, coneZone } = workOf(document, id, 'taper').tolerance;
+  return taperOfPart(coreFeatures(document.features), { grade, coneZone: coneZone?.value }, id);
 }
 
 /** The same, null as well while figures are missing or disagree. */
-export function taperOfJobIfComplete(
-  document: Pick<JobDocument, 'features' | 'tolerance'>,
-): TaperOfPart | null {
+export function taperOfJobIfComplete(document: Shaped, feature?: string): TaperOfPart | null {
   try {
-    return taperOfJob(document);
+    return taperOfJob(document, feature);
   } catch (error) {
     if (error instanceof AnelloError) return null;
     throw error;
   }
 }
 
-/** The eccentric a job without a taper is about: the one chosen, or the first. */
-export function eccentricOfJob(document: Pick<JobDocument, 'features' | 'eccentric'>): EccentricPart | null {
-  const kinds = document.features.map((f) => f.kind);
-  if (kinds.includes('taper') || !kinds.includes('eccentric')) return null;
-  const all = eccentricsOf(coreFeatures(document.features));
-  return all.find((e) => e.id === document.eccentric?.feature) ?? all[0] ?? null;
+/** An eccentric of the job: the one named, or the first; null when it has none. */
+export function eccentricOfJob(
+  { features }: Pick<JobDocument, 'features'>,
+  feature?: string,
+): EccentricPart | null {
+  if (!features.some((f) => f.kind === 'eccentric')) return null;
+  const all = eccentricsOf(coreFeatures(features));
+  return (feature === undefined ? all[0] : all.find((e) => e.id === feature)) ?? null;
 }
 
-/** A curve or grooves, and neither a taper nor an eccentric. */
-export function isCurveJob({ features }: Pick<JobDocument, 'features'>): boolean {
-  const has = (...kinds: readonly string[]): boolean => features.some((f) => kinds.includes(f.kind));
-  return has('profile', 'groove') && !has('taper', 'eccentric');
-}
-
-function eccentricFacts(document: JobDocument): JobFacts['eccentric'] {
-  const part = eccentricOfJob(document);
-  return (
-    part && {
-      id: part.id,
-      throw: part.throw,
-      bored: part.bore !== null,
-      way: document.eccentric?.way ?? null,
-    }
-  );
-}
+/** What a shape's progress depends on, by the kind of work it takes. */
+const FACTS: { readonly [K in WorkKind]: (document: JobDocument, shape: Shape) => ShapeFacts } = {
+  taper(document, { feature, name }) {
+    const task = taperOfJobIfComplete(document, feature)?.task;
+    return {
+      kind: 'taper',
+      feature,
+      name,
+      machineId: document.machineId,
+      halfAngle: task?.halfAngle ?? null,
+      band: task?.tolerance.halfAngle ?? 0,
+      way: workOf(document, feature, 'taper').way,
+    };
+  },
+  eccentric(document, { feature, name }) {
+    const part = eccentricOfJob(document, feature);
+    const way = workOf(document, feature, 'eccentric').way ?? null;
+    // Its figures are not settled while there is no throw: nothing of it is set, and nothing is stale.
+    return {
+      kind: 'eccentric',
+      feature,
+      name,
+      way,
+      throw: part?.throw ?? 0,
+      bored: part ? part.bore !== null : false,
+    };
+  },
+  curve: (document, { feature, name }) => ({
+    kind: 'curve',
+    feature,
+    name,
+    way: workOf(document, feature, 'curve').way ?? null,
+  }),
+};
 
 /** What the job's progress depends on. */
 export function jobFacts(document: JobDocument): JobFacts {
-  const taper = taperOfJobIfComplete(document);
   const { problems, sections } = layoutPart(coreFeatures(document.features));
   return {
     quantity: document.quantity,
-    machineId: document.machineId,
-    halfAngle: taper?.task.halfAngle ?? null,
-    band: taper?.task.tolerance.halfAngle ?? 0,
     partComplete: sections.length > 0 && problems.size === 0,
-    hasTaper: document.features.some((f) => f.kind === 'taper'),
-    way: document.way,
-    eccentric: eccentricFacts(document),
-    ...(isCurveJob(document) ? { curveWay: document.curve?.way ?? null } : {}),
+    shapes: shapesOf(document).map((shape) => FACTS[shape.kind](document, shape)),
   };
 }

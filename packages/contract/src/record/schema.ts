@@ -144,6 +144,15 @@ export const recordBodySchema = z.discriminatedUnion('kind', [
   }),
   z.strictObject({ kind: z.literal('felt'), feel: z.enum(FEELS) }),
   z.strictObject({
+    kind: z.literal('sized'),
+    what: z.string().max(120),
+    seen: z.number(),
+    low: z.number(),
+    high: z.number(),
+    typed,
+  }),
+  z.strictObject({ kind: z.literal('worked'), said: z.string().trim().min(1).max(200) }),
+  z.strictObject({
     kind: z.literal('verdict'),
     verdict: z.enum(['accepted', 'rework', 'scrap']),
     cause: z.string().max(400),
@@ -160,6 +169,9 @@ export const recordSchema = z.strictObject({
   piece: z.int().min(1).max(200),
   at: z.iso.datetime(),
   operator: z.string().trim().min(1).max(12),
+  /** The feature it is about, and the operation of the plan it was kept in; neither in rows from before there were any. */
+  feature: z.string().min(1).max(60).optional(),
+  operation: z.string().min(1).max(140).optional(),
   body: recordBodySchema,
 });
 

@@ -1,7 +1,7 @@
 import type { Evidence, EvidenceKind } from '../evidence/evidence';
 import type { InfeedPass } from '../infeed/learn';
 import { nextInfeed, type InfeedAdvice } from '../infeed/nextInfeed';
-import { standing, type BodyOf, type KeptRecord } from '../job/records/row';
+import { standing, type KeptRecord } from '../job/records/row';
 import type { Feel } from '../job/records/felt';
 
 /** A measurement of the stock on the way to the line. */
@@ -29,6 +29,16 @@ export interface Approach {
  * // → 0.04
  */
 export function approachOf(records: readonly KeptRecord[], piece: number): Approach {
+  return walked(records, piece, (body) =>
+    body.kind === 'stand-off' ? { stock: body.diameterLeft / 2, anew: body.checked === true } : null,
+  );
+}
+
+/** A measurement among the records: the stock it found, mm on radius, and whether the count begins anew from it. */
+type Reading = (body: KeptRecord['body']) => { readonly stock: number; readonly anew: boolean } | null;
+
+/** Passes and measurements in the order they were kept, whatever the stock was measured by. */
+export function walked(records: readonly KeptRecord[], piece: number, read: Reading): Approach {
   let passes: { infeed: number; removed?: number }[] = [];
   let points: ApproachPoint[] = [];
   let fed = 0;
@@ -37,20 +47,20 @@ export function approachOf(records: readonly KeptRecord[], piece: number): Appro
       fed += body.depth;
       passes.push({ infeed: body.depth });
     }
-    if (body.kind !== 'stand-off') continue;
-    if (body.checked) [passes, points, fed] = [[], [], 0];
-    measure(body, fed, passes, points);
+    const found = read(body);
+    if (!found) continue;
+    if (found.anew) [passes, points, fed] = [[], [], 0];
+    measure(found.stock, fed, passes, points);
   }
   return { passes, points, stock: points.at(-1)?.stock ?? null };
 }
 
 function measure(
-  body: BodyOf<'stand-off'>,
+  stock: number,
   fed: number,
   passes: { infeed: number; removed?: number }[],
   points: ApproachPoint[],
 ): void {
-  const stock = body.diameterLeft / 2;
   const before = points.at(-1);
   const last = passes.at(-1);
   if (before && last) last.removed = (last.removed ?? 0) + before.stock - stock;
@@ -86,16 +96,36 @@ export interface ApproachLimits {
  * // → 'cut'
  */
 export function approachAdvice(approach: Approach, limits: ApproachLimits): InfeedAdvice | null {
-  if (approach.stock === null) return null;
   const slope = Math.tan(limits.halfAngle);
-  const band = limits.standOff * slope;
+  return adviceWithin(approach, {
+    band: limits.standOff * slope,
+    risk: limits.risk,
+    uncertainty: STAND_OFF_READ * slope,
+    division: limits.division,
+  });
+}
+
+/** What is aimed at, on radius: either way of it, plus or minus (k = 2) of a measurement, one division of the dial; mm. */
+export interface Aim {
+  readonly band: number;
+  readonly uncertainty: number;
+  readonly division: number;
+  readonly risk?: number | undefined;
+}
+
+/** The next infeed toward the middle of a band; past it is past the whole band. Null before anything was measured. */
+export function adviceWithin(
+  approach: Approach,
+  { band, uncertainty, division, risk = USUAL_RISK }: Aim,
+): InfeedAdvice | null {
+  if (approach.stock === null) return null;
   const said = nextInfeed({
     passes: approach.passes,
     target: approach.stock + band,
     tolerance: 2 * band,
-    risk: limits.risk ?? USUAL_RISK,
-    uncertainty: Math.max(LEAST, STAND_OFF_READ * slope),
-    division: limits.division,
+    risk,
+    uncertainty: Math.max(LEAST, uncertainty),
+    division,
   });
   const { left, low, high } = said.prediction;
   return { ...said, prediction: { left: left - band, low: low - band, high: high - band } };

@@ -1,6 +1,7 @@
 import { checked } from '../basics/publicFace';
 import { cutState as cutState_, dialForDiameter as dialForDiameter_, passTo as passTo_ } from './cutState';
 import { lastReadings as lastReadings_, triesOf as triesOf_ } from './tries';
+import { diameterAdvice as diameterAdvice_, diameterApproach as diameterApproach_ } from './diameter';
 import {
   approachAdvice as approachAdvice_,
   approachOf as approachOf_,
@@ -17,6 +18,8 @@ export const dialForDiameter = /* @__PURE__ */ checked(dialForDiameter_);
 export const passTo = /* @__PURE__ */ checked(passTo_);
 export const lastReadings = /* @__PURE__ */ checked(lastReadings_);
 export const triesOf = /* @__PURE__ */ checked(triesOf_);
+export const diameterApproach = /* @__PURE__ */ checked(diameterApproach_);
+export const diameterAdvice = /* @__PURE__ */ checked(diameterAdvice_);
 export const approachAdvice = /* @__PURE__ */ checked(approachAdvice_);
 export const approachOf = /* @__PURE__ */ checked(approachOf_);
 export const evidenceOf = /* @__PURE__ */ checked(evidenceOf_);

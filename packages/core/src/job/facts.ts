@@ -1,21 +1,42 @@
 import type { WayId } from '../taper/wayId';
 
-/** What progress depends on, from the job's document. */
-export interface JobFacts {
-  readonly quantity: number;
+/** What a shape of the part is known by, whatever it takes to make it. */
+interface Shape {
+  readonly feature: string;
+  readonly name: string;
+}
+
+export interface TaperFacts extends Shape {
+  readonly kind: 'taper';
+  /** The lathe it is to be made on now. */
   readonly machineId: string;
-  /** Null while the part's figures are not complete, or it has no taper. */
+  /** Null while its figures are not complete. */
   readonly halfAngle: number | null;
   readonly band: number;
-  readonly partComplete: boolean;
-  /** A part without a taper has no way to choose, nothing to set and no cone to cut. */
-  readonly hasTaper: boolean;
-  /** The eccentric being made, where that is what the part is. */
-  readonly eccentric?:
-    | { readonly id: string; readonly throw: number; readonly bored: boolean; readonly way: string | null }
-    | null
-    | undefined;
-  /** How a curve or a set of grooves is made; null while it is not chosen, nothing for other parts. */
-  readonly curveWay?: string | null | undefined;
   readonly way: { readonly id: WayId; readonly machineId: string; readonly halfAngle: number } | null;
+}
+
+export interface EccentricFacts extends Shape {
+  readonly kind: 'eccentric';
+  /** mm; 0 while its figures are not settled. */
+  readonly throw: number;
+  readonly bored: boolean;
+  readonly way: string | null;
+}
+
+export interface CurveFacts extends Shape {
+  readonly kind: 'curve';
+  readonly way: string | null;
+}
+
+/** A shape that is worked by a loop of its own, as its progress depends on it. */
+export type ShapeFacts = TaperFacts | EccentricFacts | CurveFacts;
+export type ShapeKind = ShapeFacts['kind'];
+
+/** What a job's progress depends on, from its document. */
+export interface JobFacts {
+  readonly quantity: number;
+  readonly partComplete: boolean;
+  /** In the order they are taken up; none where the part is plain. */
+  readonly shapes: readonly ShapeFacts[];
 }

@@ -1,8 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { plainText } from '../figure/phrase';
 import { cutState } from '../approach/cutState';
-import type { JobFacts } from './facts';
+import type { EccentricFacts, JobFacts, TaperFacts } from './facts';
 import { jobProgress } from './progress';
+import { lineProgress } from './lineOfWork';
+import { recordsOf } from './records/ofShape';
+import { verdictOnPiece } from './verdictOf';
 import { currentPiece, ofKind, standing, type KeptRecord } from './records/row';
 import type { RecordBody } from './records/registry';
 import { lastReadings, triesOf } from '../approach/tries';
@@ -52,18 +55,21 @@ const verdict = (v: 'accepted' | 'rework' | 'scrap', piece = 1) =>
 const pass = (dialTo: number, depth: number) =>
   keep({ kind: 'pass', dialFrom: 0, dialTo, planned: null, depth, typed: '' });
 
-const facts: JobFacts = {
-  quantity: 3,
+const cone: TaperFacts = {
+  kind: 'taper',
+  feature: 'shank',
+  name: 'Shank',
   machineId: 'm1',
   halfAngle: 0.025,
   band: 4e-5,
-  partComplete: true,
-  hasTaper: true,
   way: { id: 'attachment', machineId: 'm1', halfAngle: 0.025 },
 };
-const now = (records: KeptRecord[], over: Partial<JobFacts> = {}) =>
-  jobProgress({ ...facts, ...over }, records);
-const stageState = (records: KeptRecord[], over: Partial<JobFacts> = {}) =>
+const facts: JobFacts = { quantity: 3, partComplete: true, shapes: [cone] };
+/** Figures of the job, and of its cone. */
+type Over = Partial<JobFacts> & Partial<Omit<TaperFacts, 'kind'>>;
+const now = (records: KeptRecord[], { quantity = 3, partComplete = true, shapes, ...over }: Over = {}) =>
+  jobProgress({ quantity, partComplete, shapes: shapes ?? [{ ...cone, ...over }] }, records);
+const stageState = (records: KeptRecord[], over: Over = {}) =>
   now(records, over)
     .stages.map((s) => s.state[0])
     .join('');
@@ -143,10 +149,8 @@ describe('how far a job has come', () => {
     expect(now([setting(), verdict('rework')], { quantity: 1 }).finished).toBe(false);
   });
   it('a part without a taper goes straight from its figures to proving', () => {
-    expect(stageState([], { hasTaper: false, halfAngle: null, way: null })).toBe('ddddna');
-    expect(stageState([], { hasTaper: false, partComplete: false, halfAngle: null, way: null })).toBe(
-      'naaaaa',
-    );
+    expect(stageState([], { shapes: [] })).toBe('ddddna');
+    expect(stageState([], { shapes: [], partComplete: false })).toBe('naaaaa');
   });
   it('a change upstream makes what follows stale, and says what it was', () => {
     const later = now([setting()], { halfAngle: 0.026 });
@@ -165,19 +169,19 @@ describe('how far a job has come', () => {
 });
 
 describe('how far an eccentric has come', () => {
-  const eccentric = { id: 'e', throw: 4.75, bored: true, way: 'four-jaw' as const };
+  const eccentric: EccentricFacts = {
+    kind: 'eccentric',
+    feature: 'e',
+    name: 'Disc',
+    throw: 4.75,
+    bored: true,
+    way: 'four-jaw',
+  };
   const basis = { throw: 4.75, diameter: 54, width: 18, bore: 20, hub: 34 };
-  const at = (bodies: readonly RecordBody[], over: Partial<JobFacts> = {}) =>
+  const at = (bodies: readonly RecordBody[], over: Partial<EccentricFacts> = {}) =>
     jobProgress(
-      { ...facts, hasTaper: false, halfAngle: null, way: null, eccentric, ...over },
-      bodies.map((body, i) => ({
-        id: `x${i}`,
-        jobId: 'j',
-        piece: 1,
-        at: '2026-01-01T00:00:00Z',
-        operator: 'RK',
-        body,
-      })),
+      { ...facts, shapes: [{ ...eccentric, ...over }] },
+      bodies.map((body) => keep(body)),
     );
   const thrown = (inside: boolean, wanted = 4.75): RecordBody => ({
     kind: 'thrown',
@@ -190,18 +194,16 @@ describe('how far an eccentric has come', () => {
   });
   const made = (what: 'outside' | 'bore'): RecordBody => ({ kind: 'made', eccentric: 'e', what, basis });
   it('waits for a way, a throw that reads right, the bore at it, and a verdict', () => {
-    expect(at([], { eccentric: { ...eccentric, way: null } }).now).toBe('way');
+    expect(at([], { way: null }).now).toBe('way');
     expect(at([]).now).toBe('set');
     expect(at([thrown(false), made('outside')]).now).toBe('set');
     expect(at([thrown(true)])).toMatchObject({ now: 'cut', next: 'Bore or turn it at that setting' });
     expect(at([thrown(true), made('outside')]).now).toBe('cut');
     expect(at([thrown(true), made('bore')]).now).toBe('prove');
-    expect(at([thrown(true), made('outside')], { eccentric: { ...eccentric, bored: false } }).now).toBe(
-      'prove',
-    );
+    expect(at([thrown(true), made('outside')], { bored: false }).now).toBe('prove');
   });
   it('a throw changed on the drawing makes the setting stale', () => {
-    const { now, stages } = at([thrown(true), made('bore')], { eccentric: { ...eccentric, throw: 5 } });
+    const { now, stages } = at([thrown(true), made('bore')], { throw: 5 });
     expect(now).toBe('set');
     expect(plainText(stages.find((s) => s.stage === 'set')!.stale!)).toContain('4.75');
   });
@@ -210,7 +212,7 @@ describe('how far an eccentric has come', () => {
 describe('how far a curve has come', () => {
   const at = (bodies: readonly RecordBody[], curveWay: string | null) =>
     jobProgress(
-      { ...facts, hasTaper: false, halfAngle: null, way: null, curveWay },
+      { ...facts, shapes: [{ kind: 'curve', feature: 'p', name: 'Ogee', way: curveWay }] },
       bodies.map((body) => keep(body)),
     ).now;
   it('waits for its way, then for being cut: a note alone is no cut', () => {
@@ -218,5 +220,72 @@ describe('how far a curve has come', () => {
     expect(at([{ kind: 'note', text: 'Brass rod found' }], 'steps')).toBe('cut');
     expect(at([{ kind: 'shaped', way: 'steps', said: '' }], 'steps')).toBe('prove');
     expect(at([{ kind: 'verdict', verdict: 'accepted', cause: '' }], 'steps')).toBe('record');
+  });
+});
+
+describe('a part of several shapes', () => {
+  const seat: TaperFacts = { ...cone, feature: 'seat', name: 'Seat', halfAngle: 0.1396, way: null };
+  const both = { shapes: [cone, seat] };
+  const of = (feature: string, record: KeptRecord): KeptRecord => ({ ...record, feature });
+  const settled = [of('shank', setting()), of('shank', verdict('accepted'))];
+
+  it('each has its own records; rows from before belong to the first, and the piece’s to all', () => {
+    const records = [setting(), of('seat', pass(1, 0.5)), keep({ kind: 'note', text: 'n' })];
+    expect(recordsOf(records, 'shank', true).map((r) => r.body.kind)).toEqual(['setting-kept', 'note']);
+    expect(recordsOf(records, 'seat', false).map((r) => r.body.kind)).toEqual(['pass', 'note']);
+    const thrown = keep({ kind: 'thrown', eccentric: 'e2', wanted: 1, now: 1, x: 1, y: 0, inside: true });
+    expect(recordsOf([thrown], 'e2', false)).toHaveLength(1);
+    expect(recordsOf([thrown], 'e', true)).toHaveLength(0);
+  });
+  it('the one in hand is the first that is not proved, said by name', () => {
+    expect(now([], both)).toMatchObject({ at: 'shank', now: 'set', next: 'Shank: set the angle' });
+    const second = now(settled, both);
+    expect(second).toMatchObject({ at: 'seat', now: 'way', next: 'Seat: choose the way', finished: false });
+    expect(second.shapes.map((s) => s.done)).toEqual([true, false]);
+  });
+  it('a setting of one is none of the other', () => {
+    const { shapes } = now([of('seat', setting())], both);
+    expect(shapes[0]!.stages.find((s) => s.stage === 'set')!.state).toBe('now');
+  });
+  it('the piece is closed by its own verdict, and by any shape scrapped', () => {
+    const proved = [...settled, of('seat', verdict('accepted'))];
+    expect(now(proved, both)).toMatchObject({ now: 'record', next: 'Close the piece', finished: false });
+    expect(now([...proved, verdict('accepted')], both).next).toBe('Start piece 2 of 3');
+    expect(now([of('seat', verdict('scrap'))], both)).toMatchObject({ scrapped: true });
+    expect(now([of('seat', verdict('rework'))], both)).toMatchObject({ scrapped: false, finished: false });
+    expect(verdictOnPiece([of('shank', verdict('accepted'))], 1, 1)?.body.verdict).toBe('accepted');
+    expect(verdictOnPiece([of('shank', verdict('accepted'))], 1, 2)).toBeUndefined();
+  });
+});
+
+describe('how far a piece has come along its line of work', () => {
+  const line = [
+    { id: 'face', features: [], loop: false },
+    { id: 'drill', features: ['hole'], loop: false },
+    { id: 'cone', features: ['shank'], loop: true },
+    { id: 'finish', features: [], loop: false },
+  ];
+  const tick = (operation: string, piece = 1): KeptRecord => ({
+    ...keep({ kind: 'worked', said: operation }, piece),
+    operation,
+  });
+  const at = (records: KeptRecord[], proved: string[] = [], piece = 1) =>
+    lineProgress(line, records, piece, proved);
+  it('goes on where the last thing was ticked off', () => {
+    expect(at([]).now).toBe('face');
+    expect(at([tick('face')]).now).toBe('drill');
+    expect(at([tick('face', 1)], [], 2).now).toBe('face');
+    expect(at([tick('face'), tick('drill'), tick('cone'), tick('finish')]).now).toBeNull();
+  });
+  it('what was worked later says that what comes before is done', () => {
+    const begun = { ...pass(1, 0.5), feature: 'shank' };
+    expect([...at([begun]).done]).toEqual(['face', 'drill']);
+    expect(at([begun]).now).toBe('cone');
+    expect(at([begun], ['shank']).now).toBe('finish');
+    expect(at([keep({ kind: 'note', text: 'n' })]).now).toBe('face');
+  });
+  it('taken back, it is to be done again', () => {
+    const done = tick('face');
+    expect(at([done, keep({ kind: 'withdrawn', record: done.id })]).now).toBe('face');
   });
 });

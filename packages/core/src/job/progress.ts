@@ -1,10 +1,27 @@
-import type { JobFacts } from './facts';
-import { jobKindOf } from './kinds/registry';
+import type { Phrase } from '../figure/phrase';
+import type { JobFacts, ShapeFacts } from './facts';
+import { progressOf } from './kinds/registry';
+import { recordsOf } from './records/ofShape';
 import { currentPiece, ofKind, type KeptRecord, type RecordOf } from './records/row';
 import { STAGES, type Stage, type StageState } from './stage';
+import { closes, verdictOnPiece } from './verdictOf';
+
+/** How far one shape of the piece has come. */
+export interface ShapeProgress {
+  /** Null of a part that has no shape of its own, only plain work. */
+  readonly feature: string | null;
+  readonly name: string;
+  readonly stages: readonly StageState[];
+  readonly now: Stage;
+  readonly done: boolean;
+}
 
 export interface JobProgress {
   readonly piece: number;
+  /** Every shape of the part, in the order they are taken up. */
+  readonly shapes: readonly ShapeProgress[];
+  /** The one in hand, its stages and where it is. */
+  readonly at: string | null;
   readonly stages: readonly StageState[];
   readonly now: Stage;
   /** One quiet line: what comes next. */
@@ -21,9 +38,10 @@ const NEXT: Record<Stage, string> = {
   prove: 'Try it in its mate',
   record: 'Close the piece',
 };
+const PLAIN_NEXT = 'Measure it and close the piece';
 
 /**
- * What has been reached on the current piece, and what a change upstream has made stale.
+ * What has been reached on the current piece, shape by shape, and what a change upstream has made stale.
  *
  * @example
  * jobProgress(FACTS, []).now
@@ -31,33 +49,78 @@ const NEXT: Record<Stage, string> = {
  */
 export function jobProgress(facts: JobFacts, records: readonly KeptRecord[]): JobProgress {
   const piece = currentPiece(records);
-  const verdict = ofKind(records, 'verdict', piece).at(-1);
-  const closed = verdict?.body.verdict === 'accepted' || verdict?.body.verdict === 'scrap';
-  const kind = jobKindOf(facts);
-  const at = { facts, records, piece, closed };
-  const stale = kind.stale(at);
+  const verdict = verdictOnPiece(records, piece, facts.shapes.length);
+  const closed = closes(verdict);
   const last = piece >= facts.quantity;
-  const done: Record<Stage, boolean> = {
-    part: facts.partComplete,
-    ...kind.done(at),
-    prove: closed,
-    record: closed && last,
-  };
-  const now = STAGES.find((s) => !done[s] || stale[s]) ?? 'record';
-  const finished = closed && last;
+  const at = { piece, partComplete: facts.partComplete, closed, last };
+  const shapes =
+    facts.shapes.length > 0
+      ? facts.shapes.map((shape, i) => shapeProgress(shape, recordsOf(records, shape.feature, i === 0), at))
+      : [plainProgress(at)];
+  const inHand = shapes.find((shape) => !shape.done) ?? (shapes.at(-1) as ShapeProgress);
   return {
     piece,
-    now,
-    finished,
+    shapes,
+    at: inHand.feature,
+    stages: inHand.stages,
+    now: inHand.now,
+    next: closed ? afterVerdict(verdict, piece, facts.quantity) : nextOf(facts, inHand),
+    finished: closed && last,
     scrapped: verdict?.body.verdict === 'scrap',
-    next: closed ? afterVerdict(verdict, piece, facts.quantity) : { ...NEXT, ...kind.next }[now],
+  };
+}
+
+interface PieceState {
+  readonly piece: number;
+  readonly partComplete: boolean;
+  readonly closed: boolean;
+  readonly last: boolean;
+}
+
+function shapeProgress(facts: ShapeFacts, records: readonly KeptRecord[], at: PieceState): ShapeProgress {
+  const { piece } = at;
+  const proved = at.closed || closes(ofKind(records, 'verdict', piece).at(-1));
+  const kind = progressOf(facts);
+  const moment = { facts, records, piece, closed: proved };
+  return walked(facts, { ...kind.done(moment), prove: proved }, kind.stale(moment), at);
+}
+
+/** A part of plain shapes has no way to choose, nothing to set and no cone to cut. */
+function plainProgress(at: PieceState): ShapeProgress {
+  const past = at.partComplete || at.closed;
+  return walked({ feature: null, name: '' }, { way: past, set: past, cut: past, prove: at.closed }, {}, at);
+}
+
+function walked(
+  { feature, name }: Pick<ShapeProgress, 'feature' | 'name'>,
+  reached: Readonly<Record<'way' | 'set' | 'cut' | 'prove', boolean>>,
+  stale: Partial<Record<Stage, Phrase>>,
+  { partComplete, closed, last }: PieceState,
+): ShapeProgress {
+  const done: Record<Stage, boolean> = { part: partComplete, ...reached, record: closed && last };
+  const now = STAGES.find((s) => !done[s] || stale[s]) ?? 'record';
+  return {
+    feature,
+    name,
+    now,
+    done: reached.prove,
     stages: STAGES.map((stage) => ({
       stage,
       stale: stale[stage] ?? null,
-      state: stage === now && !finished ? 'now' : done[stage] ? 'done' : 'ahead',
+      state: stage === now && !(closed && last) ? 'now' : done[stage] ? 'done' : 'ahead',
     })),
   };
 }
+
+/** What comes next on a piece that is open; of several shapes, said of which. */
+function nextOf({ shapes }: JobFacts, { feature, name, now }: ShapeProgress): string {
+  const facts = shapes.find((shape) => shape.feature === feature);
+  if (!facts) return { ...NEXT, prove: PLAIN_NEXT }[now];
+  const next = { ...NEXT, ...progressOf(facts).next }[now];
+  return shapes.length > 1 && now !== 'part' && now !== 'record' ? `${name}: ${lower(next)}` : next;
+}
+
+const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 function afterVerdict(verdict: RecordOf<'verdict'> | undefined, piece: number, quantity: number): string {
   const scrapped = verdict?.body.verdict === 'scrap';

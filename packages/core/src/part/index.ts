@@ -6,6 +6,7 @@ import { featureMixUps as featureMixUps_, inDivisions as inDivisions_ } from './
 import { shankEnds as shankEnds_ } from './shankEnds';
 import { plungeOf as plungeOf_, profileCurve as profileCurve_ } from './profileCurve';
 import { chiefOf as chiefOf_, featureKind as featureKind_ } from './kinds/registry';
+import { limitsOf as limitsOf_ } from './limitsOf';
 import { shapePoints as shapePoints_ } from './shapePoints';
 
 export { FEATURE_KINDS, type Feature, type FeatureKind } from './kinds/registry';
@@ -27,5 +28,6 @@ export const shankEnds = /* @__PURE__ */ checked(shankEnds_);
 export const plungeOf = /* @__PURE__ */ checked(plungeOf_);
 export const profileCurve = /* @__PURE__ */ checked(profileCurve_);
 export const shapePoints = /* @__PURE__ */ checked(shapePoints_);
+export const limitsOf = /* @__PURE__ */ checked(limitsOf_);
 export const chiefOf = /* @__PURE__ */ checked(chiefOf_);
 export const featureKind = /* @__PURE__ */ checked(featureKind_);

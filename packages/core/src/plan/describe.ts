@@ -2,7 +2,7 @@ import { length } from '../figure/figure';
 import type { Phrase } from '../figure/phrase';
 import type { End } from '../taper/task';
 import { findingsOf } from './check/checkPlan';
-import { walk, type HeldSteps, type Step } from './check/walk';
+import { walk, type HeldSteps, type Step, type Walk } from './check/walk';
 import { kindOfHolding } from './holdings/registry';
 import { kindOfOperation } from './operations/registry';
 import type { Finding, Holding, PlanOperation, PlanPart } from './piece/line';
@@ -12,6 +12,8 @@ import { outlinesOf, type Outlines } from './piece/outlines';
 export interface OperationSaid {
   readonly operation: PlanOperation;
   readonly name: string;
+  /** It has a loop of its own: its way, its setting, its cut and its proof. */
+  readonly loop: boolean;
   /** One line for each feature it works, with its figures. */
   readonly lines: readonly Phrase[];
   readonly minutes: number;
@@ -67,9 +69,7 @@ export interface Batch {
  * // → 'Three-jaw'
  */
 export function describePlan(part: PlanPart, holdings: readonly Holding[]): PlanSaid {
-  const walked = walk(part, holdings);
-  const findings = findingsOf(walked);
-  const said = walked.held.map((held) => holdingSaid(held, findings));
+  const { walked, findings, said } = describeSteps(part, holdings);
   const minutes = said.reduce((sum, one) => sum + one.minutes, 0);
   const setUp = said.flatMap((one) => one.operations).reduce((sum, one) => sum + one.setUp, 0);
   const { quantity } = part;
@@ -83,6 +83,16 @@ export function describePlan(part: PlanPart, holdings: readonly Holding[]): Plan
       byOperation: { setUps: said.length, minutes: quantity * (minutes - setUp) + setUp },
     },
   };
+}
+
+/** The same, with the steps it was worked out of. */
+export function describeSteps(
+  part: PlanPart,
+  holdings: readonly Holding[],
+): { readonly walked: Walk; readonly findings: readonly Finding[]; readonly said: readonly HoldingSaid[] } {
+  const walked = walk(part, holdings);
+  const findings = findingsOf(walked);
+  return { walked, findings, said: walked.held.map((held) => holdingSaid(held, findings)) };
 }
 
 /** A bar through the piece is held between centres of its own. */
@@ -120,6 +130,7 @@ function operationSaid({ moment, sections }: Step, findings: readonly Finding[])
   return {
     operation,
     name: kind.name,
+    loop: kind.loop,
     lines: targets.map((section) => kind.say(piece.laid, section, moment)),
     minutes: targets.reduce((sum, section) => sum + kind.minutes(piece.laid, section, holding.by), 0),
     setUp: targets.reduce((sum, section) => sum + kind.setUp(piece.laid, section, holding.by), 0),

@@ -3,6 +3,7 @@ import { badCombinations as badCombinations_ } from './badCombinations';
 import { checkPlan as checkPlan_ } from './check/checkPlan';
 import { stockAfter as stockAfter_ } from './check/stockAfter';
 import { describePlan as describePlan_ } from './describe';
+import { operationInHand as operationInHand_ } from './inHand';
 import { planPart as planPart_ } from './propose/planPart';
 import { usualStock as usualStock_ } from './usualStock';
 
@@ -18,6 +19,17 @@ export {
   STOCK_SHAPES,
   type Stock,
 } from './piece/line';
+export type { OperationInHand } from './inHand';
+export type {
+  Card,
+  DiameterCard,
+  FiguresCard,
+  HoleCard,
+  Measure,
+  PlaceCard,
+  StairsCard,
+  ThreadCard,
+} from './operations/card';
 export type { HoldingSaid, OperationSaid, PlanSaid } from './describe';
 export type { Outlines } from './piece/outlines';
 export type { Proposal } from './propose/planPart';
@@ -27,4 +39,5 @@ export const planPart = /* @__PURE__ */ checked(planPart_);
 export const checkPlan = /* @__PURE__ */ checked(checkPlan_);
 export const stockAfter = /* @__PURE__ */ checked(stockAfter_);
 export const describePlan = /* @__PURE__ */ checked(describePlan_);
+export const operationInHand = /* @__PURE__ */ checked(operationInHand_);
 export const usualStock = /* @__PURE__ */ checked(usualStock_);

@@ -5,16 +5,18 @@ import type { Book } from '../db/book';
 import { refuseOtherTimes } from './clock';
 
 const INSERT =
-  'insert into `record` (`id`, `job_id`, `piece`, `at`, `operator`, `body`) select ?, `job_id`, ?, ?, ?, ? from `rack` where `job_id` = ? and `quantity` >= ? on conflict (`id`) do nothing';
+  'insert into `record` (`id`, `job_id`, `piece`, `at`, `operator`, `feature`, `operation`, `body`) select ?, `job_id`, ?, ?, ?, ?, ?, ? from `rack` where `job_id` = ? and `quantity` >= ? on conflict (`id`) do nothing';
 /** Whoever keeps one reading after another touches the rack once in a while: each touch is three pages more on the disk. */
 const TOUCH =
   'update `rack` set `updated_at` = ?, `progress` = null where `job_id` = ? and (`progress` is not null or `updated_at` < ?)';
 const TOUCHED_FOR = 2000;
-const COLUMNS = '`seq`, `id`, `job_id` as `jobId`, `piece`, `at`, `operator`, `body`';
+const COLUMNS = '`seq`, `id`, `job_id` as `jobId`, `piece`, `at`, `operator`, `feature`, `operation`, `body`';
 const PAGE = `select ${COLUMNS} from \`record\` where \`job_id\` = ? and \`seq\` > ? order by \`seq\` limit ?`;
 
-interface Row extends Omit<KeptRecord, 'body'> {
+interface Row extends Omit<KeptRecord, 'body' | 'feature' | 'operation'> {
   readonly seq: number;
+  readonly feature: string | null;
+  readonly operation: string | null;
   readonly body: string;
 }
 
@@ -30,9 +32,20 @@ export async function keepRecord(book: Book, record: KeptRecord): Promise<'kept'
 
 /** The same, within the work of a write; false when it was not put in. */
 export function putRecord(book: Book, record: KeptRecord): boolean {
-  const { id, jobId, piece, at, operator, body } = record;
+  const { id, jobId, piece, at, operator, feature = null, operation = null, body } = record;
   if (body.kind === 'withdrawn') refuseNothing(book, jobId, body.record);
-  const put = book.run(INSERT, id, piece, at, operator, JSON.stringify(body), jobId, piece);
+  const put = book.run(
+    INSERT,
+    id,
+    piece,
+    at,
+    operator,
+    feature,
+    operation,
+    JSON.stringify(body),
+    jobId,
+    piece,
+  );
   const now = Date.now();
   if (put > 0) book.run(TOUCH, new Date(now).toISOString(), jobId, new Date(now - TOUCHED_FOR).toISOString());
   return put > 0;
@@ -72,18 +85,23 @@ export function sameOrRefused(book: Book, record: KeptRecord): 'already' {
   );
 }
 
-export const toRecord = ({ id, jobId, piece, at, operator, body }: Row): KeptRecord => ({
+export const toRecord = ({ id, jobId, piece, at, operator, feature, operation, body }: Row): KeptRecord => ({
   id,
   jobId,
   piece,
   at,
   operator,
+  ...(feature === null ? {} : { feature }),
+  ...(operation === null ? {} : { operation }),
   body: JSON.parse(body) as KeptRecord['body'],
 });
 
 /** As JSON, without reading the body: it was checked when it came. */
-const toText = ({ id, jobId, piece, at, operator, body }: Row): string =>
-  `{"id":"${id}","jobId":${JSON.stringify(jobId)},"piece":${piece},"at":"${at}","operator":${JSON.stringify(operator)},"body":${body}}`;
+const toText = ({ id, jobId, piece, at, operator, feature, operation, body }: Row): string =>
+  `{"id":"${id}","jobId":${JSON.stringify(jobId)},"piece":${piece},"at":"${at}","operator":${JSON.stringify(operator)},${named('feature', feature)}${named('operation', operation)}"body":${body}}`;
+
+const named = (key: string, value: string | null): string =>
+  value === null ? '' : `"${key}":${JSON.stringify(value)},`;
 
 /** So many records go out in one answer. */
 export const RECORDS_IN_A_PAGE = 1000;

@@ -64,7 +64,7 @@ export const router = createRouter({
       meta: { title: 'Pin block' },
     },
     {
-      path: `/job/:id/:stage(${VIEWS.join('|')})?`,
+      path: `/job/:id/:stage(${VIEWS.join('|')})?/:of?`,
       name: 'job',
       component: () => import('../job/frame/JobPlace.vue'),
       props: true,

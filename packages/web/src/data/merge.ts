@@ -96,6 +96,7 @@ export function withValue<D>(document: D, path: Path, value: Json): D {
 const AS_ON_SCREEN: Readonly<Record<string, string>> = {
   title: 'what it is',
   mate: 'tried in',
+  work: 'how it is made',
   quantity: 'how many',
   machineId: 'lathe',
 };
@@ -106,13 +107,21 @@ export function fieldName(path: Path, document: Json): string {
   let at = document;
   for (const key of path) {
     at = Array.isArray(at) ? at.find((one: Item) => one.id === key) : isPlain(at) ? at[key] : undefined;
-    const name = isPlain(at) && typeof at['name'] === 'string' && 'id' in at ? at['name'] : key;
+    const name =
+      isPlain(at) && typeof at['name'] === 'string' && 'id' in at ? at['name'] : named(document, key);
     words.push(
       AS_ON_SCREEN[name] ??
         name.replace(/([a-z])([A-Z])/g, (_, a: string, b: string) => `${a} ${b.toLowerCase()}`),
     );
   }
   return words.join(', ');
+}
+
+/** What is kept by a feature's id goes by the feature's name. */
+function named(document: Json, key: string): string {
+  const features = isPlain(document) ? document['features'] : undefined;
+  const feature = Array.isArray(features) ? features.find((one: Item) => one.id === key) : undefined;
+  return isPlain(feature) && typeof feature['name'] === 'string' ? feature['name'] : key;
 }
 
 /** What stands there, short enough for a button. */

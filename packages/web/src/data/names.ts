@@ -55,5 +55,6 @@ export const HELD = {
   thread: (job: string) => `thread.${job}`,
   curveSet: (job: string) => `curve.set.${job}`,
   eccentricSet: (job: string) => `eccentric.set.${job}`,
+  shoulder: (operation: string) => `shoulder.${operation}`,
   steps: (job: string, piece: number) => `steps.${job}.${piece}`,
 } as const;

@@ -1,5 +1,6 @@
 import 'fake-indexeddb/auto';
-import { entry, type FeatureDocument, type JobDocument } from '@anello/contract';
+import { entry, newWork, type FeatureDocument, type JobDocument, type TaperWork } from '@anello/contract';
+import type { WayId } from '@anello/core/taper';
 import type { BodyOf, RecordBody, RecordKind } from '@anello/core/job';
 import { afterEach, beforeEach, vi } from 'vitest';
 import { defineComponent, h, provide, type Component, type VNode } from 'vue';
@@ -28,10 +29,7 @@ export interface OnScreen {
 export const LATHE_ID = 'long-lathe';
 
 /** A shank and its body, its cone cut by a way. */
-export const shankJob = (
-  id: NonNullable<JobDocument['way']>['id'],
-  more: Partial<JobDocument> = {},
-): JobDocument => ({
+export const shankJob = (id: WayId, more: Partial<JobDocument> = {}): JobDocument => ({
   ...jobDocument(),
   machineId: LATHE_ID,
   features: [
@@ -45,9 +43,14 @@ export const shankJob = (
       length: entry('50 mm'),
     } satisfies FeatureDocument,
   ],
-  way: { id, machineId: LATHE_ID, halfAngle: Math.atan(1 / 19.922 / 2) },
+  work: {
+    t: { ...newWork('taper'), way: { id, machineId: LATHE_ID, halfAngle: Math.atan(1 / 19.922 / 2) } },
+  },
   ...more,
 });
+
+/** How the shank of the job on the screen is made. */
+export const shankWork = (): TaperWork => useJob().document!.work['t'] as TaperWork;
 
 export function useOnScreen(): OnScreen {
   const { mount } = useMounted();

@@ -1,5 +1,5 @@
 import { RUNS } from '@anello/core/curve';
-import { HOLE_FITS } from '@anello/core/fit';
+import { FITS } from '@anello/core/fit';
 import { z } from 'zod';
 import { MOST_POINTS } from '../../forms';
 import { entrySchema } from '../../entry/schema';
@@ -11,6 +11,12 @@ const base = {
   name: z.string().min(1).max(60),
   side: z.enum(['external', 'internal']),
   from: end.optional(),
+  /** What its diameter may be: a fit, or so much over and under. */
+  fit: z.enum(FITS).optional(),
+  plus: length(),
+  minus: length(),
+  /** Ra, µm. */
+  finish: entrySchema('number', { positive: true }).optional(),
 };
 
 const cylinder = z.strictObject({
@@ -39,7 +45,6 @@ const bore = z.strictObject({
   diameter: length(),
   length: length(),
   pointAngle: entrySchema('angle').optional(),
-  fit: z.enum(HOLE_FITS).optional(),
 });
 const groove = z.strictObject({ ...base, kind: z.literal('groove'), diameter: length(), length: length() });
 const thread = z.strictObject({

@@ -1,12 +1,11 @@
+import type { CurveFacts } from '../facts';
 import { ofKind } from '../records/row';
-import type { JobKind } from './kind';
+import type { ShapeProgressKind } from './kind';
 
 /** A curve or a set of grooves: a way chosen, and cut by it. */
-export const curveKind: JobKind = {
-  id: 'curve',
-  is: ({ curveWay }) => curveWay !== undefined,
+export const curveProgress: ShapeProgressKind<CurveFacts> = {
   done({ facts, records, piece, closed }) {
-    const chosen = facts.curveWay !== null || closed;
+    const chosen = facts.way !== null || closed;
     return {
       way: chosen,
       set: chosen,

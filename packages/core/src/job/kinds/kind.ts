@@ -1,24 +1,22 @@
 import type { Phrase } from '../../figure/phrase';
-import type { JobFacts } from '../facts';
 import type { KeptRecord } from '../records/row';
+import type { ShapeFacts } from '../facts';
 import type { Stage } from '../stage';
 
-/** Where a piece stands: the job's facts, what was kept of it, and whether a verdict has closed it. */
-export interface PieceAt {
-  readonly facts: JobFacts;
+/** Where a shape of the piece stands: its facts, what was kept of it, and whether a verdict has closed it. */
+export interface ShapeAt<F = ShapeFacts> {
+  readonly facts: F;
   readonly records: readonly KeptRecord[];
   readonly piece: number;
   readonly closed: boolean;
 }
 
-/** A kind of job, as its progress goes: a family, one file each. */
-export interface JobKind {
-  readonly id: string;
-  is(facts: JobFacts): boolean;
+/** A kind of shape, as its progress goes: a family, one file each. */
+export interface ShapeProgressKind<F = ShapeFacts> {
   /** Whether each of the stages between the part and the verdict has been reached. */
-  done(at: PieceAt): Readonly<Record<'way' | 'set' | 'cut', boolean>>;
+  done(at: ShapeAt<F>): Readonly<Record<'way' | 'set' | 'cut', boolean>>;
   /** What a change upstream has made stale, and why. */
-  stale(at: PieceAt): Partial<Record<Stage, Phrase>>;
+  stale(at: ShapeAt<F>): Partial<Record<Stage, Phrase>>;
   /** What comes next, where it is not what everybody's is. */
   readonly next: Partial<Record<Stage, string>>;
 }

@@ -1,12 +1,15 @@
-import type { JobFacts } from '../facts';
-import { curveKind } from './curve';
-import { eccentricKind } from './eccentric';
-import type { JobKind } from './kind';
-import { plainKind } from './plain';
-import { taperKind } from './taper';
+import type { ShapeFacts, ShapeKind } from '../facts';
+import { curveProgress } from './curve';
+import { eccentricProgress } from './eccentric';
+import type { ShapeProgressKind } from './kind';
+import { taperProgress } from './taper';
 
-/** Every kind of job, the most particular first; a new one is a file beside these and its line here. */
-const JOB_KINDS: readonly JobKind[] = [eccentricKind, curveKind, taperKind, plainKind];
+/** Every kind of shape; a new one is a file beside these and its line here. */
+const KINDS: { readonly [K in ShapeKind]: ShapeProgressKind<Extract<ShapeFacts, { kind: K }>> } = {
+  taper: taperProgress,
+  eccentric: eccentricProgress,
+  curve: curveProgress,
+};
 
-/** What kind of job these facts are of. */
-export const jobKindOf = (facts: JobFacts): JobKind => JOB_KINDS.find((kind) => kind.is(facts)) ?? plainKind;
+/** How the progress of such a shape goes. */
+export const progressOf = ({ kind }: ShapeFacts): ShapeProgressKind => KINDS[kind] as ShapeProgressKind;

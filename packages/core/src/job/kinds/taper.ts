@@ -1,15 +1,13 @@
 import { angle } from '../../figure/figure';
 import type { Phrase } from '../../figure/phrase';
-import type { JobFacts } from '../facts';
+import type { TaperFacts } from '../facts';
 import { ofKind } from '../records/row';
 import { settingInForce } from '../settingInForce';
 import type { Stage } from '../stage';
-import type { JobKind, PieceAt } from './kind';
+import type { ShapeAt, ShapeProgressKind } from './kind';
 
 /** A cone: a way chosen, its setting kept, cut and tried. */
-export const taperKind: JobKind = {
-  id: 'taper',
-  is: ({ hasTaper }) => hasTaper,
+export const taperProgress: ShapeProgressKind<TaperFacts> = {
   done({ facts, records, piece, closed }) {
     const tried = ofKind(records, 'stand-off', piece).length + ofKind(records, 'contact', piece).length > 0;
     const cut = ofKind(records, 'pass', piece).length > 0;
@@ -24,7 +22,7 @@ export const taperKind: JobKind = {
 };
 
 /** A choice or a setting made for other figures than the part has now. */
-function staleSetting({ facts, records, piece }: PieceAt): Partial<Record<Stage, Phrase>> {
+function staleSetting({ facts, records, piece }: ShapeAt<TaperFacts>): Partial<Record<Stage, Phrase>> {
   const found: Partial<Record<Stage, Phrase>> = {};
   const { way, halfAngle } = facts;
   if (!way || halfAngle === null) return found;
@@ -38,5 +36,5 @@ function staleSetting({ facts, records, piece }: PieceAt): Partial<Record<Stage,
   return found;
 }
 
-const differs = (then: number, { halfAngle, band }: JobFacts): boolean =>
+const differs = (then: number, { halfAngle, band }: TaperFacts): boolean =>
   halfAngle !== null && Math.abs(then - halfAngle) > band;

@@ -54,6 +54,8 @@ export const RECORD_EXAMPLES: { readonly [K in RecordKind]: Extract<RecordBody, 
   travel: { kind: 'travel', eccentric: 'e', station: 'far', seen: 9.51, wanted: 9.5, typed: '9.51' },
   shaped: { kind: 'shaped', way: 'steps', said: '250 steps' },
   curve: { kind: 'curve', places: 6, worst: -0.005, at: 8, rms: 0.003, limit: 0.1, inside: true },
+  sized: { kind: 'sized', what: 'Collar, diameter', seen: 39.98, low: 39.9, high: 40, typed: '39.98' },
+  worked: { kind: 'worked', said: 'Face the tailstock end' },
   crept: { kind: 'crept', along: null, across: 0.05, worst: 0.1, at: 36.5 },
   joint: {
     kind: 'joint',

@@ -14,12 +14,14 @@ import { piece, type Piece } from './piece';
 import { reading, type Reading } from './reading';
 import { settingKept, type SettingKept } from './settingKept';
 import { shaped, type Shaped } from './shaped';
+import { sized, type Sized } from './sized';
 import { standOff, type StandOff } from './standOff';
 import { step, type Step } from './step';
 import { thrown, type Thrown } from './thrown';
 import { travel, type Travel } from './travel';
 import { verdict, type Verdict } from './verdict';
 import { withdrawn, type Withdrawn } from './withdrawn';
+import { worked, type Worked } from './worked';
 import type { Phrase } from '../../figure/phrase';
 import type { KindOfRecord } from './kind';
 
@@ -43,6 +45,8 @@ export type RecordBody =
   | Crept
   | Joint
   | Felt
+  | Sized
+  | Worked
   | Verdict
   | Piece
   | Note
@@ -69,6 +73,8 @@ const KINDS: { readonly [K in RecordKind]: KindOfRecord<Extract<RecordBody, { ki
   crept,
   joint,
   felt,
+  sized,
+  worked,
   verdict,
   piece,
   note,

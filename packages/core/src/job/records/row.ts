@@ -8,6 +8,9 @@ export interface KeptRecord {
   /** ISO time at the screen it was kept on. */
   readonly at: string;
   readonly operator: string;
+  /** The feature it is about, and the operation of the plan it was kept in; neither in rows from before there were any. */
+  readonly feature?: string | undefined;
+  readonly operation?: string | undefined;
   readonly body: RecordBody;
 }
 

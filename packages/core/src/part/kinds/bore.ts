@@ -1,5 +1,4 @@
 import { AnelloError } from '../../basics/error';
-import type { HoleFit } from '../../fit/isoHole';
 import type { Base, Maybe } from './base';
 import { DIAMETER, LENGTH, type KindOfFeature } from './kind';
 import type { Outline, OutlinePoint } from './outline';
@@ -12,7 +11,6 @@ export interface Bore extends Base {
   readonly length?: Maybe;
   /** Included point angle of the drill that leaves its cone at the bottom, rad; none for a flat bottom. */
   readonly pointAngle?: Maybe;
-  readonly fit?: HoleFit | undefined;
 }
 
 /** A drilled hole keeps the cone of the drill's point; the depth is to the full diameter. */

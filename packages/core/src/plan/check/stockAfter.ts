@@ -8,7 +8,7 @@ import { walk } from './walk';
  * solid. mm, on the part's own z; radii. Errors: as checkPlan; not-found when no operation has this id.
  *
  * @example
- * stockAfter(PLANNED, planPart(PLANNED).holdings, 'h1-1').outer.length
+ * stockAfter(PLANNED, planPart(PLANNED).holdings, 'face-tailstock').outer.length
  * // → 3
  */
 export function stockAfter(part: PlanPart, holdings: readonly Holding[], operationId: string): Outlines {

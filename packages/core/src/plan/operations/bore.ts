@@ -2,9 +2,18 @@ import { length } from '../../figure/figure';
 import { impossible } from '../piece/line';
 import { drilled, finished } from '../piece/piece';
 import { saySpeed } from './speed';
+import type { Placed } from '../piece/laid';
+import { figures } from './card';
+import { diameterMeasure } from './measures';
 import { depthOf, drillMakesIt, isTapped, reamerFor, threadBore } from './sizes';
+import { threadCrest } from './threadCrest';
 import { holeNow } from './hole';
 import { PLAIN, type KindOfOperation } from './kind';
+
+/** What it is bored to: its limits, or for a thread the bore its crests are to have. */
+function boredSize(section: Placed): { least: number; most: number } {
+  return section.kind === 'thread' ? threadCrest(section) : diameterMeasure(section);
+}
 
 export const bore: KindOfOperation = {
   ...PLAIN,
@@ -41,6 +50,20 @@ export const bore: KindOfOperation = {
       ' deep, ',
       ...saySpeed(laid, size, { finishing: true, boring: depthOf(laid, section) / size }),
     ];
+  },
+  card(laid, section, moment) {
+    if (!section) return figures([]);
+    const { least, most } = boredSize(section);
+    const depth = depthOf(laid, section);
+    return {
+      kind: 'diameter',
+      member: 'internal',
+      from: 2 * holeNow(moment, section),
+      least,
+      most,
+      along: section.z1 - section.z0,
+      toEnd: depth,
+    };
   },
   minutes: (laid, section) => (section ? 5 + depthOf(laid, section) / 8 : 5),
 };

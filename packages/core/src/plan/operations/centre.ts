@@ -6,12 +6,16 @@ import { mouthRadius } from '../piece/piece';
 import { CENTRE_DRILLS, CENTRE_OF_FACE, SUNK_OVER } from '../piece/usual';
 import { length } from '../../figure/figure';
 import { saySpeed } from './speed';
+import { figures, shown } from './card';
 import { PLAIN, type KindOfOperation } from './kind';
 
 function drillAt({ outside, barRadius }: Laid, end: End | undefined): number {
   const face = 2 * ((end === 'headstock' ? outside[0] : outside.at(-1))?.smallest ?? barRadius);
   return CENTRE_DRILLS.filter((d) => d <= CENTRE_OF_FACE * face).at(-1) ?? CENTRE_DRILLS[0];
 }
+
+/** The mouth a centre drill leaves, of its body. */
+const MOUTH_OF_BODY = 0.8;
 
 export const centre: KindOfOperation = {
   ...PLAIN,
@@ -42,6 +46,14 @@ export const centre: KindOfOperation = {
           ' drill, ',
           ...saySpeed(laid, size, { finishing: false }),
         ];
+  },
+  card(laid, _section, { piece, operation: { end } }) {
+    const mouth = end === undefined ? 0 : mouthRadius(piece, end);
+    const size = drillAt(laid, end);
+    // A centre drill goes in to about two thirds of its cone, which leaves a mouth twice its pilot.
+    return mouth > 0
+      ? figures([shown('Mouth, across', 2 * mouth + SUNK_OVER)])
+      : figures([shown('Centre drill, body', size), shown('Mouth, about', MOUTH_OF_BODY * size)]);
   },
   minutes: () => 2,
 };

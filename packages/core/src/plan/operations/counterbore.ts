@@ -3,6 +3,7 @@ import { impossible, risk } from '../piece/line';
 import { opensInFace } from '../piece/laid';
 import { holeOf, isTapped } from './sizes';
 import { holeNow } from './hole';
+import { figures, shown } from './card';
 import { PLAIN, type KindOfOperation } from './kind';
 
 export const counterbore: KindOfOperation = {
@@ -35,6 +36,11 @@ export const counterbore: KindOfOperation = {
       length(mouth.depth, 0.1),
       ' deep, so that a bruised mouth never reaches the first thread',
     ];
+  },
+  card(laid, section) {
+    if (!section) return figures([]);
+    const { counterbore: mouth } = holeOf(laid, section);
+    return figures([shown('Counterbore, diameter', mouth.diameter), shown('Depth', mouth.depth)]);
   },
   minutes: () => 2,
 };

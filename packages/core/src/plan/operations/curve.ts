@@ -10,6 +10,7 @@ export const curve: KindOfOperation = {
   kind: 'curve',
   name: 'Curve',
   on: 'features',
+  loop: true,
   works: [{ kind: 'profile' }],
   before: [
     'Cloth in a strip held to tear away, never wrapped round.',
@@ -31,5 +32,6 @@ export const curve: KindOfOperation = {
           ' long',
         ]
       : ['Curve'],
+  card: () => ({ kind: 'shape' }),
   minutes: (_laid, section) => 15 + (section ? (section.z1 - section.z0) / 2 : 0),
 };

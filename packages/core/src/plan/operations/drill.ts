@@ -1,11 +1,29 @@
 import { length } from '../../figure/figure';
 import { impossible, risk } from '../piece/line';
 import { drilled, finished } from '../piece/piece';
-import { PECK, PILOT, PILOT_OVER, SAME } from '../piece/usual';
+import type { Laid, Placed } from '../piece/laid';
+import { DRILL_POINT, PECK, PILOT, PILOT_OVER, SAME } from '../piece/usual';
+import { figures } from './card';
 import { saySpeed } from './speed';
 import { depthOf, drillFor, drillMakesIt, holeOf, isTapped, runsOn, wantsHole } from './sizes';
 import { holeNow } from './hole';
 import { PLAIN, type KindOfOperation } from './kind';
+
+/** How deep it goes to its full diameter: a tap has a lead, so that its drill goes on past the last full thread, unless the hole goes on anyway. */
+function drillDepth(laid: Laid, section: Placed): number {
+  const lead =
+    isTapped(section) && !runsOn(laid, section)
+      ? holeOf(laid, section).drillDepth - (section.z1 - section.z0)
+      : 0;
+  return depthOf(laid, section) + lead;
+}
+
+/** Three diameters first, then one at a time: deeper the chips pack. */
+function pecksOf(diameter: number, depth: number): number[] {
+  const pecks: number[] = [];
+  for (let at = PECK * diameter; at < depth - SAME; at += diameter) pecks.push(at);
+  return [...pecks, depth];
+}
 
 export const drill: KindOfOperation = {
   ...PLAIN,
@@ -50,12 +68,7 @@ export const drill: KindOfOperation = {
   say(laid, section) {
     if (!section) return ['Drill'];
     const size = drillFor(laid, section);
-    // A tap has a lead: its drill goes on past the last full thread, unless the hole goes on anyway.
-    const lead =
-      isTapped(section) && !runsOn(laid, section)
-        ? holeOf(laid, section).drillDepth - (section.z1 - section.z0)
-        : 0;
-    const depth = depthOf(laid, section) + lead;
+    const depth = drillDepth(laid, section);
     return [
       'Drill ',
       length(size, 0.01),
@@ -66,6 +79,19 @@ export const drill: KindOfOperation = {
       ...(size > PILOT_OVER ? [', pilot ', length(PILOT, 0.1)] : []),
       ...(depth > PECK * size ? [', drawn back every ', length(size, 1)] : []),
     ];
+  },
+  card(laid, section) {
+    if (!section) return figures([]);
+    const diameter = drillFor(laid, section);
+    const depth = drillDepth(laid, section);
+    return {
+      kind: 'hole',
+      diameter,
+      depth,
+      point: diameter / 2 / Math.tan(DRILL_POINT / 2),
+      pilot: diameter > PILOT_OVER ? PILOT : null,
+      pecks: pecksOf(diameter, depth),
+    };
   },
   minutes: (laid, section) => (section ? 2 + depthOf(laid, section) / 15 : 2),
 };

@@ -12,6 +12,7 @@ export const eccentric: KindOfOperation = {
   kind: 'eccentric',
   name: 'Eccentric',
   on: 'features',
+  loop: true,
   works: [{ kind: 'eccentric' }],
   before: ['Swing it round by hand: the high side must clear.', 'Balanced, or slow.'],
   rank: () => 130,
@@ -37,5 +38,6 @@ export const eccentric: KindOfOperation = {
     ];
   },
   setUp: () => 10,
+  card: () => ({ kind: 'shape' }),
   minutes: () => 25,
 };

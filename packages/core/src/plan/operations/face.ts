@@ -2,7 +2,14 @@ import { impossible } from '../piece/line';
 import { MOST_FACED } from '../piece/usual';
 import { length } from '../../figure/figure';
 import { kindOfHolding } from '../holdings/registry';
+import type { End } from '../../taper/task';
+import type { Piece } from '../piece/piece';
+import { figures, shown } from './card';
+import { lengthMeasure } from './measures';
 import { PLAIN, type KindOfOperation } from './kind';
+
+/** Whether this is the second face, which brings the part to its length. */
+const toLength = (piece: Piece, end: End): boolean => piece.faced.size > 0 && !piece.faced.has(end);
 
 export const face: KindOfOperation = {
   ...PLAIN,
@@ -30,8 +37,26 @@ export const face: KindOfOperation = {
     };
   },
   say: ({ length: whole }, _section, { piece, operation: { end } }) =>
-    end !== undefined && piece.faced.size > 0 && !piece.faced.has(end)
+    end !== undefined && toLength(piece, end)
       ? [`Face the ${end} end to `, length(whole, 0.01), ' over all']
       : [`Face the ${end ?? ''} end clean; lengths are measured from it`],
+  card(laid, _section, { piece, operation: { end } }) {
+    if (end === undefined) return figures([]);
+    const spare = piece.spare[end];
+    return toLength(piece, end)
+      ? figures(
+          [shown('Length over all', laid.length), shown('Still to face off, by the drawing', spare)],
+          [lengthMeasure('Length over all', laid.length)],
+        )
+      : figures(
+          [shown('Face off, about', spare)],
+          [],
+          [
+            [
+              'Only until it is clean all over: the carriage is zeroed on this face, and lengths are counted from it.',
+            ],
+          ],
+        );
+  },
   minutes: () => 3,
 };

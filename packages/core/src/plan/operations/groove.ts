@@ -1,8 +1,10 @@
 import { length } from '../../figure/figure';
 import { isPlunged } from '../piece/ways';
-import type { Laid, Placed } from '../piece/laid';
+import { farFrom, nearFrom, type Laid, type Placed } from '../piece/laid';
 import { risk, type Wrong } from '../piece/line';
-import { finished } from '../piece/piece';
+import { finished, shapeAt } from '../piece/piece';
+import { figures } from './card';
+import { diameterMeasure, lengthMeasure } from './measures';
 import { sayOver, saySpeed } from './speed';
 import { PLAIN, type KindOfOperation, type Moment } from './kind';
 
@@ -42,16 +44,33 @@ export const groove: KindOfOperation = {
   finishes: () => true,
   wrong: tooLate,
   after: ({ piece, holding }, section) => (section ? finished(piece, [section.id], holding.id) : piece),
-  say: (laid, section) =>
+  say: (laid, section, { holding }) =>
     section
       ? [
           'Groove ',
           ...sayOver(section.smallest, section.z1 - section.z0),
           ', ',
-          length(laid.length - section.z1, 0.01),
-          ' from the tailstock face, ',
+          length(nearFrom(laid, section, holding.toward), 0.01),
+          ' from the face, ',
           ...saySpeed(laid, 2 * section.largest, { finishing: false, form: true }),
         ]
       : ['Groove'],
+  card(laid, section, { piece, holding }) {
+    if (!section) return figures([]);
+    const width = section.z1 - section.z0;
+    return {
+      kind: 'place',
+      near: nearFrom(laid, section, holding.toward),
+      far: farFrom(laid, section, holding.toward),
+      from: 2 * Math.max(...(shapeAt(piece, section) ?? []).map((p) => p.r), 0),
+      bottom: 2 * section.smallest,
+      through: false,
+      measures: [
+        diameterMeasure(section),
+        lengthMeasure(`${section.feature.name}, width`, width),
+        lengthMeasure(`${section.feature.name}, from the face`, nearFrom(laid, section, holding.toward)),
+      ],
+    };
+  },
   minutes: (_laid, section) => 4 + (section ? (section.z1 - section.z0) / 3 : 0),
 };

@@ -1,4 +1,9 @@
+import { figures } from './card';
+import { diameterMeasure, lengthMeasure } from './measures';
 import { PLAIN, type KindOfOperation } from './kind';
+
+/** What has one diameter to measure; threads go by their gauge, shapes by their own proof. */
+const MEASURED: readonly string[] = ['cylinder', 'bore', 'groove'];
 
 export const inspect: KindOfOperation = {
   ...PLAIN,
@@ -9,5 +14,13 @@ export const inspect: KindOfOperation = {
   closes: true,
   rank: () => 160,
   say: () => ['Measure it at its stations and keep the figures'],
+  card: (laid) =>
+    figures(
+      [],
+      [
+        lengthMeasure('Length over all', laid.length),
+        ...laid.sections.filter((s) => MEASURED.includes(s.kind)).map(diameterMeasure),
+      ],
+    ),
   minutes: () => 10,
 };

@@ -6,6 +6,7 @@ import type { Way } from '../../ways/taper/way';
 import type { Laid, Placed } from '../piece/laid';
 import type { Holding, HoldingBy, OperationKind, PlanOperation, Wrong } from '../piece/line';
 import type { Piece } from '../piece/piece';
+import { figures, type Card } from './card';
 
 /** The moment before an operation: the piece, how it is held, and what this holding has seen so far. */
 export interface Moment {
@@ -31,6 +32,8 @@ export interface KindOfOperation {
   readonly works: readonly { readonly kind: FeatureKind; readonly side?: Member }[];
   /** It takes metal off on the lathe, so not from hardened work, nor under the jaws. */
   readonly cuts: boolean;
+  /** It has a loop of its own: its way, its setting, its cut and its proof. */
+  readonly loop: boolean;
   /** Done to every piece when all else is. */
   readonly closes: boolean;
   /** What it leaves the piece as, for good: off the bar, or too hard to cut. */
@@ -53,6 +56,8 @@ export interface KindOfOperation {
   leaves(laid: Laid, section: Placed | null, by: HoldingBy): Way | null;
   /** In one line, with its figures. */
   say(laid: Laid, section: Placed | null, moment: Moment): Phrase;
+  /** What it is worked by at the machine, with the same figures as its line. */
+  card(laid: Laid, section: Placed | null, moment: Moment): Card;
   /** At the machine, for one piece. */
   minutes(laid: Laid, section: Placed | null, by: HoldingBy): number;
   /** To set the lathe for it; a batch done operation by operation spends it once. */
@@ -64,6 +69,7 @@ export const PLAIN: Omit<KindOfOperation, 'kind' | 'name' | 'on' | 'rank' | 'say
   works: [],
   cuts: true,
   closes: false,
+  loop: false,
   before: [],
   fromTailstock: () => false,
   needed: () => false,
@@ -72,4 +78,5 @@ export const PLAIN: Omit<KindOfOperation, 'kind' | 'name' | 'on' | 'rank' | 'say
   after: ({ piece }) => piece,
   leaves: () => null,
   setUp: () => 0,
+  card: () => figures([]),
 };

@@ -40,5 +40,14 @@ export const partOff: KindOfOperation = {
     ...saySpeed(laid, 2 * laid.barRadius, { finishing: false, form: true }),
     ...(holding.centre ? ['; the centre drawn back before it breaks through'] : []),
   ],
+  card: (laid) => ({
+    kind: 'place',
+    near: laid.length + FACING,
+    far: laid.length + FACING + PARTING_WIDTH,
+    from: 2 * laid.barRadius,
+    bottom: 2 * laid.holeRadius,
+    through: true,
+    measures: [],
+  }),
   minutes: () => 6,
 };

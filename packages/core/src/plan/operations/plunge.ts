@@ -9,6 +9,7 @@ export const plunge: KindOfOperation = {
   kind: 'plunge',
   name: 'Plunge',
   on: 'features',
+  loop: true,
   works: [{ kind: 'groove' }, { kind: 'profile' }],
   before: [
     'Form tool square and on the centre’s height.',
@@ -28,6 +29,7 @@ export const plunge: KindOfOperation = {
           ...saySpeed(laid, 2 * section.largest, { finishing: true, form: true }),
         ]
       : ['Plunge'],
+  card: () => ({ kind: 'shape' }),
   setUp: () => 6,
   minutes: () => 10,
 };

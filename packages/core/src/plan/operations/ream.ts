@@ -3,6 +3,8 @@ import { impossible } from '../piece/line';
 import { finished } from '../piece/piece';
 import { depthOf, drillMakesIt, reamerFor } from './sizes';
 import { holeNow } from './hole';
+import { figures, shown } from './card';
+import { diameterMeasure } from './measures';
 import { PLAIN, type KindOfOperation } from './kind';
 
 export const ream: KindOfOperation = {
@@ -25,5 +27,12 @@ export const ream: KindOfOperation = {
     section
       ? ['Ream ⌀', length(2 * section.largest, 0.01), ', ', length(depthOf(laid, section), 0.1), ' deep']
       : ['Ream'],
+  card: (laid, section) =>
+    section
+      ? figures(
+          [shown('Reamer', 2 * section.largest), shown('Depth', depthOf(laid, section))],
+          [diameterMeasure(section)],
+        )
+      : figures([]),
   minutes: () => 3,
 };

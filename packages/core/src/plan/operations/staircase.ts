@@ -8,6 +8,7 @@ import { MOST_SHOULDERS, STAIRCASE_WORTH } from '../piece/usual';
 import type { Laid, Placed } from '../piece/laid';
 import type { OutlinePoint } from '../../part/kinds/outline';
 import { cuttingMinutes } from './speed';
+import { figures } from './card';
 import { PLAIN, type KindOfOperation } from './kind';
 
 /** The shoulders of a cone as its own card has them, from its small end. */
@@ -75,6 +76,8 @@ export const staircase: KindOfOperation = {
       ' over it',
     ];
   },
+  card: (laid, section) =>
+    section ? { kind: 'stairs', steps: shouldersOf(laid, section), from: 2 * laid.barRadius } : figures([]),
   minutes: (laid, section) =>
     section ? cuttingMinutes((section.z1 - section.z0) / 2, laid.barRadius - section.smallest) : 5,
 };

@@ -1,16 +1,14 @@
 import { length } from '../../figure/figure';
-import type { Thread } from '../../part/kinds/thread';
-import { opensInFace, type Placed } from '../piece/laid';
+import { opensInFace } from '../piece/laid';
 import { impossible, risk } from '../piece/line';
 import { finished } from '../piece/piece';
 import { TAP_SLACK } from '../piece/usual';
 import { threadBore, isTapped } from './sizes';
 import { holeNow } from './hole';
+import { figures } from './card';
+import { threadCard } from './threadCard';
+import { threadName } from './threadName';
 import { PLAIN, type KindOfOperation } from './kind';
-
-/** A thread as it is called: by its designation, or by its diameter. */
-export const threadName = (section: Placed): string | null =>
-  (section.feature as Thread).designation.trim() || null;
 
 export const tap: KindOfOperation = {
   ...PLAIN,
@@ -56,5 +54,6 @@ export const tap: KindOfOperation = {
           length(threadBore(laid, section), 0.01),
         ]
       : ['Tap'],
+  card: (_laid, section) => (section ? threadCard(section) : figures([])),
   minutes: () => 5,
 };

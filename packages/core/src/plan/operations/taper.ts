@@ -72,6 +72,7 @@ export const taper: KindOfOperation = {
   kind: 'taper',
   name: 'Taper',
   on: 'features',
+  loop: true,
   works: [{ kind: 'taper' }],
   before: [
     'Tool exactly on the centre’s height.',
@@ -107,6 +108,7 @@ export const taper: KindOfOperation = {
       ...(as?.order.home ? [`; then ${lower(as.order.home)}`] : []),
     ];
   },
+  card: () => ({ kind: 'shape' }),
   minutes: () => TO_PROVE,
   setUp(laid, section, by) {
     const planned = section ? way(laid, section, by) : null;

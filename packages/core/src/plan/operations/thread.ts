@@ -6,7 +6,9 @@ import { SAME } from '../piece/usual';
 import { runInto } from './groove';
 import { isTapped } from './sizes';
 import { holeNow } from './hole';
-import { threadName } from './tap';
+import { figures } from './card';
+import { threadCard } from './threadCard';
+import { threadName } from './threadName';
 import { PLAIN, type KindOfOperation, type Moment } from './kind';
 import type { Placed } from '../piece/laid';
 
@@ -61,5 +63,6 @@ export const thread: KindOfOperation = {
     ];
   },
   setUp: () => 8,
+  card: (_laid, section) => (section ? threadCard(section) : figures([])),
   minutes: (_laid, section) => 12 + (section ? (section.z1 - section.z0) / 4 : 0),
 };

@@ -1,8 +1,17 @@
-import { leftAsBar } from '../piece/laid';
-import { finished, turnedDown } from '../piece/piece';
+import { farFrom, leftAsBar, type Placed } from '../piece/laid';
+import { finished, shapeAt, turnedDown } from '../piece/piece';
+import { figures } from './card';
+import { diameterMeasure } from './measures';
 import { SAME } from '../piece/usual';
 import { cuttingMinutes, sayOver, saySpeed } from './speed';
+import { threadCrest } from './threadCrest';
 import { PLAIN, type KindOfOperation } from './kind';
+
+/** What it is turned to: a cylinder to its limits, a thread's blank to the thread's own crest. */
+function turnedSize(section: Placed): { least: number; most: number } {
+  if (section.kind !== 'thread') return diameterMeasure(section);
+  return threadCrest(section);
+}
 
 export const turn: KindOfOperation = {
   ...PLAIN,
@@ -34,6 +43,19 @@ export const turn: KindOfOperation = {
           ...saySpeed(laid, 2 * section.largest, { finishing: false }),
         ]
       : ['Turn'],
+  card(laid, section, { piece, holding }) {
+    if (!section) return figures([]);
+    const { least, most } = turnedSize(section);
+    return {
+      kind: 'diameter',
+      member: 'external',
+      from: 2 * Math.max(...(shapeAt(piece, section) ?? []).map((p) => p.r)),
+      least,
+      most,
+      along: section.z1 - section.z0,
+      toEnd: farFrom(laid, section, holding.toward),
+    };
+  },
   minutes: (laid, section) =>
     section ? cuttingMinutes(section.z1 - section.z0, laid.barRadius - section.largest) : 3,
 };

@@ -33,6 +33,12 @@ export interface Laid {
   readonly holeRadius: number;
 }
 
+/** From the face toward an end to the far side of a section, and to its near one, mm. */
+export const farFrom = ({ length }: Pick<Laid, 'length'>, s: Section, end: End): number =>
+  end === 'tailstock' ? length - s.z0 : s.z1;
+export const nearFrom = ({ length }: Pick<Laid, 'length'>, s: Section, end: End): number =>
+  end === 'tailstock' ? length - s.z1 : s.z0;
+
 export const other = (end: End): End => (end === 'headstock' ? 'tailstock' : 'headstock');
 
 /**

@@ -48,6 +48,8 @@ export const MOST_SHOULDERS = 40;
 export const PECK = 3;
 export const PILOT_OVER = 13;
 export const PILOT = 6;
+/** Included angle of a drill's point. */
+export const DRILL_POINT = (118 / 180) * Math.PI;
 /** Centre drills by their body, and the part of the face's diameter one may take. */
 export const CENTRE_DRILLS = [3.15, 4, 5, 6.3, 8, 10] as const;
 export const CENTRE_OF_FACE = 0.4;

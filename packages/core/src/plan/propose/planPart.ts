@@ -59,7 +59,7 @@ function holdingOf(laid: Laid, path: readonly Choice[], choice: Choice, i: numbe
   ];
   const operations = wanted
     .sort((a, b) => a.rank - b.rank)
-    .map(({ rank: _rank, ...operation }, n) => ({ id: `${id}-${n + 1}`, ...operation }));
+    .map(({ rank: _rank, ...operation }) => ({ id: idOf(operation), ...operation }));
   return {
     id,
     by,
@@ -70,6 +70,10 @@ function holdingOf(laid: Laid, path: readonly Choice[], choice: Choice, i: numbe
     operations,
   };
 }
+
+/** The same operation has the same id however often the line of work is proposed: what was kept in it stays with it. */
+const idOf = ({ kind, features, end }: Omit<PlanOperation, 'id'>): string =>
+  [kind, ...features, ...(end ? [end] : [])].join('-');
 
 function ranked(laid: Laid, by: HoldingBy, kind: OperationKind, section: Placed | null, end?: End): Wanted {
   return {

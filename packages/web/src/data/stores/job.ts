@@ -14,6 +14,9 @@ import { sayTrouble } from '../trouble';
 import { useOutbox } from './outbox';
 import { useScreen } from './screen';
 
+/** What a record is about: the piece in hand, where no other is said. */
+export type About = Partial<Pick<KeptRecord, 'piece' | 'feature' | 'operation'>>;
+
 export type SaveState = 'saved' | 'saving' | 'waiting' | 'refused' | 'conflict';
 const SAVE_AFTER = 350;
 
@@ -199,8 +202,8 @@ export const useJob = defineStore('job', () => {
   }
 
   /** Keeps a record: on the screen at once, safe in the browser before this returns, then on its way. */
-  async function keep(body: RecordBody, forPiece = piece.value): Promise<KeptRecord> {
-    const record: KeptRecord = { ...stamp(), jobId: id.value, piece: forPiece, body };
+  async function keep(body: RecordBody, about: About = {}): Promise<KeptRecord> {
+    const record: KeptRecord = { ...stamp(), jobId: id.value, piece: piece.value, ...about, body };
     records.value = [...records.value, record];
     await outbox.add({ method: 'POST', url: '/api/records', body: record });
     return record;
@@ -208,11 +211,15 @@ export const useJob = defineStore('job', () => {
 
   /** Takes the last kept thing back; it stays on record as withdrawn. */
   const withdraw = (record: KeptRecord): Promise<KeptRecord> =>
-    keep({ kind: 'withdrawn', record: record.id }, record.piece);
+    keep({ kind: 'withdrawn', record: record.id }, { piece: record.piece });
+
+  /** Keeps what was taken back once more: the same, about the same. */
+  const keepAgain = ({ body, piece: of, feature, operation }: KeptRecord): Promise<KeptRecord> =>
+    keep(body, { piece: of, ...(feature ? { feature } : {}), ...(operation ? { operation } : {}) });
 
   /** Keeps a record, says so, and offers to take it back. */
-  async function keepAndOffer(body: RecordBody, said = 'Kept.'): Promise<void> {
-    const record = await keep(body);
+  async function keepAndOffer(body: RecordBody, said = 'Kept.', about: About = {}): Promise<void> {
+    const record = await keep(body, about);
     screen.offerBack(said, () => withdraw(record));
   }
 
@@ -253,6 +260,7 @@ export const useJob = defineStore('job', () => {
     settleLost,
     editAndOffer,
     keep,
+    keepAgain,
     keepAndOffer,
     withdraw,
   };

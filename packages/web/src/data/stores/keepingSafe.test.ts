@@ -151,8 +151,8 @@ describe('an edit', () => {
     const mine = server.jobs.get('j-1')!;
     server.jobs.set('j-1', { ...mine, version: 3, document: { ...mine.document, note: 'theirs' } });
     await until(() => job.saveState === 'saved' && job.document?.note === 'theirs');
-    job.edit((draft) => void (draft.mate = 'mine again'));
-    await until(() => docOf('j-1').mate === 'mine again');
+    job.edit((draft) => void (draft.title = 'mine again'));
+    await until(() => docOf('j-1').title === 'mine again');
     expect(docOf('j-1').note).toBe('theirs');
   });
   it('the server breaks on is not sent over and over, and goes later', async () => {
@@ -198,9 +198,9 @@ describe('an edit', () => {
     server.away = true;
     first.edit((draft) => void (draft.title = 'From the first'));
     second.edit((draft) => void (draft.material = 'From the second'));
-    first.edit((draft) => void (draft.mate = 'First again'));
+    first.edit((draft) => void (draft.note = 'First again'));
     server.away = false;
-    await until(() => docOf('j-1').mate === 'First again');
+    await until(() => docOf('j-1').note === 'First again');
     expect(docOf('j-1')).toMatchObject({ title: 'From the first', material: 'From the second' });
   });
   it('left by an older Anello in the other store is taken in; a torn one is set aside with a word', async () => {

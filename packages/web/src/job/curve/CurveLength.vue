@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { useJobModel } from '../model/useJobModel';
 import type { CurveDesk } from './useCurve';
 import QuantityField from '../../ui/QuantityField.vue';
-import { useJob } from '../../data/stores/job';
 
 /** One length of how the curve is made, kept with the job. */
 const props = defineProps<{
@@ -10,7 +10,7 @@ const props = defineProps<{
   label: string;
   error?: string | undefined;
 }>();
-const job = useJob();
+const model = useJobModel();
 </script>
 
 <template>
@@ -19,7 +19,7 @@ const job = useJob();
     dimension="length"
     required
     :model-value="props.desk.entryOf(name)"
-    :draft-key="`${job.id}.curve.${name}`"
+    :draft-key="`${model.key.value}.curve.${name}`"
     :error="error"
     @update:model-value="(next) => next && desk.change({ [name]: next })"
   />

@@ -4,6 +4,7 @@ import { count, length } from '@anello/core/figure';
 import { ofKind } from '@anello/core/job';
 import { computed } from 'vue';
 import { useCurve } from './useCurve';
+import { useJobModel } from '../model/useJobModel';
 import { useMeasuredPlaces } from '../model/useMeasuredPlaces';
 import { useStageScreen } from '../model/useStageScreen';
 import CurveDrawing from '../../drawing/CurveDrawing.vue';
@@ -19,9 +20,10 @@ import JointCard from './JointCard.vue';
 
 /** Measured places laid on the curve as well as they go: how far off, where, and whether that is good enough. */
 const job = useJob();
+const model = useJobModel();
 const preferences = usePreferences();
 const desk = useCurve();
-const own = useMeasuredPlaces(() => `measured.${job.id}.${job.piece}`);
+const own = useMeasuredPlaces(() => `measured.${model.key.value}.${job.piece}`);
 const read = own.read;
 const scaled = computed(() => desk.choice.value.withScale ?? false);
 const LEAST_PLACES = 3;
@@ -39,7 +41,7 @@ const needles = computed(() => (fit.value?.deviations ?? []).map((d) => ({ at: d
 async function keep(): Promise<void> {
   if (!fit.value) return;
   const { worst, rms, deviations } = fit.value;
-  await job.keepAndOffer({
+  await model.keepAndOffer({
     kind: 'curve',
     places: deviations.length,
     worst: worst.off,
@@ -49,7 +51,7 @@ async function keep(): Promise<void> {
     inside: inside.value,
   });
 }
-const kept = computed(() => ofKind(job.records, 'curve', job.piece).at(-1)?.body ?? null);
+const kept = computed(() => ofKind(model.records.value, 'curve', job.piece).at(-1)?.body ?? null);
 const drawn = computed<readonly Piece[]>(() => desk.pieces.value ?? []);
 useStageScreen({
   across: () =>

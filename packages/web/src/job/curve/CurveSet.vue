@@ -1,14 +1,14 @@
 <script setup lang="ts">
+import { useJobModel } from '../model/useJobModel';
 import { HELD } from '../../data/names';
 import { useHeld } from '../../data/useHeld';
 import { computed, defineAsyncComponent, type Component } from 'vue';
 import { useCurve } from './useCurve';
 import { useStageScreen } from '../model/useStageScreen';
 import MethodPicks from '../../ui/MethodPicks.vue';
-import { useJob } from '../../data/stores/job';
 
 /** Before the curve is cut: what the tool reaches, the drawing to follow, the form tool to make. */
-const job = useJob();
+const model = useJobModel();
 const desk = useCurve();
 const VIEWS = computed(() => [
   ...(desk.pieces.value
@@ -21,7 +21,7 @@ const VIEWS = computed(() => [
   { id: 'form-tool', title: 'Form tool' },
   { id: 'hardening', title: 'Hardening' },
 ]);
-const picked = useHeld(HELD.curveSet(job.id), '');
+const picked = useHeld(HELD.curveSet(model.key.value), '');
 const view = computed({
   get: () =>
     VIEWS.value.find((v) => v.id === picked.value)?.id ??

@@ -154,7 +154,7 @@ const elsewhere = computed(() => (AT_BOXES.includes(found.value.field ?? '') ? '
         label="Rake"
         dimension="angle"
         :model-value="desk.choice.value.rake"
-        :draft-key="`${job.id}.curve.rake`"
+        :draft-key="`${model.key.value}.curve.rake`"
         :error="at('rake')"
         @update:model-value="(next) => desk.change({ rake: next })"
       />
@@ -162,7 +162,7 @@ const elsewhere = computed(() => (AT_BOXES.includes(found.value.field ?? '') ? '
         label="Clearance"
         dimension="angle"
         :model-value="desk.choice.value.clearance"
-        :draft-key="`${job.id}.curve.clearance`"
+        :draft-key="`${model.key.value}.curve.clearance`"
         :error="at('clearance')"
         @update:model-value="(next) => desk.change({ clearance: next })"
       />

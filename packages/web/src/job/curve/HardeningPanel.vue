@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useJobModel } from '../model/useJobModel';
 import { HELD } from '../../data/names';
 import { useHeld } from '../../data/useHeld';
 import { count, temperature } from '@anello/core/figure';
@@ -11,13 +12,12 @@ import KeptBox from '../shared/KeptBox.vue';
 import MethodPicks from '../../ui/MethodPicks.vue';
 import NoticeText from '../../ui/NoticeText.vue';
 import HeatSpan from './HeatSpan.vue';
-import { useJob } from '../../data/stores/job';
 import { usePreferences } from '../../data/stores/preferences';
 
 /** Hardening and tempering a form tool: heats by colour and figure, in order, for the steel at hand. */
-const job = useJob();
+const model = useJobModel();
 const preferences = usePreferences();
-const kept = useKeptEntries(() => `hardening.${job.id}`);
+const kept = useKeptEntries(() => `hardening.${model.key.value}`);
 const steelId = useHeld<string>(HELD.steel, TOOL_STEELS[0]?.id ?? '');
 const steel = computed(() => TOOL_STEELS.find((s) => s.id === steelId.value) ?? TOOL_STEELS[0]);
 const soak = computed(() => {

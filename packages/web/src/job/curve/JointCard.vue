@@ -3,6 +3,7 @@ import { pairJoint, type CurvePoint } from '@anello/core/curve';
 import { length } from '@anello/core/figure';
 import { computed } from 'vue';
 import type { CurveDesk } from './useCurve';
+import { useJobModel } from '../model/useJobModel';
 import { useMeasuredPlaces } from '../model/useMeasuredPlaces';
 import JointChart from './JointChart.vue';
 import { NOTHING_TRIED, tried } from '../model/tried';
@@ -15,8 +16,9 @@ import { usePreferences } from '../../data/stores/preferences';
 /** The gap along the joint of plug and socket, both measured, and the shift that explains it. */
 const props = defineProps<{ desk: CurveDesk; own: readonly CurvePoint[] }>();
 const job = useJob();
+const model = useJobModel();
 const preferences = usePreferences();
-const mate = useMeasuredPlaces(() => `mate.${job.id}.${job.piece}`);
+const mate = useMeasuredPlaces(() => `mate.${model.key.value}.${job.piece}`);
 const clearance = computed(() => props.desk.length('mateClearance'));
 const external = computed(() => props.desk.member.value === 'external');
 const LEAST = 3;
@@ -35,7 +37,7 @@ const joint = computed(() => found.value.found);
 async function keep(): Promise<void> {
   if (!joint.value) return;
   const { places, least, most, shift, room } = joint.value;
-  await job.keepAndOffer({
+  await model.keepAndOffer({
     kind: 'joint',
     places: places.length,
     clearance: clearance.value,

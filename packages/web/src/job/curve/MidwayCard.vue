@@ -19,7 +19,7 @@ const job = useJob();
 const cut = useCut();
 const model = useJobModel();
 const preferences = usePreferences();
-const kept = useKeptEntries(() => `midway.${job.id}.${job.piece}`);
+const kept = useKeptEntries(() => `midway.${model.key.value}.${job.piece}`);
 const reads = computed(() => model.lathe.value?.dial.reads ?? 'diameter');
 const read = computed(() =>
   props.template.checks.map((_check, i) => {
@@ -36,7 +36,7 @@ const creep = computed(() => found.value.found);
 async function keep(): Promise<void> {
   if (!creep.value) return;
   const { along, across, worst } = creep.value;
-  await job.keepAndOffer({ kind: 'crept', along, across, worst: worst.off, at: worst.z });
+  await model.keepAndOffer({ kind: 'crept', along, across, worst: worst.off, at: worst.z });
   kept.clear();
 }
 </script>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useJobModel } from '../model/useJobModel';
 import { pathPlaces, type CurvePoint, type OutOfReach } from '@anello/core/curve';
 import { angle, length } from '@anello/core/figure';
 import { computed } from 'vue';
@@ -16,6 +17,7 @@ import CurveLength from './CurveLength.vue';
 /** Where this nose or its flank cannot go, marked on the curve, with the nose that would do. */
 const props = defineProps<{ desk: CurveDesk }>();
 const job = useJob();
+const model = useJobModel();
 const { found, busy, slow, stop } = useNosePath(() => {
   const { value: pieces } = props.desk.pieces;
   const noseRadius = props.desk.length('nose');
@@ -84,7 +86,7 @@ const key = (one: OutOfReach): string => `${one.why}${one.from}`;
         label="Flank behind the nose clears"
         dimension="angle"
         :model-value="desk.choice.value.flank"
-        :draft-key="`${job.id}.curve.flank`"
+        :draft-key="`${model.key.value}.curve.flank`"
         @update:model-value="(next) => desk.change({ flank: next })"
       />
       <p v-if="desk.choice.value.flank" class="quiet">

@@ -1,9 +1,9 @@
 <script setup lang="ts">
+import { useGo } from '../model/useGo';
 import { HELD } from '../../data/names';
 import { useHeld } from '../../data/useHeld';
 import { count, formatFigure, length } from '@anello/core/figure';
 import { computed } from 'vue';
-import { useRouter } from 'vue-router';
 import type { CurveDesk } from './useCurve';
 import { useCut } from '../cut/useCut';
 import { useCurveTable } from './useCurveTable';
@@ -26,7 +26,7 @@ const job = useJob();
 const model = useJobModel();
 const cut = useCut();
 const preferences = usePreferences();
-const router = useRouter();
+const go = useGo();
 /** The carriage is set by its own wheel to this, mm. */
 const ALONG = 0.1;
 const {
@@ -54,7 +54,7 @@ const {
   };
 });
 /** How far down which table: another table begins at its beginning. */
-const ticked = useHeld(HELD.steps(job.id, job.piece), { of: 0, at: 0 });
+const ticked = useHeld(HELD.steps(model.key.value, job.piece), { of: 0, at: 0 });
 const rows = computed(() => table.value?.rows ?? []);
 const at = computed({
   get: () => (ticked.value.of === rows.value.length ? ticked.value.at : 0),
@@ -100,7 +100,7 @@ async function pdf(): Promise<void> {
 }
 async function keepCut(): Promise<void> {
   await props.desk.keepShaped('steps', `${rows.value.length} steps`);
-  await router.push(`/job/${job.id}/prove`);
+  await go.to('prove');
 }
 useStageScreen({
   bar: () =>

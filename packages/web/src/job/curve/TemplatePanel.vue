@@ -1,9 +1,9 @@
 <script setup lang="ts">
+import { useGo } from '../model/useGo';
 import { creepCosts, feedToFollow, PRINTED_BAR, tracerTemplate } from '@anello/core/curve';
 import { count, length } from '@anello/core/figure';
 import { dialOf } from '@anello/core/machine';
 import { computed } from 'vue';
-import { useRouter } from 'vue-router';
 import type { CurveDesk } from './useCurve';
 import { useCut } from '../cut/useCut';
 import { useJobModel } from '../model/useJobModel';
@@ -22,7 +22,7 @@ import WallPicks from './WallPicks.vue';
 /** A full-size line for the stylus, on as many sheets as it takes, and how to work by it. */
 const props = defineProps<{ desk: CurveDesk }>();
 const job = useJob();
-const router = useRouter();
+const go = useGo();
 const preferences = usePreferences();
 const model = useJobModel();
 const cut = useCut();
@@ -59,7 +59,7 @@ const reads = computed(() => model.lathe.value?.dial.reads ?? 'diameter');
 const CREPT = 0.5;
 async function keepCut(): Promise<void> {
   await props.desk.keepShaped('drawing', '');
-  await router.push(`/job/${job.id}/prove`);
+  await go.to('prove');
 }
 const save = (format: TemplateFormat): Promise<void> =>
   saveTemplate(`${job.document?.number ?? 'curve'} template`, sheets.value, format);

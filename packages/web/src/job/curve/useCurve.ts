@@ -1,4 +1,4 @@
-import { coreFeatures, entry, type CurveChoice, type Entry } from '@anello/contract';
+import { coreFeatures, entry, type CurveWork, type Entry } from '@anello/contract';
 import { AnelloError } from '@anello/core/basics';
 import { outOfReach, USUAL_CURVE, type OutOfReach, type Piece } from '@anello/core/curve';
 import { plungeOf, profileCurve, type Plunge } from '@anello/core/part';
@@ -6,12 +6,12 @@ import type { Member } from '@anello/core/taper';
 import type { CurveWayId } from '@anello/core/ways';
 import { computed, type ComputedRef } from 'vue';
 import { NOTHING_TRIED, tried, type Tried } from '../model/tried';
-import { withChanges } from '../model/withChanges';
 import { useJob } from '../../data/stores/job';
 import { usePreferences } from '../../data/stores/preferences';
 import { useScreen } from '../../data/stores/screen';
 import { shared } from '../model/desk';
 import { useJobModel } from '../model/useJobModel';
+import { useWork } from '../model/useWork';
 
 type Lengths = keyof typeof USUAL_CURVE;
 
@@ -21,7 +21,7 @@ export interface CurveDesk {
   readonly member: ComputedRef<Member>;
   readonly name: ComputedRef<string>;
   readonly plunge: ComputedRef<Plunge | null>;
-  readonly choice: ComputedRef<CurveChoice>;
+  readonly choice: ComputedRef<CurveWork>;
   /** What the tool does not reach; or what is wrong with its figures. */
   readonly reach: ComputedRef<Tried<readonly OutOfReach[]>>;
   /** From the part's tailstock face to the curve's own tailstock end, mm. */
@@ -29,7 +29,7 @@ export interface CurveDesk {
   /** A length as given, or the usual. */
   length(key: Lengths): number;
   entryOf(key: Lengths): Entry | undefined;
-  change(more: Partial<CurveChoice>): void;
+  change(more: Partial<CurveWork>): void;
   choose(way: CurveWayId): void;
   /** Keeps that it was cut so, and what is to be said of it. */
   keepShaped(way: CurveWayId, said: string): Promise<void>;
@@ -46,9 +46,9 @@ function makeCurveDesk(): CurveDesk {
   const screen = useScreen();
   const preferences = usePreferences();
   const model = useJobModel();
-  const choice = computed<CurveChoice>(() => job.document?.curve ?? {});
+  const { work: choice, lay } = useWork('curve');
   const feature = computed(() => {
-    const found = coreFeatures(job.document?.features ?? []).find((f) => f.kind === 'profile');
+    const found = coreFeatures(job.document?.features ?? []).find((f) => f.id === model.shape.value?.feature);
     return found?.kind === 'profile' ? found : null;
   });
   const pieces = computed(() => {
@@ -63,8 +63,7 @@ function makeCurveDesk(): CurveDesk {
   const member = computed<Member>(() => feature.value?.side ?? 'external');
   const lengthOf = (key: Lengths): number => choice.value[key]?.value ?? USUAL_CURVE[key];
 
-  const change = (more: Partial<CurveChoice>): void =>
-    job.edit((draft) => void (draft.curve = withChanges(draft.curve, more)));
+  const change = (more: Partial<CurveWork>): void => lay(more);
 
   return {
     pieces,
@@ -90,7 +89,7 @@ function makeCurveDesk(): CurveDesk {
     entryOf: (key) => choice.value[key] ?? usual(key),
     change,
     async keepShaped(way, said) {
-      await job.keepAndOffer({ kind: 'shaped', way, said });
+      await model.keepAndOffer({ kind: 'shaped', way, said });
     },
     choose(way) {
       const before = choice.value.way;

@@ -1,23 +1,37 @@
 <script setup lang="ts">
-import { entry, type Entry, type JobDocument } from '@anello/contract';
+import { entry, type Entry, type JobDocument, type TaperWork } from '@anello/contract';
 import { ALLOWANCE_FOR, allowanceFor, type AllowanceFor } from '@anello/core/cutting';
 import { exactText, length, snap } from '@anello/core/figure';
 import { computed } from 'vue';
 import QuantityField from '../../ui/QuantityField.vue';
 import { useJobModel } from '../model/useJobModel';
+import { useWork } from '../model/useWork';
 import { useJob } from '../../data/stores/job';
 
 /** What the passes are counted from: stock, depth of a roughing cut, the last stock, the allowance. */
 defineProps<{ end: string }>();
 const job = useJob();
-const cut = computed(() => (job.document as JobDocument).cut);
+const { work, edit } = useWork('taper');
+const cut = computed(() => ({ ...(job.document as JobDocument).cut, ...work.value.cut }));
 
-type Figure = Exclude<keyof JobDocument['cut'], 'risk' | 'tool' | 'materialRow'>;
+/** What is of this taper only; the others are of the job. */
+type Own = Exclude<keyof TaperWork['cut'], 'risk'>;
+type Whole = Exclude<keyof JobDocument['cut'], 'tool' | 'materialRow'>;
+type Figure = Own | Whole;
+const OPTIONAL: readonly Figure[] = ['stock', 'feed', 'noseRadius'];
+const isOwn = (key: Figure): key is Own => key in OWN;
+const OWN: Readonly<Record<Own, true>> = { stock: true, lastStock: true, allowance: true };
 function set(key: Figure, next: Entry | undefined): void {
-  job.edit((draft) => {
-    if (next) draft.cut[key] = next;
-    else if (key === 'stock' || key === 'feed' || key === 'noseRadius') delete draft.cut[key];
-  });
+  if (isOwn(key)) edit((draft) => put(draft.cut, key, next));
+  else job.edit((draft) => put(draft.cut, key, next));
+}
+function put<K extends Figure>(
+  figures: { [P in K]?: Entry | undefined },
+  key: K,
+  next: Entry | undefined,
+): void {
+  if (next) figures[key] = next;
+  else if (OPTIONAL.includes(key)) delete figures[key];
 }
 const FOR: Readonly<Record<AllowanceFor, string>> = {
   try: 'a try',
@@ -49,7 +63,7 @@ const FIELDS: readonly { key: Figure; label: (end: string) => string; required: 
         dimension="length"
         :model-value="cut[field.key]"
         :required="field.required"
-        :draft-key="`${job.id}.cut.${field.key}`"
+        :draft-key="`${isOwn(field.key) ? model.key.value : job.id}.cut.${field.key}`"
         @update:model-value="(next) => set(field.key, next)"
       />
       <div v-if="field.key === 'allowance'" class="for" role="group" aria-label="Leave it on for">

@@ -53,12 +53,12 @@ const found = computed<TrueUp | null>(() => {
     throw error;
   }
 });
-const tries = computed(() => ofKind(job.records, 'held', job.piece));
+const tries = computed(() => ofKind(model.records.value, 'held', job.piece));
 
 async function keep(): Promise<void> {
   if (!found.value) return;
   const { swing, inside } = found.value;
-  await job.keepAndOffer(
+  await model.keepAndOffer(
     {
       kind: 'held',
       readings: readings.value,

@@ -3,6 +3,7 @@ import { length } from '@anello/core/figure';
 import { ofKind, type RecordOf } from '@anello/core/job';
 import { computed } from 'vue';
 import type { CutDesk } from './useCut';
+import { useJobModel } from '../model/useJobModel';
 import FigureText from '../../ui/FigureText.vue';
 import { useJob } from '../../data/stores/job';
 import { useScreen } from '../../data/stores/screen';
@@ -10,13 +11,14 @@ import { useScreen } from '../../data/stores/screen';
 /** The passes taken, and those still to take. */
 const props = defineProps<{ desk: CutDesk }>();
 const job = useJob();
+const model = useJobModel();
 const screen = useScreen();
-const taken = computed(() => ofKind(job.records, 'pass', job.piece));
+const taken = computed(() => ofKind(model.records.value, 'pass', job.piece));
 const ahead = computed(() => props.desk.plan.value.passes);
 
 async function takeBack(pass: RecordOf<'pass'>): Promise<void> {
   await job.withdraw(pass);
-  screen.offerBack('Pass taken back.', () => job.keep(pass.body));
+  screen.offerBack('Pass taken back.', () => job.keepAgain(pass));
 }
 </script>
 

@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import { useGo } from '../model/useGo';
 import { length, plainText } from '@anello/core/figure';
 import type { DefaultUnit } from '@anello/core/quantity';
 import { computed, defineAsyncComponent, ref } from 'vue';
-import { useRouter } from 'vue-router';
 import { useCut } from './useCut';
 import { useJobModel } from '../model/useJobModel';
 import { useWarmth } from './useWarmth';
@@ -19,7 +19,7 @@ import StaircasePanel from './StaircasePanel.vue';
 import WarmPiece from './WarmPiece.vue';
 
 /** From stock to finish by dial: the next pass, what is left, and the plan to the allowance. */
-const router = useRouter();
+const go = useGo();
 const job = useJob();
 const preferences = usePreferences();
 const model = useJobModel();
@@ -38,13 +38,13 @@ const passNumber = computed(() => (desk.state.value?.passes ?? 0) + 1);
 
 const DrillFirst = defineAsyncComponent(() => import('./DrillFirst.vue'));
 const PacePanel = defineAsyncComponent(() => import('./PacePanel.vue'));
-const toProve = (): void => void router.push(`/job/${job.id}/prove`);
+const toProve = (): void => void go.to('prove');
 
 function barRequest(): BarRequest | null {
   if (!desk.state.value) return null;
   if (asking.value === 'measured') {
     return {
-      key: `${job.id}.${job.piece}.measured`,
+      key: `${model.key.value}.${job.piece}.measured`,
       label: `Diameter at the ${end.value}`,
       asks: 'figure',
       dimension: 'length',
@@ -70,7 +70,7 @@ function barRequest(): BarRequest | null {
   const next = desk.next.value;
   const dialFrom = desk.state.value.dial;
   return {
-    key: `${job.id}.${job.piece}.dial`,
+    key: `${model.key.value}.${job.piece}.dial`,
     label: 'Dial now',
     asks: 'figure',
     dimension: 'length',
@@ -189,7 +189,11 @@ useStageScreen({
         >
         <v-btn @click="toProve">Try it now</v-btn>
       </div>
-      <WarmPiece v-if="asking === 'measured'" :warmth="warmth" :draft-key="`${job.id}.${job.piece}.warm`" />
+      <WarmPiece
+        v-if="asking === 'measured'"
+        :warmth="warmth"
+        :draft-key="`${model.key.value}.${job.piece}.warm`"
+      />
       <PassTable v-if="desk.state.value" :desk="desk" />
     </section>
     <aside class="side">

@@ -1,4 +1,5 @@
 // @vitest-environment jsdom
+import type { TaperWork } from '@anello/contract';
 import { entry } from '@anello/contract';
 import { describe, expect, it } from 'vitest';
 import { nextTick } from 'vue';
@@ -10,7 +11,8 @@ import { useWarmth } from './useWarmth';
 const screen = useOnScreen();
 const withStock = (stock: string) => {
   const job = shankJob('attachment');
-  return { ...job, cut: { ...job.cut, stock: entry(stock) } };
+  const work = job.work['t'] as TaperWork;
+  return { ...job, work: { t: { ...work, cut: { ...work.cut, stock: entry(stock) } } } };
 };
 const SMALL = 23.825 - 81 / 19.922;
 
@@ -92,7 +94,7 @@ describe('a piece measured warm', () => {
     const { desk } = screen.work(shankJob('attachment', { quantity: 2 }), () => useWarmth(() => 40));
     desk.set({ typed: '45', value: 45 });
     await nextTick();
-    await useJob().keep({ kind: 'piece', carriedFrom: 1 }, 2);
+    await useJob().keep({ kind: 'piece', carriedFrom: 1 }, { piece: 2 });
     await nextTick();
     expect(desk.given.value).toBeUndefined();
   });

@@ -5,6 +5,7 @@ import { snapDown, type Figure } from '@anello/core/figure';
 import { computed, type ComputedRef } from 'vue';
 import { useJob } from '../../data/stores/job';
 import { shared } from '../model/desk';
+import { useDialFigure } from '../model/useDialFigure';
 import { useJobModel } from '../model/useJobModel';
 
 export interface CutDesk {
@@ -38,7 +39,9 @@ function makeCutDesk(): CutDesk {
   );
   const stock = computed(() => model.cutFigures.value?.stock);
   const state = computed(() =>
-    task.value && stock.value ? cutState(job.records, job.piece, stock.value, task.value.member) : null,
+    task.value && stock.value
+      ? cutState(model.records.value, job.piece, stock.value, task.value.member)
+      : null,
   );
   const left = computed(() => {
     if (!state.value || !task.value) return 0;
@@ -88,12 +91,7 @@ function makeCutDesk(): CutDesk {
     }
   });
 
-  function dialFigure(value: number): Figure {
-    const { value: lathe } = model.lathe;
-    return lathe
-      ? { quantity: 'length', value, resolution: lathe.dial.division, system: lathe.dial.units }
-      : { quantity: 'length', value };
-  }
+  const dialFigure = useDialFigure();
 
   function onDial(diameter: number): { figure: Figure; divisions: number; leftOver: number } {
     const dial = model.lathe.value?.dial;
@@ -112,7 +110,7 @@ function makeCutDesk(): CutDesk {
     if (!state.value || !lathe) return;
     const planned = plan.value.passes[0]?.dialTo ?? null;
     const { depth } = passTo(state.value.dial, dialTo, lathe.dial.reads);
-    await job.keep({ kind: 'pass', dialFrom: state.value.dial, dialTo, planned, depth, typed });
+    await model.keep({ kind: 'pass', dialFrom: state.value.dial, dialTo, planned, depth, typed });
   }
 
   async function keepMeasured(
@@ -120,7 +118,7 @@ function makeCutDesk(): CutDesk {
     typed: string,
   ): Promise<void> {
     if (!state.value) return;
-    await job.keep({
+    await model.keep({
       kind: 'measured',
       ...seen,
       expected: state.value.now,

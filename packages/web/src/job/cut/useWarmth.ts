@@ -1,3 +1,4 @@
+import { useJobModel } from '../model/useJobModel';
 import type { Entry } from '@anello/contract';
 import { diameterAt20, EXPANSION, MEASURED_WARM } from '@anello/core/gauging';
 import { computed, type ComputedRef, type Ref } from 'vue';
@@ -21,7 +22,8 @@ const ROOM = 20;
 /** The piece's own warmth while it is measured: bronze off the tool at 45 °C is 0.02 mm large at 40 mm. */
 export function useWarmth(diameter: () => number): Warmth {
   const job = useJob();
-  const kept = useKeptEntries(() => `warm.${job.id}.${job.piece}`);
+  const model = useJobModel();
+  const kept = useKeptEntries(() => `warm.${model.key.value}.${job.piece}`);
   const given = computed(() => kept.entry('at'));
   const { row } = useMaterial();
   const problem = computed(() => {

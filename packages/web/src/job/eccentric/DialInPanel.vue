@@ -1,10 +1,9 @@
 <script setup lang="ts">
+import { useGo } from '../model/useGo';
 import type { EccentricPart } from '@anello/core/eccentric';
 import { length } from '@anello/core/figure';
 import { computed } from 'vue';
-import { useRouter } from 'vue-router';
 import JawPlan from '../../drawing/JawPlan.vue';
-import { useJob } from '../../data/stores/job';
 import { usePreferences } from '../../data/stores/preferences';
 import type { BarRequest } from '../../data/stores/screen';
 import FigureText from '../../ui/FigureText.vue';
@@ -19,8 +18,7 @@ import type { EccentricDesk } from './useEccentric';
 
 /** Live from any readings so far: where the throw stands, which jaw to ease, which to tighten, until it is right. */
 const props = defineProps<{ desk: EccentricDesk; part: EccentricPart }>();
-const job = useJob();
-const router = useRouter();
+const go = useGo();
 const preferences = usePreferences();
 const { limit } = props.desk;
 const { kept, extremes, resolution, now, refused, indicator, tries, proved, nextJaw, keep } = useDialIn(
@@ -46,7 +44,7 @@ function barRequest(): BarRequest {
       label: 'The throw is right',
       asks: 'nothing',
       hint: 'Nip all four, and turn it by hand once before power.',
-      empty: { label: 'On to Cut', run: () => void router.push(`/job/${job.id}/cut`) },
+      empty: { label: 'On to Cut', run: () => void go.to('cut') },
     };
   }
   if (extremes.value || nextJaw.value === null) {

@@ -2,7 +2,7 @@
 import { AnelloError } from '@anello/core/basics';
 import { eccentricFaults, endOn } from '@anello/core/eccentric';
 import { length } from '@anello/core/figure';
-import { holeLimits } from '@anello/core/fit';
+import { sizeLimits } from '@anello/core/fit';
 import { computed } from 'vue';
 import { useEccentric } from './useEccentric';
 import EndOn from './EndOn.vue';
@@ -21,7 +21,10 @@ const fit = computed(() => {
   const bore = job.document?.features.find((f) => f.kind === 'bore');
   if (bore?.kind !== 'bore' || !bore.fit || !bore.diameter) return null;
   try {
-    return { name: bore.fit, ...holeLimits({ diameter: bore.diameter.value, fit: bore.fit }) };
+    return {
+      name: bore.fit,
+      ...sizeLimits({ size: bore.diameter.value, side: 'internal', given: { fit: bore.fit } }),
+    };
   } catch (error) {
     if (error instanceof AnelloError) return null;
     throw error;

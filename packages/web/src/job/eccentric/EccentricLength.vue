@@ -1,10 +1,10 @@
 <script setup lang="ts">
+import { useJobModel } from '../model/useJobModel';
 import { entry } from '@anello/contract';
 import { exactText, length as figureOf } from '@anello/core/figure';
 import { computed } from 'vue';
 import type { EccentricDesk } from './useEccentric';
 import QuantityField from '../../ui/QuantityField.vue';
-import { useJob } from '../../data/stores/job';
 
 /** One length of how the eccentric is made, kept with the job; what the shop has not said shows as the usual. */
 const props = defineProps<{
@@ -14,7 +14,7 @@ const props = defineProps<{
   usual?: number | undefined;
   error?: string | undefined;
 }>();
-const job = useJob();
+const model = useJobModel();
 const shown = computed(
   () =>
     props.desk.choice.value[props.name] ??
@@ -27,7 +27,7 @@ const shown = computed(
     :label="label"
     dimension="length"
     :model-value="shown"
-    :draft-key="`${job.id}.eccentric.${name}`"
+    :draft-key="`${model.key.value}.eccentric.${name}`"
     :error="error"
     @update:model-value="(next) => desk.setLength(name, next)"
   />

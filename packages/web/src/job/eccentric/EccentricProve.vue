@@ -2,7 +2,7 @@
 import { eccentricOfJob } from '@anello/contract';
 import { invalidates, type EccentricPart } from '@anello/core/eccentric';
 import { angle, length } from '@anello/core/figure';
-import { holeLimits } from '@anello/core/fit';
+import { sizeLimits } from '@anello/core/fit';
 import { ofKind } from '@anello/core/job';
 import { computed, ref } from 'vue';
 import { useEccentric } from './useEccentric';
@@ -27,7 +27,9 @@ const { limit } = desk;
 const wanted = computed(() => 2 * props.part.throw);
 type Station = 'near' | 'far';
 const read = computed(() => {
-  const kept = ofKind(job.records, 'travel', job.piece).filter((r) => r.body.eccentric === props.part.id);
+  const kept = ofKind(model.records.value, 'travel', job.piece).filter(
+    (r) => r.body.eccentric === props.part.id,
+  );
   return (['near', 'far'] as const).map((station) => ({
     station,
     seen: kept.filter((r) => r.body.station === station).at(-1)?.body.seen ?? null,
@@ -50,14 +52,16 @@ const leaning = computed(() => lean.value !== null && 2 * Math.abs(lean.value) >
 const fit = computed(() => {
   const bore = job.document?.features.find((f) => f.kind === 'bore');
   return bore?.kind === 'bore' && bore.fit && bore.diameter
-    ? holeLimits({ diameter: bore.diameter.value, fit: bore.fit })
+    ? sizeLimits({ size: bore.diameter.value, side: 'internal', given: { fit: bore.fit } })
     : null;
 });
 const changes = computed(() => {
   const basis = desk.basis.value;
-  if (!basis || !job.document || eccentricOfJob(job.document)?.id !== props.part.id) return [];
-  const made = ofKind(job.records, 'made', job.piece).filter((r) => r.body.eccentric === props.part.id);
-  const set = ofKind(job.records, 'thrown', job.piece)
+  if (!basis || !job.document || eccentricOfJob(job.document, props.part.id)?.id !== props.part.id) return [];
+  const made = ofKind(model.records.value, 'made', job.piece).filter(
+    (r) => r.body.eccentric === props.part.id,
+  );
+  const set = ofKind(model.records.value, 'thrown', job.piece)
     .filter((r) => r.body.eccentric === props.part.id && r.body.inside)
     .at(-1);
   const all = [
@@ -85,7 +89,7 @@ useStageScreen({
       tone: Math.abs(off(seen)) <= limit.value ? 'good' : 'bad',
     }),
     keep: async ({ value }, typed) => {
-      await job.keep({
+      await model.keep({
         kind: 'travel',
         eccentric: props.part.id,
         station: asking.value,

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useJobModel } from '../model/useJobModel';
 import { HELD } from '../../data/names';
 import { useHeld } from '../../data/useHeld';
 import type { EccentricPart } from '@anello/core/eccentric';
@@ -6,12 +7,11 @@ import { eccentricWayOf } from '@anello/core/ways';
 import { computed, defineAsyncComponent, type Component } from 'vue';
 import { useEccentric } from './useEccentric';
 import MethodPicks from '../../ui/MethodPicks.vue';
-import { useJob } from '../../data/stores/job';
 import DialInPanel from './DialInPanel.vue';
 
 /** Setting a throw over: marked out, held, packed or centred, and dialled in until the needle agrees. */
 defineProps<{ part: EccentricPart }>();
-const job = useJob();
+const model = useJobModel();
 const desk = useEccentric();
 const VIEWS = [
   { id: 'dial', title: 'Dial it in' },
@@ -21,7 +21,7 @@ const VIEWS = [
   { id: 'lean', title: 'Does it lean' },
   { id: 'valve', title: 'Valve motion' },
 ];
-const picked = useHeld(HELD.eccentricSet(job.id), '');
+const picked = useHeld(HELD.eccentricSet(model.key.value), '');
 const beginsWith = computed(() => {
   const { way } = desk.choice.value;
   return way ? eccentricWayOf(way).beginsWith : 'dial';

@@ -5,6 +5,8 @@ import { length } from '@anello/core/figure';
 import { ofKind } from '@anello/core/job';
 import { computed } from 'vue';
 import type { EccentricDesk } from './useEccentric';
+import { useGo } from '../model/useGo';
+import { useJobModel } from '../model/useJobModel';
 import FigureText from '../../ui/FigureText.vue';
 import { useJob } from '../../data/stores/job';
 import { useKit } from '../../data/stores/kit';
@@ -12,6 +14,8 @@ import { useKit } from '../../data/stores/kit';
 /** What is cut at that setting, with the bore's tools, and ticked off as it is done. */
 const props = defineProps<{ desk: EccentricDesk; part: EccentricPart }>();
 const job = useJob();
+const model = useJobModel();
+const go = useGo();
 const kit = useKit();
 const bore = computed(() => {
   const { bore: diameter } = props.part;
@@ -22,7 +26,7 @@ const bore = computed(() => {
 const made = computed(
   () =>
     new Set(
-      ofKind(job.records, 'made', job.piece)
+      ofKind(model.records.value, 'made', job.piece)
         .filter((r) => r.body.eccentric === props.part.id)
         .map((r) => r.body.what),
     ),
@@ -62,7 +66,7 @@ const steps = computed(() =>
         @click="desk.keepMade(step.what)"
         >{{ made.has(step.what) ? `${step.done} ✓` : step.todo }}</v-btn
       >
-      <v-btn :to="`/job/${job.id}/prove`">On to Prove</v-btn>
+      <v-btn :to="go.path('prove')">On to Prove</v-btn>
     </div>
   </article>
 </template>

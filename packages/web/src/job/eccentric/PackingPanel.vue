@@ -9,6 +9,7 @@ import {
 import { length } from '@anello/core/figure';
 import { computed } from 'vue';
 import type { EccentricDesk } from './useEccentric';
+import { useJobModel } from '../model/useJobModel';
 import { useKeptEntries } from '../model/useKeptEntries';
 import { useStageScreen } from '../model/useStageScreen';
 import { NOTHING_TRIED, tried } from '../model/tried';
@@ -23,6 +24,7 @@ import { usePreferences } from '../../data/stores/preferences';
 /** One jaw of a three-jaw packed: how thick for these jaws, what it gives as made, and the next after a first reading. */
 const props = defineProps<{ desk: EccentricDesk; part: EccentricPart }>();
 const job = useJob();
+const model = useJobModel();
 const preferences = usePreferences();
 const jaws = computed<JawFace>(() => props.desk.choice.value.jaws ?? 'narrow');
 const FACES = [
@@ -36,7 +38,7 @@ const plan = computed(() => {
     preferences.units,
   );
 });
-const kept = useKeptEntries(() => `packing.${job.id}.${job.piece}`);
+const kept = useKeptEntries(() => `packing.${model.key.value}.${job.piece}`);
 const packed = computed(() => props.desk.choice.value.packing?.value ?? plan.value.found?.made ?? 0);
 /** What the packing as made would give, before anything is read. */
 const gives = computed(() =>
@@ -62,7 +64,7 @@ const right = computed(
 async function keepTry(): Promise<void> {
   const { found } = next.value;
   if (!found) return;
-  await job.keepAndOffer(
+  await model.keepAndOffer(
     {
       kind: 'thrown',
       eccentric: props.part.id,
@@ -151,7 +153,7 @@ useStageScreen({
             label="Packing as made"
             dimension="length"
             :model-value="desk.choice.value.packing"
-            :draft-key="`${job.id}.packing`"
+            :draft-key="`${model.key.value}.packing`"
             :error="gives.said || undefined"
             @update:model-value="(entry) => desk.setLength('packing', entry)"
           />

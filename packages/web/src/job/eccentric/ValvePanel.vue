@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useJobModel } from '../model/useJobModel';
 import { entry, type Entry } from '@anello/contract';
 import { AnelloError } from '@anello/core/basics';
 import { valveMotion, type EccentricPart, type ValveGear } from '@anello/core/eccentric';
@@ -10,12 +11,11 @@ import ValveChart from './ValveChart.vue';
 import FigureText from '../../ui/FigureText.vue';
 import NoticeText from '../../ui/NoticeText.vue';
 import QuantityField from '../../ui/QuantityField.vue';
-import { useJob } from '../../data/stores/job';
 import { usePreferences } from '../../data/stores/preferences';
 
 /** Where a valve eccentric is keyed to the crank, and when its ports open and close. */
 const props = defineProps<{ desk: EccentricDesk; part: EccentricPart }>();
-const job = useJob();
+const model = useJobModel();
 const preferences = usePreferences();
 type Valve = NonNullable<EccentricDesk['choice']['value']['valve']>;
 const USUAL: Valve = {
@@ -95,7 +95,7 @@ useStageScreen({
         :label="box.label"
         dimension="length"
         :model-value="valve[box.key]"
-        :draft-key="`${job.id}.valve.${box.key}`"
+        :draft-key="`${model.key.value}.valve.${box.key}`"
         :error="at(box.key)"
         @update:model-value="(next) => setBox(box.key, next)"
       />

@@ -69,7 +69,7 @@ export function useDialIn(desk: EccentricDesk, part: () => EccentricPart): DialI
   );
   const now = computed(() => found.value.found);
   const tries = computed(() =>
-    ofKind(job.records, 'thrown', job.piece).filter((r) => r.body.eccentric === part().id),
+    ofKind(model.records.value, 'thrown', job.piece).filter((r) => r.body.eccentric === part().id),
   );
   return {
     kept,
@@ -87,7 +87,7 @@ export function useDialIn(desk: EccentricDesk, part: () => EccentricPart): DialI
     async keep() {
       if (!now.value) return;
       const { at, throwNow, inside } = now.value;
-      await job.keepAndOffer(
+      await model.keepAndOffer(
         {
           kind: 'thrown',
           eccentric: part().id,

@@ -1,4 +1,4 @@
-import { coreFeatures, eccentricOfJob, type EccentricChoice, type Entry } from '@anello/contract';
+import { coreFeatures, type EccentricWork, type Entry } from '@anello/contract';
 import {
   eccentricsOf,
   PACKING_STEP,
@@ -9,19 +9,19 @@ import {
 } from '@anello/core/eccentric';
 import { compareEccentricWays, type EccentricWayId } from '@anello/core/ways';
 import { computed, type ComputedRef } from 'vue';
-import { withChanges } from '../model/withChanges';
 import { useJob } from '../../data/stores/job';
 import { useKit } from '../../data/stores/kit';
 import { useScreen } from '../../data/stores/screen';
 import { shared } from '../model/desk';
 import { useJobModel } from '../model/useJobModel';
+import { useWork } from '../model/useWork';
 
 type Lengths = 'limit' | 'packing' | 'grooveTool' | 'partTool' | 'leastLand' | 'weightAt' | 'clear';
 
 export interface EccentricDesk {
   readonly part: ComputedRef<EccentricPart | null>;
   readonly throws: ComputedRef<readonly EccentricPart[]>;
-  readonly choice: ComputedRef<EccentricChoice>;
+  readonly choice: ComputedRef<EccentricWork>;
   readonly ways: ComputedRef<ReturnType<typeof compareEccentricWays> | null>;
   readonly basis: ComputedRef<MadeBasis | null>;
   /** Longest stroke of an indicator owned, mm; null when none is on record. */
@@ -30,7 +30,7 @@ export interface EccentricDesk {
   readonly limit: ComputedRef<number>;
   /** Packing is made and measured to this, mm. */
   readonly step: number;
-  change(more: Partial<EccentricChoice>): void;
+  change(more: Partial<EccentricWork>): void;
   setLength(key: Lengths, next: Entry | undefined): void;
   choose(id: EccentricWayId): void;
   keepMade(what: MadeId): Promise<void>;
@@ -44,16 +44,15 @@ function makeEccentricDesk(): EccentricDesk {
   const kit = useKit();
   const screen = useScreen();
   const model = useJobModel();
-  const part = computed(() => (job.document ? eccentricOfJob(job.document) : null));
+  const part = model.eccentric;
   const throws = computed(() => eccentricsOf(coreFeatures(job.document?.features ?? [])));
-  const choice = computed<EccentricChoice>(() => job.document?.eccentric ?? {});
+  const { work: choice, lay } = useWork('eccentric');
   const range = computed(() => {
     const strokes = kit.core.instruments.filter((i) => i.type === 'indicator').map((i) => i.range ?? 0);
     return strokes.length > 0 ? Math.max(...strokes) || null : null;
   });
 
-  const change = (more: Partial<EccentricChoice>): void =>
-    job.edit((draft) => void (draft.eccentric = withChanges(draft.eccentric, more)));
+  const change = (more: Partial<EccentricWork>): void => lay(more);
   const basis = computed<MadeBasis | null>(() => {
     if (!part.value) return null;
     const { throw: e, diameter, width, bore, hub } = part.value;
@@ -89,7 +88,7 @@ function makeEccentricDesk(): EccentricDesk {
     },
     async keepMade(what) {
       if (!part.value || !basis.value) return;
-      await job.keepAndOffer({
+      await model.keepAndOffer({
         kind: 'made',
         eccentric: part.value.id,
         what,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { chiefOf } from '@anello/core/part';
 import { plainText } from '@anello/core/figure';
-import { computed, defineAsyncComponent, onMounted, watch } from 'vue';
+import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { useFetchedWhenIdle } from '../../ui/useFetchedWhenIdle';
 import { useKeys } from '../../ui/useKeys';
@@ -11,7 +11,9 @@ import JobHeader from './JobHeader.vue';
 import NoticeText from '../../ui/NoticeText.vue';
 import ReadingBar from './ReadingBar.vue';
 import StageTabs from './StageTabs.vue';
-import { viewOf, VIEWS, type View } from '../model/kind';
+import { ofShape, viewOf, VIEWS, viewsOf, type View } from '../model/kind';
+import { useGo } from '../model/useGo';
+import ShapePicks from './ShapePicks.vue';
 import { loadOf, provideJobKind, restOf } from '../kinds/registry';
 import { useJob } from '../../data/stores/job';
 import { useKit } from '../../data/stores/kit';
@@ -21,15 +23,20 @@ import { useScreen } from '../../data/stores/screen';
 import { useShop } from '../../data/stores/shop';
 
 /** One job: the part on its axis, the plan and the stages of the work, and the reading bar. */
-const props = defineProps<{ id: string; stage?: string }>();
+const props = defineProps<{ id: string; stage?: string; of?: string }>();
 const router = useRouter();
+const stage = computed<View>(() => VIEWS.find((s) => s === props.stage) ?? 'part');
 const job = useJob();
 const shop = useShop();
 const kit = useKit();
 const outbox = useOutbox();
 const screen = useScreen();
 const preferences = usePreferences();
-const model = provideJobModel();
+/** What was picked last: a shape's own steps are of it, on whichever screen that was. */
+const model = provideJobModel(
+  () => (ofShape(stage.value) && props.of) || screen.selectedFeature || undefined,
+);
+const operation = ref<string | null>(null);
 const fetchWhenIdle = useFetchedWhenIdle();
 
 /** Seldom wanted: fetched when they are. */
@@ -39,8 +46,9 @@ const NotTaken = defineAsyncComponent(() => import('../record/NotTaken.vue'));
 
 const kind = provideJobKind(model);
 /** Where a taper that is not settled is no matter, or is said already. */
-const ANY_PART: readonly View[] = ['part', 'plan', 'record'];
-const stage = computed<View>(() => VIEWS.find((s) => s === props.stage) ?? 'part');
+/** These draw the piece as it stands in its holding instead. */
+const OWN_DRAWING: readonly View[] = ['plan', 'work'];
+const ANY_PART: readonly View[] = ['part', 'plan', 'work', 'record'];
 const view = computed(() => viewOf(loadOf(kind.value, stage.value)));
 /** Given to its own views only: the others find what they need in the model. */
 const given = computed(() => (kind.value.stages[stage.value] ? kind.value.props(model) : {}));
@@ -48,6 +56,16 @@ const given = computed(() => (kind.value.stages[stage.value] ? kind.value.props(
 watch(
   () => props.id,
   (id) => void job.open(id),
+  { immediate: true },
+);
+/** An operation stays in hand until a shape's step or another operation is. */
+watch(
+  () => [props.id, stage.value, props.of] as const,
+  ([id, view, of], before) => {
+    if (view === 'work') operation.value = of ?? null;
+    else if (ofShape(view) || id !== before?.[0]) operation.value = null;
+    if (ofShape(view) && of) screen.selectedFeature = of;
+  },
   { immediate: true },
 );
 onMounted(() => {
@@ -58,7 +76,7 @@ watch(
   () => job.state,
   (state) => {
     if (state === 'ready' && !props.stage && model.progress.value)
-      void router.replace(`/job/${props.id}/${model.progress.value.now}`);
+      void router.replace(go.path(model.progress.value.now));
     if (state === 'ready') fetchWhenIdle(restOf(kind.value));
     if (state === 'ready' && job.document)
       document.title = `${job.document.number} ${job.document.title} · Anello`;
@@ -86,23 +104,36 @@ const taper = computed(() => {
   );
 });
 const selected = computed(() => {
-  const features = job.document?.features ?? [];
-  const chief = stage.value === 'part' ? chiefOf(features) : features.find((f) => f.kind === 'taper');
-  return screen.selectedFeature ?? chief?.id ?? null;
+  const inHand = model.shape.value?.feature;
+  if (ofShape(stage.value)) return inHand ?? null;
+  return screen.selectedFeature ?? inHand ?? chiefOf(job.document?.features ?? [])?.id ?? null;
 });
 
 function pick(id: string): void {
   screen.selectedFeature = id;
-  if (stage.value !== 'part') void router.push(`/job/${props.id}/part`);
+  const shape = model.shapes.value.some((one) => one.feature === id);
+  if (ofShape(stage.value) && shape) void router.push(`/job/${props.id}/${stage.value}/${id}`);
+  else if (stage.value !== 'part') void router.push(`/job/${props.id}/part`);
 }
 watch(
   () => props.id,
   () => (screen.selectedFeature = null),
 );
 
-const go = (to: View) => (): void => void router.push(`/job/${props.id}/${to}`);
+/** What the tabs lead to; the keys are their numbers. */
+const go = useGo(model);
+const tabs = computed(() =>
+  viewsOf(operation.value !== null).map((view) => ({
+    view,
+    to: view === 'work' ? `${go.path('work')}/${operation.value}` : go.path(view),
+  })),
+);
+const byNumber = (index: number) => (): void => {
+  const tab = tabs.value[index];
+  if (tab) void router.push(tab.to);
+};
 useKeys({
-  ...Object.fromEntries(VIEWS.map((name, index) => [String(index + 1), go(name)])),
+  ...Object.fromEntries(VIEWS.map((_, index) => [String(index + 1), byNumber(index)])),
   b: () => (screen.acrossOpen = !screen.acrossOpen),
   Escape: () => (screen.acrossOpen = false),
   r: () => screen.focusBar++,
@@ -116,12 +147,11 @@ const taperProblem = computed(() =>
   <div
     v-if="job.state === 'ready' && job.document && model.progress.value"
     class="job"
-    :class="{ whole: stage === 'plan' }"
+    :class="{ whole: OWN_DRAWING.includes(stage) }"
   >
     <JobHeader />
-    <!-- The plan draws the piece in each holding instead. -->
     <AxisStrip
-      v-if="stage !== 'plan'"
+      v-if="!OWN_DRAWING.includes(stage)"
       :layout="model.layout.value"
       :names="names"
       :taper="taper"
@@ -131,7 +161,7 @@ const taperProblem = computed(() =>
       :handles="screen.handles"
       @pick="pick"
     />
-    <StageTabs :id="id" :stage="stage" :progress="model.progress.value" />
+    <StageTabs :tabs="tabs" :stage="stage" :stages="model.stages.value" />
     <main class="stage" tabindex="-1">
       <JobClash v-if="job.saveState === 'conflict'" />
       <NotTaken v-if="outbox.refused.length || outbox.count || job.lost.length" :job-id="id" />
@@ -139,7 +169,12 @@ const taperProblem = computed(() =>
         The taper is not settled: {{ taperProblem }}
         <router-link :to="`/job/${id}/part`">To the part</router-link>
       </NoticeText>
-      <component :is="view" :key="`${id}-${stage}-${job.piece}-${kind.id}`" v-bind="given" />
+      <ShapePicks v-if="ofShape(stage) && model.shapes.value.length > 1" :stage="stage" />
+      <component
+        :is="view"
+        :key="`${id}-${stage}-${job.piece}-${kind.id}-${model.key.value}`"
+        v-bind="given"
+      />
     </main>
     <ReadingBar />
     <AcrossShop v-if="screen.acrossOpen" />

@@ -1,16 +1,21 @@
 <script setup lang="ts">
 import { plainText } from '@anello/core/figure';
-import type { JobProgress, StageState } from '@anello/core/job';
-import { VIEWS, type View } from '../model/kind';
+import type { StageState } from '@anello/core/job';
+import type { View } from '../model/kind';
 import { usePreferences } from '../../data/stores/preferences';
 
-/** The stages in the order of the work: done, now, ahead, or made stale by a change upstream; and the plan of it all. */
-const props = defineProps<{ id: string; stage: View; progress: JobProgress }>();
-const stateOf = (view: View): StageState | undefined => props.progress.stages.find((s) => s.stage === view);
+/** The job's own views, and between them the steps of what is in hand: done, now, ahead, or stale by a change upstream. */
+const props = defineProps<{
+  tabs: readonly { readonly view: View; readonly to: string }[];
+  stage: View;
+  stages: readonly StageState[];
+}>();
+const stateOf = (view: View): StageState | undefined => props.stages.find((s) => s.stage === view);
 const preferences = usePreferences();
 const LABELS: Record<View, string> = {
   part: 'Part',
   plan: 'Plan',
+  work: 'Work',
   way: 'Way',
   set: 'Set',
   cut: 'Cut',
@@ -20,11 +25,11 @@ const LABELS: Record<View, string> = {
 </script>
 
 <template>
-  <nav class="tabs" aria-label="Stages of the work">
+  <nav class="tabs" :style="{ '--tabs': tabs.length }" aria-label="Stages of the work">
     <router-link
-      v-for="(name, index) in VIEWS"
+      v-for="({ view: name, to }, index) in tabs"
       :key="name"
-      :to="`/job/${id}/${name}`"
+      :to="to"
       class="tab"
       :class="[stateOf(name)?.state, { stale: stateOf(name)?.stale }]"
       :aria-current="stage === name ? 'page' : undefined"
@@ -48,7 +53,7 @@ const LABELS: Record<View, string> = {
 <style scoped>
 .tabs {
   display: grid;
-  grid-template-columns: repeat(7, minmax(0, 1fr));
+  grid-template-columns: repeat(var(--tabs), minmax(0, 1fr));
   background: var(--paper-2);
   border-bottom: 1px solid var(--rule);
 }

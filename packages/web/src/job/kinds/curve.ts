@@ -3,7 +3,6 @@ import type { JobKind } from '../model/kind';
 /** A curve, or a set of grooves. */
 export const CURVE: JobKind = {
   id: 'curve',
-  is: (model) => model.isCurve.value,
   stages: {
     way: () => import('../curve/CurveWay.vue'),
     set: () => import('../curve/CurveSet.vue'),
@@ -11,5 +10,5 @@ export const CURVE: JobKind = {
   },
   passes: () => import('../curve/CurveCut.vue'),
   props: () => ({}),
-  beginsAt: (model) => (model.chosen.value.curve ? 'cut' : 'part'),
+  beginsAt: (_model, { chosen }) => (chosen ? 'cut' : 'part'),
 };

@@ -3,7 +3,6 @@ import type { JobKind } from '../model/kind';
 /** A part that is an eccentric and has no taper. */
 export const ECCENTRIC: JobKind = {
   id: 'eccentric',
-  is: (model) => model.eccentric.value !== null,
   stages: {
     way: () => import('../eccentric/EccentricWay.vue'),
     set: () => import('../eccentric/EccentricSet.vue'),
@@ -12,5 +11,5 @@ export const ECCENTRIC: JobKind = {
   passes: () => import('../eccentric/EccentricCut.vue'),
   figures: () => import('../eccentric/EccentricFigures.vue'),
   props: (model) => ({ part: model.eccentric.value }),
-  beginsAt: (model) => (model.chosen.value.eccentric ? 'set' : 'part'),
+  beginsAt: (_model, { chosen }) => (chosen ? 'set' : 'part'),
 };

@@ -1,3 +1,4 @@
+import type { WorkKind } from '@anello/contract';
 import { computed, provide, type ComputedRef } from 'vue';
 import type { JobModel } from '../model/useJobModel';
 import { CURVE } from './curve';
@@ -5,20 +6,25 @@ import { ECCENTRIC } from './eccentric';
 import { JOB_KIND, VIEWS, type JobKind, type Load, type View } from '../model/kind';
 import { TAPER } from './taper';
 
-/** Every kind of job, the most particular first. A new one is a file beside these and a line here. */
-export const JOB_KINDS: readonly JobKind[] = [ECCENTRIC, CURVE, TAPER];
+/** Every kind of shape. A new one is a file beside these and a line here. */
+export const JOB_KINDS: Readonly<Record<WorkKind, JobKind>> = {
+  taper: TAPER,
+  eccentric: ECCENTRIC,
+  curve: CURVE,
+};
 
-/** Tells the stages what kind of job is on the screen. */
+/** Tells the stages what kind of shape is in hand; a part that is plain all over goes as a taper that is not there. */
 export function provideJobKind(model: JobModel): ComputedRef<JobKind> {
-  const kind = computed(() => JOB_KINDS.find((one) => one.is(model)) ?? TAPER);
+  const kind = computed(() => JOB_KINDS[model.shape.value?.kind ?? 'taper']);
   provide(JOB_KIND, kind);
   return kind;
 }
 
-/** The stages' views for a job with none of its own. */
+/** The stages' views for a shape with none of its own. */
 const EVERYBODYS: Readonly<Record<View, Load>> = {
   part: () => import('../part/PartStage.vue'),
   plan: () => import('../plan/PlanStage.vue'),
+  work: () => import('../work/WorkStage.vue'),
   way: () => import('../taper/way/WayStage.vue'),
   set: () => import('../taper/set/SetStage.vue'),
   cut: () => import('../cut/CutStage.vue'),

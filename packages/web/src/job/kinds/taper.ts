@@ -3,7 +3,6 @@ import type { JobKind } from '../model/kind';
 /** A taper; and a part with nothing yet that Anello has a way for, which its stages say. */
 export const TAPER: JobKind = {
   id: 'taper',
-  is: () => true,
   stages: {},
   passes: () => import('../cut/PassesView.vue'),
   props: () => ({}),

@@ -45,7 +45,7 @@ describe('what is worked out of a job', () => {
     expect(model.choice.value?.recommended).toBe('attachment');
     expect(model.steps.value.length).toBeGreaterThan(1);
     expect(model.progress.value?.now).toBe('set');
-    expect([model.isCurve.value, model.eccentric.value]).toEqual([false, null]);
+    expect([model.shape.value?.kind, model.eccentric.value]).toEqual(['taper', null]);
   });
   it('an unsettled taper has an error and no steps; the part is still laid out', async () => {
     const { model } = screen.work(shankJob('attachment'), useJobModel);
@@ -124,7 +124,7 @@ describe('a desk', () => {
   });
   it('of a curve: its pieces, what the tool reaches, and the usual figures until others are given', async () => {
     const { desk, model } = screen.work({ features: [ogee] }, useCurve);
-    expect(model.isCurve.value).toBe(true);
+    expect(model.shape.value?.kind).toBe('curve');
     expect(desk.pieces.value!.length).toBeGreaterThan(0);
     expect(desk.reach.value).toMatchObject({ found: [], said: '' });
     expect(desk.length('nose')).toBe(0.8);

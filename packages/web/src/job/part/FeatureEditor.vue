@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { featureKind } from '@anello/core/part';
-import { taperFigures, type Entry, type FeatureDocument, type TaperDocument } from '@anello/contract';
+import { taperFigures, type FeatureDocument, type TaperDocument } from '@anello/contract';
 import type { AnelloError } from '@anello/core/basics';
 import { plainText } from '@anello/core/figure';
 import { taperSize } from '@anello/core/taper';
@@ -10,7 +10,8 @@ import DocumentForm from '../../ui/DocumentForm.vue';
 import { useJob } from '../../data/stores/job';
 import { useKit } from '../../data/stores/kit';
 import { usePreferences } from '../../data/stores/preferences';
-import { fieldsOf } from './featureFields';
+import { fieldsOf, limitFieldsOf } from './featureFields';
+import FeatureLimits from './FeatureLimits.vue';
 
 /** One feature's figures; what is missing or disagrees is said at the field. */
 /** Fetched when such a feature is there: most parts have none. */
@@ -32,7 +33,8 @@ const problemHere = computed(() =>
 const unplaced = computed(() => {
   const field = props.problem?.field ?? '';
   const atPoint = props.feature.kind === 'profile' && AT_POINT.test(field);
-  return props.problem && !atPoint && !fields.value.some((f) => f.key === field) ? sentence.value : '';
+  const boxes = [...fields.value, ...limitFieldsOf(props.feature)];
+  return props.problem && !atPoint && !boxes.some((f) => f.key === field) ? sentence.value : '';
 });
 /** Said at the point itself. */
 const AT_POINT = /^points\.\d+\.(z|diameter|radius|run|via)$/;
@@ -62,6 +64,8 @@ function setSide(side: 'external' | 'internal'): void {
     feature['side'] = side;
     if (side === 'internal') feature['from'] ??= 'tailstock';
     else delete feature['from'];
+    // A hole's fit is none of a shaft.
+    delete feature['fit'];
   });
 }
 
@@ -126,7 +130,7 @@ const ENDS = [
         :draft-key="`${job.id}.${feature.id}`"
         :errors="problemAt"
         :asking="problem?.code === 'underdetermined'"
-        @change="(key, next) => setField(key, next as Entry | undefined)"
+        @change="setField"
       />
       <GroovesEditor
         v-if="feature.kind === 'eccentric'"
@@ -143,6 +147,7 @@ const ENDS = [
         @change="(points) => change((f) => (f['points'] = points))"
       />
     </template>
+    <FeatureLimits :feature="feature" :errors="problemAt" @change="(key, next) => setField(key, next)" />
     <p v-if="unplaced" class="unplaced" role="alert">{{ unplaced }}</p>
   </section>
 </template>

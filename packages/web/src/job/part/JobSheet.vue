@@ -1,19 +1,17 @@
 <script setup lang="ts">
-import { GRADES, type Grade } from '@anello/core/taper';
-import type { Entry, JobDocument } from '@anello/contract';
+import type { JobDocument } from '@anello/contract';
 import { computed, ref } from 'vue';
-import QuantityField from '../../ui/QuantityField.vue';
 import { useJob } from '../../data/stores/job';
 import { useShop } from '../../data/stores/shop';
 
-/** What belongs to the whole job: title, lathe, how many, material, what it is tried in, how good. */
+/** What belongs to the whole job: title, lathe, how many, material, and what is to be noted. */
 const job = useJob();
 const shop = useShop();
 const document = computed(() => job.document as JobDocument);
 const quantityText = ref(String(document.value.quantity));
 const quantityError = ref('');
 
-type Text = 'number' | 'title' | 'material' | 'mate' | 'note' | 'machineId';
+type Text = 'number' | 'title' | 'material' | 'note' | 'machineId';
 const set = (key: Text, value: string): void => job.edit((draft) => void (draft[key] = value));
 const refused = (key: string): string => (job.refusal?.field === key ? job.refusal.message : '');
 
@@ -24,16 +22,6 @@ function setQuantity(text: string): void {
   quantityError.value = fits ? '' : 'A whole number from 1 to 200.';
   if (fits) job.edit((draft) => void (draft.quantity = value));
 }
-
-function setZone(next: Entry | undefined): void {
-  job.edit((draft) => {
-    if (next) draft.tolerance.coneZone = next;
-    else delete draft.tolerance.coneZone;
-  });
-}
-const setStandOff = (next: Entry | undefined): void =>
-  job.edit((draft) => next && void (draft.tolerance.standOff = next));
-const setGrade = (grade: Grade): void => job.edit((draft) => void (draft.tolerance.grade = grade));
 </script>
 
 <template>
@@ -71,38 +59,11 @@ const setGrade = (grade: Grade): void => job.edit((draft) => void (draft.toleran
       @update:model-value="(v: string) => set('machineId', v)"
     />
     <v-text-field
+      class="wide"
       label="Material"
       :model-value="document.material"
       autocomplete="off"
       @update:model-value="(v: string) => set('material', v)"
-    />
-    <v-text-field
-      label="Tried in"
-      :model-value="document.mate"
-      autocomplete="off"
-      @update:model-value="(v: string) => set('mate', v)"
-    />
-    <v-select
-      label="Cone angle grade"
-      :items="[...GRADES]"
-      :model-value="document.tolerance.grade"
-      @update:model-value="setGrade"
-    />
-    <QuantityField
-      label="Or zone over length"
-      dimension="length"
-      :model-value="document.tolerance.coneZone"
-      :draft-key="`${job.id}.zone`"
-      @update:model-value="setZone"
-    />
-    <QuantityField
-      class="wide"
-      label="Stand-off may be out by"
-      dimension="length"
-      required
-      :model-value="document.tolerance.standOff"
-      :draft-key="`${job.id}.standoff`"
-      @update:model-value="setStandOff"
     />
     <v-textarea
       class="wide"

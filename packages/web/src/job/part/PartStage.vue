@@ -14,6 +14,7 @@ import FeatureEditor from './FeatureEditor.vue';
 import { newFeature } from './featureFields';
 import { useJobKind, viewOf } from '../model/kind';
 import JobSheet from './JobSheet.vue';
+import ShapeSheet from './ShapeSheet.vue';
 import MixUps from './MixUps.vue';
 import TaperFigures from './TaperFigures.vue';
 
@@ -25,7 +26,10 @@ const jobKind = useJobKind();
 const preferences = usePreferences();
 const features = computed(() => job.document?.features ?? []);
 const selected = computed(
-  () => features.value.find((f) => f.id === screen.selectedFeature) ?? chiefOf(features.value),
+  () =>
+    features.value.find((f) => f.id === screen.selectedFeature) ??
+    features.value.find((f) => f.id === model.shape.value?.feature) ??
+    chiefOf(features.value),
 );
 const KINDS = FEATURE_KINDS.map((value) => ({ value, title: featureKind(value).name }));
 
@@ -139,6 +143,7 @@ function size(id: string): string {
       <MixUps v-if="selected && !model.layout.value.problems.has(selected.id)" :feature="selected" />
       <component :is="viewOf(jobKind.figures)" v-if="jobKind.figures" />
       <TaperFigures v-if="model.taper.value" :taper="model.taper.value" />
+      <ShapeSheet />
       <JobSheet />
     </aside>
   </div>

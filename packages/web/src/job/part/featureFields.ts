@@ -1,21 +1,30 @@
 import type { FeatureDocument } from '@anello/contract';
-import { HOLE_FITS } from '@anello/core/fit';
+import { HOLE_FITS, SHAFT_FITS } from '@anello/core/fit';
 import { featureKind, type FeatureKind } from '@anello/core/part';
 import { choice, figure, type FormField } from '../../ui/formField';
 
-/** What a kind of feature is asked besides its figures. */
-const ASKED: Readonly<Partial<Record<FeatureKind, readonly FormField[]>>> = {
-  bore: [
-    choice('fit', 'Fit on its shaft', Object.fromEntries(HOLE_FITS.map((fit) => [fit, fit])), {
-      clearable: true,
-    }),
-  ],
+const FITS: Readonly<Record<FeatureDocument['side'], readonly string[]>> = {
+  internal: HOLE_FITS,
+  external: SHAFT_FITS,
 };
 
 /** The boxes of a kind of feature, in the order a drawing gives its figures. */
-export const fieldsOf = (kind: FeatureKind): readonly FormField[] => [
-  ...featureKind(kind).figures.map(({ key, label, dimension }) => figure(key, label, dimension)),
-  ...(ASKED[kind] ?? []),
+export const fieldsOf = (kind: FeatureKind): readonly FormField[] =>
+  featureKind(kind).figures.map(({ key, label, dimension }) => figure(key, label, dimension));
+
+/** What a drawing says of how good a feature is to be: of one diameter its limits, of any its finish. */
+export const limitFieldsOf = ({
+  kind,
+  side,
+}: Pick<FeatureDocument, 'kind' | 'side'>): readonly FormField[] => [
+  ...(featureKind(kind).figures.some(({ key }) => key === 'diameter')
+    ? [
+        choice('fit', 'Fit', Object.fromEntries(FITS[side].map((fit) => [fit, fit])), { clearable: true }),
+        figure('plus', 'Or over by'),
+        figure('minus', 'and under by'),
+      ]
+    : []),
+  figure('finish', 'Finish, Ra in µm', 'number'),
 ];
 
 /** A new feature of a kind, with nothing known of it yet. */

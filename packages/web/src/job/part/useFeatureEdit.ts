@@ -1,4 +1,3 @@
-import type { Entry } from '@anello/contract';
 import { useJob } from '../../data/stores/job';
 
 /** Figures that make a taper what the table says it is: changed by hand, it is no longer the table's. */
@@ -15,9 +14,9 @@ export function useFeatureEdit(featureId: () => string) {
     });
   }
 
-  function setField(key: string, next: Entry | undefined): void {
+  function setField(key: string, next: unknown): void {
     change((feature) => {
-      if (next === undefined) delete feature[key];
+      if (next === undefined || next === null) delete feature[key];
       else feature[key] = next;
       if (feature['series'] && OF_THE_TABLE.includes(key)) delete feature['series'];
     });

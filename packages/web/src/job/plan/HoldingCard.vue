@@ -1,13 +1,20 @@
 <script setup lang="ts">
 import { duration } from '@anello/core/figure';
-import type { HoldingSaid } from '@anello/core/plan';
+import type { HoldingSaid, OperationSaid } from '@anello/core/plan';
 import { mdiArrowDown, mdiArrowUp } from '@mdi/js';
 import PhraseText from '../../ui/PhraseText.vue';
 import OperationRow from './OperationRow.vue';
 import PieceDrawing from './PieceDrawing.vue';
 
 /** One holding: the piece in it on the left, what is done in it on the right. */
-defineProps<{ said: HoldingSaid; number: number; last: boolean; opened: string | null }>();
+defineProps<{
+  said: HoldingSaid;
+  number: number;
+  last: boolean;
+  opened: string | null;
+  stateOf: (id: string) => 'done' | 'now' | 'ahead';
+  pathOf: (operation: OperationSaid) => string;
+}>();
 const emit = defineEmits<{
   open: [id: string];
   moveOperation: [id: string, by: -1 | 1];
@@ -50,6 +57,8 @@ const emit = defineEmits<{
         :key="one.operation.id"
         :said="one"
         :open="opened === one.operation.id"
+        :state="stateOf(one.operation.id)"
+        :to="pathOf(one)"
         @open="emit('open', one.operation.id)"
         @move="(by) => emit('moveOperation', one.operation.id, by)"
       />

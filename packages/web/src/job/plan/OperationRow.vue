@@ -5,26 +5,39 @@ import { mdiArrowDown, mdiArrowUp } from '@mdi/js';
 import PhraseText from '../../ui/PhraseText.vue';
 
 /** One operation in a line with its figures; opened, what to look at first, and where else it could stand. */
-defineProps<{ said: OperationSaid; open: boolean }>();
+defineProps<{
+  said: OperationSaid;
+  open: boolean;
+  /** Done on this piece, the one to go on with, or still ahead. */
+  state: 'done' | 'now' | 'ahead';
+  /** Where it is worked. */
+  to: string;
+}>();
 const emit = defineEmits<{ open: []; move: [by: -1 | 1] }>();
 </script>
 
 <template>
-  <li :class="{ open, wrong: said.findings.some((f) => f.level !== 'note') }">
-    <button
-      class="plain row"
-      :aria-expanded="open"
-      aria-keyshortcuts="Alt+ArrowUp Alt+ArrowDown"
-      @click="emit('open')"
-      @keydown.alt.up.prevent="emit('move', -1)"
-      @keydown.alt.down.prevent="emit('move', 1)"
-    >
-      <span class="lines"
-        ><span v-for="(line, index) in said.lines" :key="index" class="line"
-          ><PhraseText :phrase="line" /></span
-      ></span>
-      <span class="fig minutes"><PhraseText :phrase="duration(said.minutes + said.setUp)" /></span>
-    </button>
+  <li :class="[state, { open, wrong: said.findings.some((f) => f.level !== 'note') }]">
+    <div class="line-of">
+      <button
+        class="plain row"
+        :aria-expanded="open"
+        aria-keyshortcuts="Alt+ArrowUp Alt+ArrowDown"
+        @click="emit('open')"
+        @keydown.alt.up.prevent="emit('move', -1)"
+        @keydown.alt.down.prevent="emit('move', 1)"
+      >
+        <span v-if="state === 'done'" class="tick" aria-label="done">✓</span>
+        <span class="lines"
+          ><span v-for="(line, index) in said.lines" :key="index" class="line"
+            ><PhraseText :phrase="line" /></span
+        ></span>
+        <span class="fig minutes"><PhraseText :phrase="duration(said.minutes + said.setUp)" /></span>
+      </button>
+      <v-btn :to="to" class="work" :class="{ go: state === 'now' }" :aria-label="`Work: ${said.name}`"
+        >Work</v-btn
+      >
+    </div>
     <p v-for="(finding, index) in said.findings" :key="index" class="finding" :class="finding.level">
       <PhraseText :phrase="finding.phrase" />
     </p>
@@ -47,9 +60,22 @@ li {
 li + li {
   border-top: 1px solid var(--rule);
 }
+.line-of {
+  display: flex;
+  align-items: center;
+  padding-right: 10px;
+}
+.tick {
+  color: var(--green);
+  font-weight: 700;
+}
+.done .lines {
+  color: var(--ink-2);
+}
 .row {
   display: flex;
-  width: 100%;
+  flex: 1;
+  min-width: 0;
   gap: 16px;
   align-items: center;
   justify-content: space-between;
@@ -57,10 +83,11 @@ li + li {
   padding: 8px 16px !important;
   text-align: left;
 }
-.open > .row {
+.open > .line-of {
   background: var(--blue-wash) !important;
 }
 .lines {
+  flex: 1;
   display: grid;
   font-size: 17px;
   line-height: 1.35;

@@ -4,10 +4,11 @@ import { computed } from 'vue';
 import { wholePath } from '../../drawing/outlinePath';
 
 /** The piece in a holding: what it comes as, what is taken off, what stands after, and how it is held. */
-const props = defineProps<{ held: HoldingSaid }>();
+const props = defineProps<{ held: HoldingSaid; wide?: boolean }>();
 
-const WIDTH = 320;
-const HEIGHT = 132;
+/** In a holding's card, or as wide as the screen. */
+const WIDTH = props.wide ? 1100 : 320;
+const HEIGHT = props.wide ? 170 : 132;
 const LEFT = 34;
 const RIGHT = 30;
 const MIDDLE = HEIGHT / 2;
@@ -84,6 +85,7 @@ const triangle = (at: number, way: 1 | -1): string =>
 <template>
   <svg
     :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
+    :class="{ wide }"
     role="img"
     :aria-label="`${held.name}, the ${holding.toward} end free`"
   >
@@ -116,6 +118,10 @@ svg {
   width: 100%;
   max-width: 420px;
   display: block;
+}
+svg.wide {
+  max-width: none;
+  max-height: 170px;
 }
 .spindle {
   fill: var(--rule);

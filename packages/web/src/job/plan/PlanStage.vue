@@ -5,12 +5,14 @@ import NoticeText from '../../ui/NoticeText.vue';
 import PhraseText from '../../ui/PhraseText.vue';
 import { useJob } from '../../data/stores/job';
 import { useStageScreen } from '../model/useStageScreen';
+import { useGo } from '../model/useGo';
 import { useJobModel } from '../model/useJobModel';
 import HoldingCard from './HoldingCard.vue';
 import PlanSide from './PlanSide.vue';
 import { usePlan } from './usePlan';
 
 /** The line of work from bar to part: the holdings one under another, each with the piece in it and what is done there. */
+const go = useGo();
 const router = useRouter();
 const job = useJob();
 const model = useJobModel();
@@ -27,16 +29,27 @@ const ofThePart = computed(() => {
   const { value } = plan.problem;
   return value && !value.field?.startsWith('stock.') ? value : null;
 });
+const stateOf = (id: string): 'done' | 'now' | 'ahead' => {
+  const { done, now } = plan.progress.value;
+  return done.has(id) ? 'done' : id === now ? 'now' : 'ahead';
+};
+const next = computed(() =>
+  plan.operations.value.find((one) => one.operation.id === plan.progress.value.now),
+);
+const goOn = (): unknown =>
+  next.value ? router.push(plan.path(next.value)) : go.to(model.progress.value?.now ?? 'way');
 useStageScreen({
   bar: () => ({
     key: 'plan',
     asks: 'nothing',
     label: 'The line of work',
     hint: 'open an operation to move it; what that endangers is said where it stands',
-    empty: { label: 'Go on with the work', run: () => void goOn() },
+    empty: {
+      label: next.value ? `Go on: ${next.value.name.toLowerCase()}` : 'Go on with the work',
+      run: () => void goOn(),
+    },
   }),
 });
-const goOn = (): unknown => router.push(`/job/${job.id}/${model.progress.value?.now ?? 'way'}`);
 </script>
 
 <template>
@@ -60,6 +73,8 @@ const goOn = (): unknown => router.push(`/job/${job.id}/${model.progress.value?.
           :number="index + 1"
           :last="index === plan.said.value.holdings.length - 1"
           :opened="opened"
+          :state-of="stateOf"
+          :path-of="plan.path"
           @open="open"
           @move="(by) => plan.moveHolding(one.holding.id, by)"
           @move-operation="plan.moveOperation"

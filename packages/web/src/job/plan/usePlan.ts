@@ -5,18 +5,29 @@ import {
   planPart,
   type Holding,
   type PlanPart,
+  type OperationSaid,
   type PlanSaid,
   type Stock,
 } from '@anello/core/plan';
+import { lineProgress, type LineProgress } from '@anello/core/job';
 import { computed, type ComputedRef } from 'vue';
 import { useJob } from '../../data/stores/job';
 import { useKit } from '../../data/stores/kit';
 import { useJobModel } from '../model/useJobModel';
 import { shared } from '../model/desk';
+import { ofShape } from '../model/kind';
 import { holdingMoved, operationMoved } from './planMoves';
 
 /** The line of work of the job on the screen, as proposed or as its user put it. */
 export interface PlanDesk {
+  /** What it is worked out from, and the holdings as they stand. */
+  readonly of: ComputedRef<{ readonly part: PlanPart; readonly holdings: readonly Holding[] } | null>;
+  /** Every operation in order. */
+  readonly operations: ComputedRef<readonly OperationSaid[]>;
+  /** How far the piece in hand has come along it. */
+  readonly progress: ComputedRef<LineProgress>;
+  /** Where an operation is worked: a shape at the step it has come to, any other on its card. */
+  path(operation: OperationSaid): string;
   readonly said: ComputedRef<PlanSaid | null>;
   /** Why there is none yet. */
   readonly problem: ComputedRef<AnelloError | null>;
@@ -46,7 +57,7 @@ function attempt<T>(work: () => T): Worked<T> {
 export const usePlan = shared('plan', (): PlanDesk => {
   const job = useJob();
   const kit = useKit();
-  const { lathe } = useJobModel();
+  const { lathe, shapes, progress } = useJobModel();
   const part = computed<Worked<PlanPart> | null>(() => {
     const { document } = job;
     const on = lathe.value;
@@ -70,7 +81,42 @@ export const usePlan = shared('plan', (): PlanDesk => {
     const next = how(before);
     if (next !== before) job.edit((draft) => void (draft.plan = next as JobDocument['plan']));
   }
+  const operations = computed(
+    () => worked.value?.value?.said.holdings.flatMap((held) => held.operations) ?? [],
+  );
+  /** The shape an operation works, where it has a loop of its own. */
+  function shapeOf({ operation, loop }: OperationSaid): string | null {
+    const shape = shapes.value.find(({ feature }) => operation.features.includes(feature));
+    return loop && shape ? shape.feature : null;
+  }
   return {
+    of: computed(() =>
+      part.value?.value && worked.value?.value
+        ? { part: part.value.value, holdings: worked.value.value.holdings }
+        : null,
+    ),
+    operations,
+    progress: computed(() =>
+      lineProgress(
+        operations.value.map((one) => ({
+          id: one.operation.id,
+          features: one.operation.features,
+          loop: shapeOf(one) !== null,
+        })),
+        job.records,
+        job.piece,
+        (progress.value?.shapes ?? []).flatMap(({ feature, done }) =>
+          feature !== null && done ? [feature] : [],
+        ),
+      ),
+    ),
+    path(one) {
+      const shape = shapeOf(one);
+      if (shape === null) return `/job/${job.id}/work/${one.operation.id}`;
+      const now = progress.value?.shapes.find(({ feature }) => feature === shape)?.now;
+      const step = now && ofShape(now) ? now : 'way';
+      return `/job/${job.id}/${step}/${shape}`;
+    },
     said: computed(() => worked.value?.value?.said ?? null),
     problem: computed(() => worked.value?.error ?? null),
     stock,

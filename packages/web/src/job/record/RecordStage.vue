@@ -44,24 +44,25 @@ const note = ref('');
 
 async function startNext(): Promise<void> {
   const carriedFrom = job.piece;
-  const settings = ofKind(job.records, 'setting-kept').length;
-  const stage = kind.value.beginsAt(model, { settings });
-  await job.keep({ kind: 'piece', carriedFrom }, job.piece + 1);
+  const settings = ofKind(model.records.value, 'setting-kept').length;
+  const stage = kind.value.beginsAt(model, {
+    settings,
+    chosen: model.stages.value.some((s) => s.stage === 'way' && s.state === 'done'),
+  });
+  await job.keep({ kind: 'piece', carriedFrom }, { piece: job.piece + 1 });
   await router.push(`/job/${job.id}/${stage}`);
 }
 
 async function keepNote(): Promise<void> {
   const text = note.value.trim();
   if (!text) return;
-  await job.keep({ kind: 'note', text }, shown.value);
+  await job.keep({ kind: 'note', text }, { piece: shown.value });
   note.value = '';
 }
 
 async function takeBack(record: KeptRecord): Promise<void> {
   await job.withdraw(record);
-  screen.offerBack('Taken back. It stays on record, struck through.', () =>
-    job.keep(record.body, record.piece),
-  );
+  screen.offerBack('Taken back. It stays on record, struck through.', () => job.keepAgain(record));
 }
 const verdictOf = (piece: number): string =>
   ofKind(job.records, 'verdict', piece).at(-1)?.body.verdict ?? 'open';

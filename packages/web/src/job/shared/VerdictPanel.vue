@@ -28,7 +28,7 @@ const CAUSES: Record<'rework' | 'scrap', readonly string[]> = {
     'Slipped in the chuck',
   ],
 };
-const given = computed(() => ofKind(job.records, 'verdict', job.piece).at(-1) ?? null);
+const given = computed(() => ofKind(model.records.value, 'verdict', job.piece).at(-1) ?? null);
 const advice = computed(() => {
   if (!props.hasTaper) return 'Measure what the drawing asks for, then say how it came out.';
   if (props.past) return 'Past its line: rework if the drawing allows, otherwise scrap with its cause.';
@@ -42,7 +42,7 @@ async function keep(verdict: Verdict): Promise<void> {
     problem.value = 'Say what caused it: the next piece learns from that.';
     return;
   }
-  const record = await job.keep({
+  const record = await model.keep({
     kind: 'verdict',
     verdict,
     cause: verdict === 'accepted' ? '' : cause.value.trim(),
@@ -57,7 +57,7 @@ async function keep(verdict: Verdict): Promise<void> {
 /** A piece that fits proves what the lathe stands at; the setting on record says so. */
 async function proveSetting(): Promise<void> {
   const { value: way } = model.wayChosen;
-  const setting = settingInForce(job.records, job.piece);
+  const setting = settingInForce(model.records.value, job.piece);
   if (!way?.device || !setting || !job.document || setting.body.way !== way.id) return;
   const { machineId, halfAngle, workLength } = setting.body;
   await shop.keepSetting({

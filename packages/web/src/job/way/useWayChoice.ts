@@ -1,7 +1,6 @@
 import type { Figure, Phrase } from '@anello/core/figure';
 import { computed, type ComputedRef } from 'vue';
-import { useRouter } from 'vue-router';
-import { useJob } from '../../data/stores/job';
+import { useGo } from '../model/useGo';
 import { useStageScreen } from '../model/useStageScreen';
 
 /** A way of making something, as its card shows it. */
@@ -23,8 +22,7 @@ export interface WayChoiceDesk<W extends WayCardFacts> {
 
 /** The reading bar and the across-the-shop view of a stage where a way is chosen. */
 export function useWayChoice<W extends WayCardFacts>(desk: WayChoiceDesk<W>): void {
-  const job = useJob();
-  const router = useRouter();
+  const go = useGo();
   const base = {
     key: 'way',
     asks: 'nothing',
@@ -41,7 +39,7 @@ export function useWayChoice<W extends WayCardFacts>(desk: WayChoiceDesk<W>): vo
             ...base,
             label: 'The way is chosen',
             hint: 'Another can be chosen above at any time.',
-            empty: { label: 'On to Set', run: () => void router.push(`/job/${job.id}/set`) },
+            empty: { label: 'On to Set', run: () => void go.to('set') },
           }
         : {
             ...base,

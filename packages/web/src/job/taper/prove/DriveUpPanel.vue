@@ -11,14 +11,12 @@ import { useKeptEntries } from '../../model/useKeptEntries';
 import FigureText from '../../../ui/FigureText.vue';
 import NoticeText from '../../../ui/NoticeText.vue';
 import QuantityField from '../../../ui/QuantityField.vue';
-import { useJob } from '../../../data/stores/job';
 import { usePreferences } from '../../../data/stores/preferences';
 
 /** A hub driven up its taper: interference, pressure and how near it comes to splitting. A check, not a design. */
-const job = useJob();
 const preferences = usePreferences();
 const model = useJobModel();
-const kept = useKeptEntries(() => `drive.${job.id}`);
+const kept = useKeptEntries(() => `drive.${model.key.value}`);
 const { key } = kept;
 const hubOf = useHeld<ElasticName>(HELD.hub, 'steel');
 const MATERIALS = (Object.keys(ELASTIC) as ElasticName[]).map((value) => ({ value, title: value }));

@@ -46,7 +46,7 @@ const felt = (feel: Feel): boolean =>
 const label = (feel: Feel): string => LABELS[feel][task.value?.member === 'internal' ? 1 : 0];
 
 async function keepFeel(feel: Feel): Promise<void> {
-  await job.keepAndOffer({ kind: 'felt', feel }, `Kept: ${label(feel)}.`);
+  await model.keepAndOffer({ kind: 'felt', feel }, `Kept: ${label(feel)}.`);
 }
 </script>
 
@@ -66,7 +66,7 @@ async function keepFeel(feel: Feel): Promise<void> {
         {{ label(feel) }}
       </button>
     </div>
-    <MeasuredCone :key="`${job.id}.${job.piece}`" :member="task.member" />
+    <MeasuredCone :key="`${model.key.value}.${job.piece}`" :member="task.member" />
     <template v-if="fit && best">
       <NoticeText v-for="(both, index) in fit.contradictions" :key="index" tone="bad"
         ><PhraseText :phrase="both"

@@ -31,7 +31,7 @@ const methods =
   props.member === 'external'
     ? COPY_METHODS.filter(({ id }) => id !== INSIDE_ONLY)
     : COPY_METHODS.filter(({ id }) => id !== OUTSIDE_ONLY).map(withInside);
-const desk = useCopyForm(`cone.${job.id}.${job.piece}`, methods);
+const desk = useCopyForm(`cone.${model.key.value}.${job.piece}`, methods);
 const { id, method, answer } = desk;
 const found = computed(() => answer.value.found?.taper ?? null);
 const off = computed(() => {
@@ -42,7 +42,7 @@ const off = computed(() => {
 async function keep(): Promise<void> {
   if (!found.value) return;
   const { value, uncertainty } = found.value.ratio;
-  await job.keepAndOffer(
+  await model.keepAndOffer(
     { kind: 'cone', method: method.value.id, ratio: value, uncertainty },
     'Kept as evidence.',
   );

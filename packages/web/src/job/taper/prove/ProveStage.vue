@@ -9,6 +9,7 @@ import { useApproach } from './useApproach';
 import { useCut } from '../../cut/useCut';
 import { useEvidence } from './useEvidence';
 import { useJobModel } from '../../model/useJobModel';
+import { useWork } from '../../model/useWork';
 import { useSizing } from './useSizing';
 import { useStageScreen } from '../../model/useStageScreen';
 import FigureText from '../../../ui/FigureText.vue';
@@ -30,10 +31,11 @@ const job = useJob();
 const preferences = usePreferences();
 const model = useJobModel();
 const cut = useCut();
+const { work } = useWork('taper');
 const asking = ref<'standOff' | 'swing'>('standOff');
 
 const task = computed(() => model.taper.value?.task ?? null);
-const standOffs = computed(() => ofKind(job.records, 'stand-off', job.piece));
+const standOffs = computed(() => ofKind(model.records.value, 'stand-off', job.piece));
 const now = computed(() => standOffs.value.at(-1)?.body ?? null);
 const left = computed(() =>
   now.value && task.value
@@ -52,7 +54,7 @@ const held = computed(() => desk.advice.value?.advice === 'hold');
 const allowed = computed(() => sizing.allowed.value);
 const atLine = computed(() => now.value !== null && Math.abs(now.value.seen) <= allowed.value);
 const past = computed(() => now.value !== null && now.value.seen < -allowed.value);
-const mate = computed(() => job.document?.mate || (task.value?.member === 'internal' ? 'plug' : 'sleeve'));
+const mate = computed(() => work.value.mate || (task.value?.member === 'internal' ? 'plug' : 'sleeve'));
 
 const evidence = useEvidence();
 const sizing = useSizing();
@@ -62,7 +64,7 @@ function barRequest(): BarRequest | null {
   const defaultUnit = preferences.units === 'mm' ? ('mm' as const) : ('in' as const);
   if (asking.value === 'swing' && evidence.canClock.value) {
     return {
-      key: `${job.id}.${job.piece}.swing`,
+      key: `${model.key.value}.${job.piece}.swing`,
       label: 'Swing at the loose end',
       asks: 'figure',
       dimension: 'length',
@@ -77,7 +79,7 @@ function barRequest(): BarRequest | null {
   const { halfAngle } = task.value;
   const { method } = sizing;
   return {
-    key: `${job.id}.${job.piece}.standoff.${method.value.id}`,
+    key: `${model.key.value}.${job.piece}.standoff.${method.value.id}`,
     label: method.value.reads,
     asks: 'figure',
     dimension: 'length',
@@ -97,7 +99,7 @@ function barRequest(): BarRequest | null {
     keep: async ({ value }, text) => {
       const seen = sizing.standOff(value);
       const { diameter } = stockFromStandOff({ standOff: seen, halfAngle });
-      await job.keep({ kind: 'stand-off', seen, halfAngle, diameterLeft: diameter, typed: text });
+      await model.keep({ kind: 'stand-off', seen, halfAngle, diameterLeft: diameter, typed: text });
     },
   };
 }

@@ -24,10 +24,11 @@ const found = computed(() =>
 /** Reamed already, by the way chosen, and still standing off: the reamer is under size. */
 const reamed = computed(
   () =>
-    model.wayChosen.value?.feeds === 'reamer' && ofKind(job.records, 'setting-kept', job.piece).length > 0,
+    model.wayChosen.value?.feeds === 'reamer' &&
+    ofKind(model.records.value, 'setting-kept', job.piece).length > 0,
 );
 const worn = computed(() => {
-  const seen = ofKind(job.records, 'stand-off', job.piece).at(-1)?.body.seen ?? 0;
+  const seen = ofKind(model.records.value, 'stand-off', job.piece).at(-1)?.body.seen ?? 0;
   return reamed.value && task.value && seen > 0
     ? reamerWear({ standOff: seen, halfAngle: task.value.halfAngle })
     : null;

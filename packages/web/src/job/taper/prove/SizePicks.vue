@@ -1,14 +1,14 @@
 <script setup lang="ts">
+import { useJobModel } from '../../model/useJobModel';
 import type { Entry } from '@anello/contract';
 import type { SizeMethod } from '@anello/core/gauging';
 import MethodPicks from '../../../ui/MethodPicks.vue';
 import QuantityField from '../../../ui/QuantityField.vue';
-import { useJob } from '../../../data/stores/job';
 import type { SizingDesk } from './useSizing';
 
 /** How size is found at the try, and the figures that way needs once. */
 const props = defineProps<{ desk: SizingDesk }>();
-const job = useJob();
+const model = useJobModel();
 const pick = (id: string): void => props.desk.pick(id as SizeMethod['id']);
 const set = (key: string, next: Entry | undefined): void => props.desk.set(key, next);
 </script>
@@ -29,7 +29,7 @@ const set = (key: string, next: Entry | undefined): void => props.desk.set(key, 
         :label="one.label"
         dimension="length"
         :model-value="desk.given(one.key)"
-        :draft-key="`${job.id}.sizing.${desk.method.value.id}.${one.key}`"
+        :draft-key="`${model.key.value}.sizing.${desk.method.value.id}.${one.key}`"
         :error="desk.errorAt(one.key)"
         @update:model-value="(next) => set(one.key, next)"
       />

@@ -4,7 +4,7 @@ import { SIZE_METHODS } from '@anello/core/gauging';
 import { describe, expect, it } from 'vitest';
 import { nextTick } from 'vue';
 import { useJob } from '../../../data/stores/job';
-import { shankJob, useOnScreen } from '../../../testkit/onScreen';
+import { shankJob, shankWork, useOnScreen } from '../../../testkit/onScreen';
 import { useApproach } from './useApproach';
 import { useEvidence } from './useEvidence';
 import { useSizing } from './useSizing';
@@ -107,7 +107,7 @@ describe('the way to the line', () => {
     const usual = desk.advice.value!.infeed;
     desk.setRisk(0.002);
     await nextTick();
-    expect(useJob().document?.cut.risk).toBe(0.002);
+    expect(shankWork().cut.risk).toBe(0.002);
     expect(desk.risk.value).toBe(0.002);
     expect(desk.advice.value!.infeed).toBeLessThanOrEqual(usual);
   });
@@ -143,14 +143,14 @@ describe('how size is found', () => {
     const [first] = other.given;
     desk.set(first!.key, entry('25 mm'));
     await nextTick();
-    expect(useJob().document?.sizing).toEqual({
+    expect(shankWork().sizing).toEqual({
       by: other.id,
       given: { [`${other.id}.${first!.key}`]: entry('25 mm') },
     });
     expect(desk.given(first!.key)).toEqual(entry('25 mm'));
     desk.set(first!.key, undefined);
     await nextTick();
-    expect(useJob().document?.sizing?.given).toEqual({});
+    expect(shankWork().sizing?.given).toEqual({});
   });
   it('a figure that makes no sense is said at its box', async () => {
     const { desk } = screen.work(shankJob('attachment'), useSizing);

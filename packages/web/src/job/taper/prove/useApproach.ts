@@ -6,6 +6,7 @@ import { radialOf } from '@anello/core/machine';
 import { computed, type ComputedRef } from 'vue';
 import { useJob } from '../../../data/stores/job';
 import { useJobModel } from '../../model/useJobModel';
+import { useWork } from '../../model/useWork';
 
 export interface ApproachDesk {
   readonly approach: ComputedRef<Approach>;
@@ -23,13 +24,14 @@ export interface ApproachDesk {
 export function useApproach(): ApproachDesk {
   const job = useJob();
   const model = useJobModel();
-  const risk = computed(() => job.document?.cut.risk ?? USUAL_RISK);
-  const approach = computed(() => approachOf(job.records, job.piece));
+  const { work, edit } = useWork('taper');
+  const risk = computed(() => work.value.cut.risk ?? USUAL_RISK);
+  const approach = computed(() => approachOf(model.records.value, job.piece));
   const limits = computed(() => {
     const task = model.taper.value?.task;
     const dial = model.lathe.value?.dial;
-    const standOff = job.document?.tolerance.standOff.value;
-    if (!task || !dial || standOff === undefined) return null;
+    const standOff = work.value.tolerance.standOff.value;
+    if (!task || !dial) return null;
     return {
       halfAngle: task.halfAngle,
       standOff,
@@ -47,9 +49,9 @@ export function useApproach(): ApproachDesk {
         ? advanceFromInfeed({ infeed: stock, dial: 'radius', halfAngle: limits.value.halfAngle }).advance
         : 0,
     async countFromHere() {
-      const last = ofKind(job.records, 'stand-off', job.piece).at(-1);
-      if (last) await job.keep({ ...last.body, checked: true });
+      const last = ofKind(model.records.value, 'stand-off', job.piece).at(-1);
+      if (last) await model.keep({ ...last.body, checked: true });
     },
-    setRisk: (next) => job.edit((draft) => void (draft.cut.risk = next)),
+    setRisk: (next) => edit((draft) => void (draft.cut.risk = next)),
   };
 }

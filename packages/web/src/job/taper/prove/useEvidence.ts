@@ -31,7 +31,7 @@ export function useEvidence(): EvidenceDesk {
   const job = useJob();
   const model = useJobModel();
   const task = computed(() => model.taper.value?.task ?? null);
-  const evidence = computed(() => evidenceOf(job.records, job.piece));
+  const evidence = computed(() => evidenceOf(model.records.value, job.piece));
 
   function weigh(seen: readonly Evidence[]): EvidenceFit | null {
     if (!task.value || seen.length === 0) return null;
@@ -70,7 +70,7 @@ export function useEvidence(): EvidenceDesk {
   async function keep(contact: Contact, swing: number | null): Promise<void> {
     if (!task.value) return;
     const { halfAngle, length: along } = task.value;
-    await job.keep({ kind: 'contact', contact, halfAngle, swing, distance: swing === null ? null : along });
+    await model.keep({ kind: 'contact', contact, halfAngle, swing, distance: swing === null ? null : along });
   }
 
   async function keepSwing(swing: number): Promise<void> {

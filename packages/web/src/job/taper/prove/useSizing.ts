@@ -3,9 +3,9 @@ import { AnelloError } from '@anello/core/basics';
 import { SIZE_METHODS, standOffBy, type SizeId, type SizeMethod } from '@anello/core/gauging';
 import { computed, type ComputedRef } from 'vue';
 import { NOTHING_TRIED, tried } from '../../model/tried';
-import { useJob } from '../../../data/stores/job';
 import { usePreferences } from '../../../data/stores/preferences';
 import { useJobModel } from '../../model/useJobModel';
+import { useWork } from '../../model/useWork';
 
 export interface SizingDesk {
   readonly methods: ComputedRef<readonly SizeMethod[]>;
@@ -24,16 +24,15 @@ const STAND_OFF = SIZE_METHODS[0] as SizeMethod;
 
 /** The way size is found on this job, kept with the job. */
 export function useSizing(): SizingDesk {
-  const job = useJob();
+  const { work, edit } = useWork('taper');
   const model = useJobModel();
   const preferences = usePreferences();
   const task = computed(() => model.taper.value?.task ?? null);
   const methods = computed(() =>
     SIZE_METHODS.filter((m) => m.members.includes(task.value?.member ?? 'external')),
   );
-  const method = computed(() => methods.value.find((m) => m.id === job.document?.sizing?.by) ?? STAND_OFF);
-  const entryAt = (key: string): Entry | undefined =>
-    job.document?.sizing?.given[`${method.value.id}.${key}`];
+  const method = computed(() => methods.value.find((m) => m.id === work.value.sizing?.by) ?? STAND_OFF);
+  const entryAt = (key: string): Entry | undefined => work.value.sizing?.given[`${method.value.id}.${key}`];
   const values = computed(() =>
     Object.fromEntries(
       method.value.given.flatMap(({ key }) => (entryAt(key) ? [[key, entryAt(key)?.value ?? 0]] : [])),
@@ -57,16 +56,16 @@ export function useSizing(): SizingDesk {
     methods,
     method,
     allowed: computed(() => {
-      const usual = job.document?.tolerance.standOff.value ?? 0;
+      const usual = work.value.tolerance.standOff.value;
       return complete.value && problem.value.field === null
         ? (method.value.band?.(values.value) ?? usual)
         : usual;
     }),
     given: entryAt,
     errorAt: (key) => (problem.value.field === key ? problem.value.said : undefined),
-    pick: (id) => job.edit((draft) => void (draft.sizing = { given: draft.sizing?.given ?? {}, by: id })),
+    pick: (id) => edit((draft) => void (draft.sizing = { given: draft.sizing?.given ?? {}, by: id })),
     set: (key, next) =>
-      job.edit((draft) => {
+      edit((draft) => {
         const name = `${method.value.id}.${key}`;
         const { [name]: _old, ...rest } = draft.sizing?.given ?? {};
         draft.sizing = { by: method.value.id, given: next ? { ...rest, [name]: next } : rest };

@@ -2,19 +2,19 @@
 import type { SchoolChoice, SchoolId } from '@anello/core/setting';
 import { ref } from 'vue';
 import { useJobModel } from '../../model/useJobModel';
+import { useWork } from '../../model/useWork';
 import PhraseText from '../../../ui/PhraseText.vue';
-import { useJob } from '../../../data/stores/job';
 
 /** The schools the chosen way can be set by; what stands in the way of one is said. */
 const props = defineProps<{ open?: boolean }>();
-const job = useJob();
+const { edit } = useWork('taper');
 const model = useJobModel();
 const opened = ref(props.open);
 
 function choose(school: SchoolChoice): void {
   const id: SchoolId = school.id;
-  job.edit((draft) => {
-    if (draft.way) draft.way.school = id;
+  edit((work) => {
+    if (work.way) work.way.school = id;
   });
   opened.value = false;
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useGo } from '../../model/useGo';
 import { angle } from '@anello/core/figure';
 import { computed } from 'vue';
 import { useJobModel } from '../../model/useJobModel';
@@ -7,7 +8,6 @@ import { useSetting } from './useSetting';
 import FigureText from '../../../ui/FigureText.vue';
 import NoticeText from '../../../ui/NoticeText.vue';
 import PhraseText from '../../../ui/PhraseText.vue';
-import { useJob } from '../../../data/stores/job';
 import { useKit } from '../../../data/stores/kit';
 import NoTaper from '../../shared/NoTaper.vue';
 import SchoolPicker from './SchoolPicker.vue';
@@ -15,11 +15,11 @@ import SetSide from './SetSide.vue';
 import SettingCard from './SettingCard.vue';
 
 /** The step cards of the chosen way and school: figures, stations, the band that is good enough, the next nudge. */
-const job = useJob();
+const go = useGo();
 const kit = useKit();
 const model = useJobModel();
 const desk = useSetting();
-const stale = computed(() => model.progress.value?.stages.find((s) => s.stage === 'set')?.stale ?? null);
+const stale = computed(() => model.stages.value.find((s) => s.stage === 'set')?.stale ?? null);
 useSetScreen(desk);
 </script>
 
@@ -54,7 +54,7 @@ useSetScreen(desk);
   </div>
   <section v-else-if="model.taper.value && !model.way.value" class="none">
     <h2>No way chosen yet</h2>
-    <v-btn :to="`/job/${job.id}/way`" class="go">Choose the way</v-btn>
+    <v-btn :to="go.path('way')" class="go">Choose the way</v-btn>
   </section>
   <section v-else-if="model.taper.value && model.school.value?.blocked && kit.loaded" class="none">
     <h2>{{ model.school.value.title }} cannot be used here</h2>
@@ -64,7 +64,7 @@ useSetScreen(desk);
   </section>
   <section v-else-if="model.taper.value && kit.loaded" class="none">
     <h2>The {{ model.lathe.value?.name }} cannot be set this way</h2>
-    <v-btn :to="`/job/${job.id}/way`">Choose another way</v-btn>
+    <v-btn :to="go.path('way')">Choose another way</v-btn>
   </section>
   <NoTaper v-else-if="!model.taperError.value && kit.loaded" />
 </template>

@@ -110,7 +110,7 @@ describe('setting a taper', () => {
     await readAll(desk);
     await desk.keepSetting();
     expect(desk.carried.value).toBeNull();
-    await job.keep({ kind: 'piece', carriedFrom: 1 }, 2);
+    await job.keep({ kind: 'piece', carriedFrom: 1 }, { piece: 2 });
     await nextTick();
     expect(desk.carried.value).toBe(1);
     expect(desk.allDone.value).toBe(true);

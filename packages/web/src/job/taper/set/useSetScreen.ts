@@ -1,8 +1,8 @@
+import { useGo } from '../../model/useGo';
 import { length, type Figure, type Phrase } from '@anello/core/figure';
 import type { DefaultUnit } from '@anello/core/quantity';
 import { withinBand, type SettingStep } from '@anello/core/setting';
 import { computed } from 'vue';
-import { useRouter } from 'vue-router';
 import { drawn } from '../../../drawing/dimensions';
 import { useJob } from '../../../data/stores/job';
 import { usePreferences } from '../../../data/stores/preferences';
@@ -13,7 +13,7 @@ import { useStageScreen } from '../../model/useStageScreen';
 
 /** What the Set stage asks of the reading bar, shows across the shop and marks on the strip. */
 export function useSetScreen(desk: SettingDesk): void {
-  const router = useRouter();
+  const go = useGo();
   const job = useJob();
   const preferences = usePreferences();
   const model = useJobModel();
@@ -32,7 +32,7 @@ export function useSetScreen(desk: SettingDesk): void {
     if (desk.carried.value !== null && !step.later) {
       return {
         ...decide,
-        key: `${job.id}.carried`,
+        key: `${model.key.value}.carried`,
         label: 'Setting carried over',
         hint: 'Nothing to set for this piece.',
         empty: { label: 'On to Cut', run: toCut },
@@ -44,7 +44,7 @@ export function useSetScreen(desk: SettingDesk): void {
       const where = sweep.onPart
         ? `Reading at ${shortLength(at)}`
         : `Reading on the ${sweep.label.toLowerCase()}`;
-      const key = `${job.id}.${job.piece}.${model.way.value}.${step.id}.${at}`;
+      const key = `${model.key.value}.${job.piece}.${model.way.value}.${step.id}.${at}`;
       const examples = preferences.units === 'mm' ? '.0745in or 74 1/2 thou' : '1.893 mm or 74 1/2 thou';
       return {
         ...common,
@@ -68,7 +68,7 @@ export function useSetScreen(desk: SettingDesk): void {
           : 'Pick a station in the table to read it again.';
       return {
         ...decide,
-        key: `${job.id}.decide`,
+        key: `${model.key.value}.decide`,
         label: 'All stations read',
         hint,
         ...(again ? { empty: again } : {}),
@@ -78,7 +78,7 @@ export function useSetScreen(desk: SettingDesk): void {
       const last = desk.allDone.value || desk.index.value >= model.steps.value.length - 1;
       return {
         ...decide,
-        key: `${job.id}.done`,
+        key: `${model.key.value}.done`,
         label: 'This card is done',
         hint: '',
         empty: last
@@ -90,7 +90,7 @@ export function useSetScreen(desk: SettingDesk): void {
       sweep && desk.verdict.value?.nudge ? { label: 'Nudged, read again', run: desk.keepNudge } : null;
     return {
       ...decide,
-      key: `${job.id}.${step.id}.tick`,
+      key: `${model.key.value}.${step.id}.tick`,
       label: sweep ? 'Read' : 'Set it, then',
       hint: '',
       ...(step.later && sweep && !desk.verdict.value?.inBand
@@ -102,7 +102,7 @@ export function useSetScreen(desk: SettingDesk): void {
   const doneLabel = (step: SettingStep): string =>
     step.proves ? 'Done, and set' : step.later ? 'It is back at zero' : 'Done';
 
-  const toCut = (): void => void router.push(`/job/${job.id}/cut`);
+  const toCut = (): void => void go.to('cut');
   const shortLength = (at: number): string =>
     `${drawn(at, preferences.units)} ${preferences.units === 'mm' ? 'mm' : 'in'}`;
 

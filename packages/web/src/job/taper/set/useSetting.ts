@@ -34,9 +34,9 @@ export function useSetting(): SettingDesk {
   const index = ref(0);
   const aimed = ref<number | null>(null);
 
-  const inForce = computed(() => settingInForce(job.records, job.piece));
+  const inForce = computed(() => settingInForce(model.records.value, job.piece));
   const settingStands = computed(() => {
-    const stage = model.progress.value?.stages.find((s) => s.stage === 'set');
+    const stage = model.stages.value.find((s) => s.stage === 'set');
     return inForce.value !== undefined && !stage?.stale;
   });
   const carried = computed(() =>
@@ -50,7 +50,7 @@ export function useSetting(): SettingDesk {
 
   function isDone(candidate: SettingStep): boolean {
     if (candidate.proves) return settingStands.value;
-    const kept = ofKind(job.records, 'step', job.piece).some(
+    const kept = ofKind(model.records.value, 'step', job.piece).some(
       (r) => r.body.way === way.value && r.body.step === candidate.id,
     );
     return kept || (candidate.sweep !== undefined && !candidate.later && readInBand(candidate));
@@ -64,12 +64,12 @@ export function useSetting(): SettingDesk {
   function judge(candidate: SettingStep): SweepVerdict | null {
     const { value: context } = model.context;
     if (!way.value || !context || !candidate.sweep) return null;
-    const current = triesOf(job.records, way.value, candidate.id, job.piece).at(-1);
+    const current = triesOf(model.records.value, way.value, candidate.id, job.piece).at(-1);
     return current ? judgeSweep(way.value, context, candidate.sweep, lastReadings(current)) : null;
   }
 
   const tries = computed(() =>
-    way.value && step.value ? triesOf(job.records, way.value, step.value.id, job.piece) : [],
+    way.value && step.value ? triesOf(model.records.value, way.value, step.value.id, job.piece) : [],
   );
   const verdict = computed(() => (step.value ? judge(step.value) : null));
   const nextStation = computed(() => {
@@ -84,13 +84,9 @@ export function useSetting(): SettingDesk {
     const lastNow = steps.filter((candidate) => !candidate.later).length - 1;
     index.value = open === -1 ? Math.max(0, lastNow) : open;
   };
-  watch(
-    [way, () => job.id, () => job.piece, () => model.steps.value.map((s) => s.id).join()],
-    goToFirstOpen,
-    {
-      immediate: true,
-    },
-  );
+  watch([way, model.key, () => job.piece, () => model.steps.value.map((s) => s.id).join()], goToFirstOpen, {
+    immediate: true,
+  });
   watch(index, () => (aimed.value = null));
 
   async function keepReading(seen: number, typed: string): Promise<void> {
@@ -99,7 +95,7 @@ export function useSetting(): SettingDesk {
     const { at, expected, low, high } = station;
     const { travelAlong } = step.value.sweep;
     aimed.value = null;
-    await job.keep({
+    await model.keep({
       kind: 'reading',
       way: way.value,
       step: step.value.id,
@@ -116,7 +112,7 @@ export function useSetting(): SettingDesk {
   async function keepNudge(): Promise<void> {
     const { nudge, fit } = verdict.value ?? {};
     if (!nudge || !step.value || !way.value || !model.context.value) return;
-    await job.keep({
+    await model.keep({
       kind: 'nudge',
       way: way.value,
       step: step.value.id,
@@ -134,7 +130,7 @@ export function useSetting(): SettingDesk {
     const halfAngle = fitted ?? context.task.halfAngle;
     const { machineId, number } = job.document;
     const { workLength } = context.task;
-    await job.keep({ kind: 'setting-kept', way: way.value, machineId, halfAngle, workLength });
+    await model.keep({ kind: 'setting-kept', way: way.value, machineId, halfAngle, workLength });
     await keepOnMachine(machineId, number, {
       halfAngle,
       workLength: model.wayChosen.value?.betweenCentres ? workLength : null,
@@ -164,7 +160,7 @@ export function useSetting(): SettingDesk {
     if (!way.value || !step.value) return;
     if (step.value.proves) return keepSetting();
     const { id, later } = step.value;
-    await job.keep({ kind: 'step', way: way.value, step: id });
+    await model.keep({ kind: 'step', way: way.value, step: id });
     if (later && job.document) {
       const { machineId, number } = job.document;
       await keepOnMachine(machineId, number, {
@@ -180,7 +176,7 @@ export function useSetting(): SettingDesk {
   async function takeAsOther(): Promise<void> {
     const readings = tries.value.at(-1)?.readings ?? [];
     const other = model.measuredAlong.value === 'slide' ? 'axis' : 'slide';
-    for (const { id } of readings) await job.keep({ kind: 'withdrawn', record: id });
+    for (const { id } of readings) await model.keep({ kind: 'withdrawn', record: id });
     model.measuredAlong.value = other;
     const sweep = model.steps.value.find((s) => s.proves)?.sweep;
     const stepId = model.steps.value.find((s) => s.proves)?.id;
@@ -191,7 +187,7 @@ export function useSetting(): SettingDesk {
       const { at, expected, low, high } = station;
       const { seen, typed } = body;
       const common = { kind: 'reading' as const, way: way.value, step: stepId };
-      await job.keep({ ...common, travelAlong: other, at, seen, expected, low, high, typed });
+      await model.keep({ ...common, travelAlong: other, at, seen, expected, low, high, typed });
     }
   }
 

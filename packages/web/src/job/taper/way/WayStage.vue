@@ -4,9 +4,10 @@ import { angle } from '@anello/core/figure';
 import type { WayId } from '@anello/core/taper';
 import type { WayAssessment } from '@anello/core/ways';
 import { computed, ref } from 'vue';
-import { useRouter } from 'vue-router';
+import { useGo } from '../../model/useGo';
 import { useJobModel } from '../../model/useJobModel';
 import { useStageScreen } from '../../model/useStageScreen';
+import { useWork } from '../../model/useWork';
 import FigureText from '../../../ui/FigureText.vue';
 import NoticeText from '../../../ui/NoticeText.vue';
 import PhraseText from '../../../ui/PhraseText.vue';
@@ -22,11 +23,12 @@ import WayCard from './WayCard.vue';
 const job = useJob();
 const screen = useScreen();
 const shop = useShop();
-const router = useRouter();
+const go = useGo();
+const { work, edit } = useWork('taper');
 const model = useJobModel();
 const choice = computed(() => model.choice.value);
 const chosen = computed(() => model.way.value);
-const stale = computed(() => model.progress.value?.stages.find((s) => s.stage === 'way')?.stale ?? null);
+const stale = computed(() => model.stages.value.find((s) => s.stage === 'way')?.stale ?? null);
 
 const working = computed(() => (choice.value?.assessments ?? []).filter((a) => a.blockers.length === 0));
 const ruledOut = computed(() => (choice.value?.assessments ?? []).filter((a) => a.blockers.length > 0));
@@ -49,10 +51,11 @@ async function setMinutes(id: WayId, minutes: number): Promise<void> {
 function choose(id: WayId): void {
   const task = model.taper.value?.task;
   if (!task) return;
-  const before = job.document?.way ?? null;
-  job.edit((draft) => void (draft.way = { id, machineId: draft.machineId, halfAngle: task.halfAngle }));
+  const before = work.value.way;
+  const machineId = job.document?.machineId ?? '';
+  edit((next) => void (next.way = { id, machineId, halfAngle: task.halfAngle }));
   if (before && before.id !== id) {
-    screen.offerBack('Way changed.', () => job.edit((draft) => void (draft.way = before)));
+    screen.offerBack('Way changed.', () => edit((next) => void (next.way = before)));
   }
 }
 
@@ -66,7 +69,7 @@ useStageScreen({
         label: 'The way is chosen',
         asks: 'nothing',
         hint: 'Another can be chosen above at any time.',
-        empty: { label: 'On to Set', run: () => void router.push(`/job/${job.id}/set`) },
+        empty: { label: 'On to Set', run: () => void go.to('set') },
       };
     }
     return {

@@ -1,18 +1,18 @@
 // @vitest-environment jsdom
 import { describe, expect, it, vi } from 'vitest';
 import { nextTick } from 'vue';
-import { useJob } from '../../../data/stores/job';
 import { useScreen } from '../../../data/stores/screen';
 import { useShop } from '../../../data/stores/shop';
 import { ServerAway } from '../../../data/api';
 import { plain, press } from '../../../testkit/mounted';
-import { shankJob, useOnScreen } from '../../../testkit/onScreen';
+import { newWork } from '@anello/contract';
+import { shankJob, shankWork, useOnScreen } from '../../../testkit/onScreen';
 import WayStage from './WayStage.vue';
 
 const screen = useOnScreen();
 const open = (way: Parameters<typeof shankJob>[0] | null, more = {}) => {
   const document = shankJob(way ?? 'compound', more);
-  return screen.show(way ? document : { ...document, way: null }, WayStage);
+  return screen.show(way ? document : { ...document, work: {} }, WayStage);
 };
 const card = (host: HTMLElement, title: string): HTMLElement => {
   const found = [...host.querySelectorAll<HTMLElement>('article')].find((one) =>
@@ -30,8 +30,8 @@ describe('choosing the way', () => {
     expect(useScreen().bar).toMatchObject({ asks: 'nothing', label: 'Take the recommended way' });
     await useScreen().bar!.empty!.run();
     await nextTick();
-    expect(useJob().document?.way).toMatchObject({ id: 'attachment', machineId: 'long-lathe' });
-    expect(useJob().document!.way!.halfAngle).toBeCloseTo(Math.atan(1 / 19.922 / 2), 9);
+    expect(shankWork().way).toMatchObject({ id: 'attachment', machineId: 'long-lathe' });
+    expect(shankWork().way!.halfAngle).toBeCloseTo(Math.atan(1 / 19.922 / 2), 9);
     expect(useScreen().bar).toMatchObject({ label: 'The way is chosen', empty: { label: 'On to Set' } });
     await useScreen().bar!.empty!.run();
     expect(screen.went).toEqual(['/job/j-1/set']);
@@ -40,11 +40,11 @@ describe('choosing the way', () => {
     const host = open('attachment');
     press(card(host, 'Compound slide'), /Choose|Use|Take/);
     await nextTick();
-    expect(useJob().document?.way?.id).toBe('compound');
+    expect(shankWork().way?.id).toBe('compound');
     expect(useScreen().undoable?.text).toBe('Way changed.');
     useScreen().undoable!.run();
     await nextTick();
-    expect(useJob().document?.way?.id).toBe('attachment');
+    expect(shankWork().way?.id).toBe('attachment');
   });
   it('what cannot work here stands apart, with why', () => {
     const host = open('attachment');
@@ -54,7 +54,11 @@ describe('choosing the way', () => {
     );
   });
   it('a part changed since asks to be chosen again, with both angles', async () => {
-    const host = open('attachment', { way: { id: 'attachment', machineId: 'long-lathe', halfAngle: 0.03 } });
+    const host = open('attachment', {
+      work: {
+        t: { ...newWork('taper'), way: { id: 'attachment', machineId: 'long-lathe', halfAngle: 0.03 } },
+      },
+    });
     expect(plain(host.textContent)).toContain('Choose again: the half angle was');
     expect(useScreen().bar).toMatchObject({ label: 'Take the recommended way' });
   });

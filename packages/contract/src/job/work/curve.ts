@@ -1,11 +1,14 @@
 import { CURVE_WAY_IDS } from '@anello/core/ways';
 import { z } from 'zod';
-import { entrySchema } from '../entry/schema';
+import { entrySchema } from '../../entry/schema';
 
 const positive = () => entrySchema('length', { positive: true }).optional();
 
 /** How a curve, or a set of grooves, is made, and the figures that takes. */
-export const curveChoiceSchema = z.strictObject({
+export const curveWorkSchema = z.strictObject({
+  kind: z.literal('curve'),
+  /** What it goes into, or runs with. */
+  mate: z.string().max(80),
   way: z.enum(CURVE_WAY_IDS).optional(),
   nose: positive(),
   stylus: entrySchema('length').optional(),
@@ -37,4 +40,4 @@ export const curveChoiceSchema = z.strictObject({
   /** The finest cloth. */
   finest: z.int().min(1).max(5000).optional(),
 });
-export type CurveChoice = z.infer<typeof curveChoiceSchema>;
+export type CurveWork = z.infer<typeof curveWorkSchema>;

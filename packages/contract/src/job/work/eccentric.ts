@@ -1,15 +1,16 @@
 import { ECCENTRIC_WAY_IDS } from '@anello/core/ways';
 import { z } from 'zod';
-import { entrySchema } from '../entry/schema';
+import { entrySchema } from '../../entry/schema';
 
 const length = () => entrySchema('length').optional();
 const positive = () => entrySchema('length', { positive: true }).optional();
 
-/** Everything a job says of making its eccentric besides the part itself. */
-export const eccentricChoiceSchema = z.strictObject({
+/** How an eccentric is made, and the figures that takes. */
+export const eccentricWorkSchema = z.strictObject({
+  kind: z.literal('eccentric'),
+  /** What it goes into, or runs with. */
+  mate: z.string().max(80),
   way: z.enum(ECCENTRIC_WAY_IDS).optional(),
-  /** Which of several throws is being made. */
-  feature: z.string().max(60).optional(),
   /** The jaw the high side faces; none leaves it where it comes. */
   toward: z.int().min(1).max(4).optional(),
   /** Plus or minus on the needle's whole swing. */
@@ -35,4 +36,4 @@ export const eccentricChoiceSchema = z.strictObject({
     })
     .optional(),
 });
-export type EccentricChoice = z.infer<typeof eccentricChoiceSchema>;
+export type EccentricWork = z.infer<typeof eccentricWorkSchema>;

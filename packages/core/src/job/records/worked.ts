@@ -1,0 +1,10 @@
+import type { KindOfRecord } from './kind';
+
+/** A plain operation done on this piece; the row says which. */
+export interface Worked {
+  readonly kind: 'worked';
+  /** What was done, as the plan had it then. */
+  readonly said: string;
+}
+
+export const worked: KindOfRecord<Worked> = { kind: 'worked', say: (body) => [`Done: ${body.said}`] };

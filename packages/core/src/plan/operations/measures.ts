@@ -1,0 +1,16 @@
+import { sizeLimits } from '../../fit/sizeLimits';
+import { limitsOf } from '../../part/limitsOf';
+import type { Placed } from '../piece/laid';
+import type { Measure } from './card';
+
+/** What a length may be where the drawing says nothing: the general rule, as for an outside size. */
+export function lengthMeasure(what: string, size: number): Measure {
+  const { least, most } = sizeLimits({ size, side: 'external', given: {} });
+  return { what, least, most };
+}
+
+/** The diameter of a feature that has one. */
+export function diameterMeasure({ feature, largest }: Placed): Measure {
+  const limits = limitsOf(feature) ?? sizeLimits({ size: 2 * largest, side: feature.side, given: {} });
+  return { what: `${feature.name}, diameter`, least: limits.least, most: limits.most };
+}

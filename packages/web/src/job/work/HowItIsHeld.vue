@@ -1,0 +1,37 @@
+<script setup lang="ts">
+import type { OperationInHand } from '@anello/core/plan';
+import NoticeText from '../../ui/NoticeText.vue';
+import PhraseText from '../../ui/PhraseText.vue';
+
+/** How the piece is held, and what a good hand looks at before starting. */
+defineProps<{ inHand: OperationInHand }>();
+</script>
+
+<template>
+  <aside class="side">
+    <h2 class="label">Look first</h2>
+    <ul v-if="inHand.operation.before.length" class="checks">
+      <li v-for="check in inHand.operation.before" :key="check">{{ check }}</li>
+    </ul>
+    <h2 class="label">Held</h2>
+    <p><PhraseText :phrase="inHand.holding.held" /></p>
+    <p v-if="inHand.holding.clocked" class="clocked"><PhraseText :phrase="inHand.holding.clocked" /></p>
+    <NoticeText tone="bad"
+      >{{ inHand.holding.caution }} Chips with a brush, never by hand. The machine’s manual and the shop’s
+      rules come first.</NoticeText
+    >
+  </aside>
+</template>
+
+<style scoped>
+.checks {
+  margin: 0;
+  padding-left: 20px;
+  font-size: 17px;
+  display: grid;
+  gap: 6px;
+}
+.clocked {
+  font-weight: 600;
+}
+</style>

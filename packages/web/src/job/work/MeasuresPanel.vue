@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { length } from '@anello/core/figure';
+import { computed } from 'vue';
+import FigureText from '../../ui/FigureText.vue';
+import type { OperationDesk } from './useOperation';
+
+/** What is measured when it is done: what it may be, what was read, and whether that is inside. */
+const props = defineProps<{ desk: OperationDesk }>();
+const rows = computed(() => {
+  const measures = (props.desk.inHand.value?.cards ?? []).flatMap(({ card }) =>
+    'measures' in card ? card.measures : [],
+  );
+  return measures.map((measure) => {
+    const read = props.desk.records.value
+      .flatMap(({ body }) => (body.kind === 'sized' && body.what === measure.what ? [body.seen] : []))
+      .at(-1);
+    const inside = read === undefined ? null : read >= measure.least && read <= measure.most;
+    return { ...measure, read, inside };
+  });
+});
+</script>
+
+<template>
+  <section v-if="rows.length" class="measures sheet" aria-label="What is measured">
+    <div v-for="row in rows" :key="row.what" class="row">
+      <span class="what">{{ row.what }}</span>
+      <span class="quiet"
+        ><FigureText :figure="length(row.least, 0.001)" /> to <FigureText :figure="length(row.most, 0.001)"
+      /></span>
+      <strong v-if="row.read !== undefined" :class="row.inside ? 'in' : 'out'"
+        >{{ row.inside ? '✓' : '✗' }} <FigureText :figure="length(row.read, 0.001)"
+      /></strong>
+      <span v-else class="quiet">not read</span>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.row {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto 150px;
+  gap: 16px;
+  align-items: center;
+  min-height: 48px;
+  padding: 4px 16px;
+}
+.row + .row {
+  border-top: 1px solid var(--rule);
+}
+.row > :last-child {
+  text-align: right;
+}
+.what {
+  font-weight: 600;
+}
+.in {
+  color: var(--green);
+}
+.out {
+  color: var(--red);
+}
+@media (max-width: 560px) {
+  .row {
+    grid-template-columns: minmax(0, 1fr) auto;
+  }
+}
+</style>

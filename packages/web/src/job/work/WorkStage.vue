@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useRoute } from 'vue-router';
+import NoticeText from '../../ui/NoticeText.vue';
+import PhraseText from '../../ui/PhraseText.vue';
+import { useJob } from '../../data/stores/job';
+import PieceDrawing from '../plan/PieceDrawing.vue';
+import { cardView } from './cards/registry';
+import HowItIsHeld from './HowItIsHeld.vue';
+import MeasuresPanel from './MeasuresPanel.vue';
+import OperationHead from './OperationHead.vue';
+import { provideOperation } from './useOperation';
+import { useWorkBar } from './useWorkBar';
+
+/** One plain operation as it is worked: the piece as it stands, the figure, what is measured, and on to the next. */
+const route = useRoute();
+const job = useJob();
+const id = computed(() => String(route.params['of'] ?? ''));
+const desk = provideOperation(() => id.value);
+const drawn = computed(() => {
+  const { value } = desk.inHand;
+  return value && { ...value.holding, before: value.before, after: value.after };
+});
+/** A diameter asks for its own figures in the reading bar. */
+const ownBar = computed(() => desk.inHand.value?.cards.some(({ card }) => card.kind === 'diameter') ?? false);
+useWorkBar(desk, () => !ownBar.value);
+</script>
+
+<template>
+  <div v-if="desk.inHand.value && drawn" class="work">
+    <PieceDrawing :held="drawn" wide class="piece" />
+    <div class="split">
+      <section class="main" :aria-label="desk.inHand.value.operation.name">
+        <OperationHead :desk="desk" :in-hand="desk.inHand.value" />
+        <component
+          :is="cardView(one.card)"
+          v-for="one in desk.inHand.value.cards"
+          :key="`${id} ${one.feature}`"
+          :card="one.card"
+          :feature="one.feature"
+          :line="one.line"
+        />
+        <MeasuresPanel :desk="desk" />
+      </section>
+      <HowItIsHeld :in-hand="desk.inHand.value" />
+    </div>
+  </div>
+  <div v-else-if="desk.problem.value" class="none">
+    <NoticeText tone="warn"
+      ><PhraseText :phrase="desk.problem.value" />
+      <router-link :to="`/job/${job.id}/plan`">To the plan</router-link></NoticeText
+    >
+  </div>
+  <p v-else class="none quiet">Working it out…</p>
+</template>
+
+<style scoped>
+.work {
+  display: grid;
+  grid-template-rows: auto minmax(0, 1fr);
+  min-height: 100%;
+}
+.piece {
+  background: var(--sheet);
+  border-bottom: 1px solid var(--rule);
+}
+.none {
+  padding: 18px;
+}
+</style>

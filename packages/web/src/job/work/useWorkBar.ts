@@ -1,0 +1,60 @@
+import { length } from '@anello/core/figure';
+import type { Measure } from '@anello/core/plan';
+import { usePreferences } from '../../data/stores/preferences';
+import type { BarQuestion, BarRequest } from '../../data/stores/screen';
+import { useStageScreen } from '../model/useStageScreen';
+import type { OperationDesk } from './useOperation';
+
+/** Whether a reading lies within what it may be, in words and tone. */
+export function judged(
+  { least, most }: Pick<Measure, 'least' | 'most'>,
+  seen: number,
+): ReturnType<NonNullable<BarQuestion['judge']>> {
+  if (seen > most) return { phrase: [length(seen - most, 0.001), ' over what it may be'], tone: 'bad' };
+  if (seen < least) return { phrase: [length(least - seen, 0.001), ' under what it may be'], tone: 'bad' };
+  return { phrase: ['inside its limits'], tone: 'good' };
+}
+
+/** The reading bar of an operation: what is to be measured, one after the other; and that it is done. */
+export function useWorkBar(desk: OperationDesk, wanted: () => boolean): void {
+  const preferences = usePreferences();
+  const next = (): { label: string; run: () => unknown } => {
+    const { value } = desk.next;
+    return desk.done.value
+      ? { label: value ? `On to ${value.name}` : 'To the record', run: () => desk.go(value) }
+      : { label: value ? 'Done, next' : 'Done', run: desk.finish };
+  };
+  useStageScreen({
+    bar(): BarRequest | null {
+      if (!wanted() || !desk.inHand.value) return null;
+      const { label, run } = next();
+      const empty = { label, run: async () => void (await run()) };
+      const [measure] = desk.toMeasure.value;
+      if (!measure || desk.done.value)
+        return {
+          key: `${desk.key.value}.done`,
+          asks: 'nothing',
+          label: desk.inHand.value.operation.name,
+          hint: desk.done.value ? 'Done on this piece.' : 'Say when it is done.',
+          empty,
+        };
+      return {
+        key: `${desk.key.value}.${measure.what}`,
+        asks: 'figure',
+        dimension: 'length',
+        defaultUnit: preferences.units === 'mm' ? 'mm' : 'in',
+        label: measure.what,
+        hint: 'Measured, with the piece clean and cool; nothing typed goes on.',
+        judge: (seen) => judged(measure, seen),
+        keep: ({ value }, text) => desk.keepSize(measure, value, text),
+        empty,
+      };
+    },
+    across: () => {
+      const [first] = desk.inHand.value?.cards ?? [];
+      return first?.card.kind === 'figures' && first.card.figures[0]
+        ? { step: [desk.inHand.value?.operation.name ?? ''], ...first.card.figures[0] }
+        : null;
+    },
+  });
+}
