@@ -87,6 +87,6 @@ test('two screens on one job: the later save is refused, shown, and neither is l
   await page.getByRole('button', { name: /^Mine: / }).click();
   await expect
     .poll(async () => (await jobOnServer(shop, 'j-106')).job.document)
-    .toMatchObject({ mate: 'White-metal bearings', material: 'EN16' });
+    .toMatchObject({ material: 'EN16', work: { 'first-groove-1': { mate: 'White-metal bearings' } } });
   await other.close();
 });

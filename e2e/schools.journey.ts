@@ -178,7 +178,7 @@ test('a socket by a reamer that is owned, and a short nose by a wide tool', asyn
   const features = (document as { features: Record<string, unknown>[] }).features.map((f) =>
     f['kind'] === 'taper' ? { ...f, length } : f,
   );
-  const made = { id: 'short-nose', document: { ...document, number: 'J-200', way: null, features } };
+  const made = { id: 'short-nose', document: { ...document, number: 'J-200', work: {}, features } };
   await fetch(`${shop.address}/api/jobs`, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },

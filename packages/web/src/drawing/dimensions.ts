@@ -69,6 +69,8 @@ function diameters(
   const wanted = sections.flatMap((section) =>
     endsOf(section).map(({ z, r }) => ({ section, z, r, text: `⌀${drawn(2 * r, units)}` })),
   );
+  // Turned end for end the part is drawn from its other end.
+  if (place.x(1) < place.x(0)) wanted.reverse();
   const xs = spreadLabels(
     wanted.map(({ z, text }) => ({ want: place.x(z), width: text.length * CHARACTER })),
     room.from,
@@ -121,7 +123,8 @@ function lengths(
   const lines = all.map(({ id, z0, z1 }) => {
     const text = drawn(z1 - z0, units);
     const width = text.length * CHARACTER + PADDING;
-    const [x1, x2] = [place.x(z0), place.x(z1)];
+    const [a, b] = [place.x(z0), place.x(z1)];
+    const [x1, x2] = [Math.min(a, b), Math.max(a, b)];
     const inside = x2 - x1 >= width + 12;
     const right = x2 + 6 + width <= room.to;
     const textX = inside ? (x1 + x2) / 2 : right ? x2 + 6 + width / 2 : x1 - 6 - width / 2;

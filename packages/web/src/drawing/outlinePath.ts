@@ -8,9 +8,10 @@ export interface Place {
   y(r: number, side: 1 | -1, offset?: number): number;
 }
 
-export function placeOn(scale: StripScale, centre: number): Place {
+/** A part on the axis; turned end for end it is drawn from its other end, which needs its length. */
+export function placeOn(scale: StripScale, centre: number, turned: number | null = null): Place {
   return {
-    x: (z) => scale.x0 + z * scale.along,
+    x: (z) => scale.x0 + (turned === null ? z : turned - z) * scale.along,
     y: (r, side, offset = 0) => centre - (offset + side * r) * scale.across,
   };
 }

@@ -112,8 +112,9 @@ describe('the collet holder', () => {
     const [wall, bottom] = radii(after('drill', 'drawbar').inner, 25);
     expect(wall).toBeCloseTo((12 - 0.9 * 2 * (5 / 8) * (Math.sqrt(3) / 2) * 1.75) / 2, 9);
     expect(bottom).toBe(0);
-    // The collar stands, the shank is bar still.
-    expect(radii(after('turn', 'collar').outer, 86)).toEqual([21, 20]);
+    // The collar was turned from the face: what will be the shank is as thick as it.
+    expect(radii(after('turn', 'collar').outer, 0)).toEqual([20]);
+    expect(radii(after('turn', 'collar').outer, 97)).toEqual([20, 21]);
     expect(after('part-off').outer.at(-1)!.z).toBeCloseTo(113, 6);
   });
 
@@ -135,7 +136,8 @@ describe('the collet holder', () => {
     const cuts = shoulders({
       ...solved,
       member: 'external',
-      stock: 42,
+      // The collar's diameter stands there by then.
+      stock: 40,
       ...{ allowance: USUAL_PASSES.allowance, depth: USUAL_PASSES.roughDepth },
       ...{ division: LONG.dial.division, reads: LONG.dial.reads },
     });

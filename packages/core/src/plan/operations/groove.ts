@@ -2,7 +2,7 @@ import { length } from '../../figure/figure';
 import { isPlunged } from '../piece/ways';
 import { farFrom, nearFrom, type Laid, type Placed } from '../piece/laid';
 import { risk, type Wrong } from '../piece/line';
-import { finished, shapeAt } from '../piece/piece';
+import { finished, standing } from '../piece/piece';
 import { figures } from './card';
 import { diameterMeasure, lengthMeasure } from './measures';
 import { sayOver, saySpeed } from './speed';
@@ -62,7 +62,7 @@ export const groove: KindOfOperation = {
       kind: 'place',
       near: nearFrom(laid, section, holding.toward),
       far: farFrom(laid, section, holding.toward),
-      from: 2 * Math.max(...(shapeAt(piece, section) ?? []).map((p) => p.r), 0),
+      from: 2 * standing(piece, section),
       bottom: 2 * section.smallest,
       through: false,
       measures: [

@@ -2,7 +2,7 @@ import { count, length } from '../../figure/figure';
 import { staircase as shoulders, type Shoulder } from '../../cutting/staircase';
 import { USUAL_PASSES } from '../../cutting/usual';
 import type { Taper } from '../../part/kinds/taper';
-import { isRaw, roughed } from '../piece/piece';
+import { roughed, standing, shapeAt, type Piece } from '../piece/piece';
 import { plannedTaper } from '../piece/ways';
 import { MOST_SHOULDERS, STAIRCASE_WORTH } from '../piece/usual';
 import type { Laid, Placed } from '../piece/laid';
@@ -11,30 +11,35 @@ import { cuttingMinutes } from './speed';
 import { figures } from './card';
 import { PLAIN, type KindOfOperation } from './kind';
 
-/** The shoulders of a cone as its own card has them, from its small end. */
-function shouldersOf(laid: Laid, section: Placed): readonly Shoulder[] {
-  const { solved } = plannedTaper(laid, section);
+/** How deep each shoulder is cut, on radius, and what is left on the cone, on diameter. */
+function depthsOf(laid: Laid, section: Placed, from: number): { depth: number; allowance: number } {
   const { roughDepth, allowance } = laid.part.cut ?? USUAL_PASSES;
+  return { depth: Math.max(roughDepth, (from - section.smallest) / MOST_SHOULDERS), allowance };
+}
+
+/** The shoulders of a cone as its own card has them, from its small end. */
+function shouldersOf(laid: Laid, section: Placed, from = laid.barRadius): readonly Shoulder[] {
+  const { solved } = plannedTaper(laid, section);
   const { division, reads } = laid.part.lathe.dial;
-  const total = laid.barRadius - solved.smallDiameter / 2;
+  const { depth, allowance } = depthsOf(laid, section, from);
   return shoulders({
     member: 'external',
     largeDiameter: solved.largeDiameter,
     smallDiameter: solved.smallDiameter,
     halfAngle: solved.halfAngle,
-    stock: 2 * laid.barRadius,
+    stock: 2 * from,
     allowance,
-    depth: Math.max(roughDepth, total / MOST_SHOULDERS),
+    depth,
     division,
     reads,
   });
 }
 
 /** The cone by its shoulders: each runs from the small end, and the last one taken stands nearest it. */
-function stepped(laid: Laid, section: Placed): OutlinePoint[] {
+function stepped(laid: Laid, section: Placed, from: number): OutlinePoint[] {
   const { z0, z1 } = section;
   const long = z1 - z0;
-  const steps = [{ diameter: 2 * laid.barRadius, along: long }, ...shouldersOf(laid, section)];
+  const steps = [{ diameter: 2 * from, along: long }, ...shouldersOf(laid, section, from)];
   const fromSmall = steps.flatMap(({ diameter, along }, i): OutlinePoint[] => [
     { z: Math.min(along, long), r: diameter / 2 },
     { z: Math.min(steps[i + 1]?.along ?? 0, long), r: diameter / 2 },
@@ -52,6 +57,15 @@ export const wantsStaircase = (laid: Laid, section: Placed): boolean =>
   2 * (laid.barRadius - section.smallest) > STAIRCASE_WORTH &&
   shouldersOf(laid, section).length > 0;
 
+/** Whether as much still stands at its small end that shoulders have not been cut: they leave less than one more there. */
+export function stillWantsStaircase(piece: Piece, section: Placed): boolean {
+  const shape = shapeAt(piece, section) ?? [];
+  const small = (section.feature as Taper).largeEnd === 'tailstock' ? shape[0] : shape.at(-1);
+  const over = (small?.r ?? 0) - section.smallest;
+  const { depth, allowance } = depthsOf(piece.laid, section, piece.laid.barRadius);
+  return wantsStaircase(piece.laid, section) && over > 2 * depth + allowance / 2;
+}
+
 export const staircase: KindOfOperation = {
   ...PLAIN,
   kind: 'staircase',
@@ -63,11 +77,13 @@ export const staircase: KindOfOperation = {
   needed: wantsStaircase,
   wrong: () => [],
   after: ({ piece }, section) =>
-    section && isRaw(piece, section) ? roughed(piece, [[section.id, stepped(piece.laid, section)]]) : piece,
-  say(laid, section) {
+    section && stillWantsStaircase(piece, section)
+      ? roughed(piece, [[section.id, stepped(piece.laid, section, standing(piece, section))]])
+      : piece,
+  say(laid, section, { piece }) {
     if (!section) return ['Rough by shoulders'];
     const { allowance } = laid.part.cut ?? USUAL_PASSES;
-    const cuts = shouldersOf(laid, section).length;
+    const cuts = shouldersOf(laid, section, standing(piece, section)).length;
     return [
       'Rough the cone by ',
       count(cuts),
@@ -76,8 +92,14 @@ export const staircase: KindOfOperation = {
       ' over it',
     ];
   },
-  card: (laid, section) =>
-    section ? { kind: 'stairs', steps: shouldersOf(laid, section), from: 2 * laid.barRadius } : figures([]),
+  card: (laid, section, { piece }) =>
+    section
+      ? {
+          kind: 'stairs',
+          steps: shouldersOf(laid, section, standing(piece, section)),
+          from: 2 * standing(piece, section),
+        }
+      : figures([]),
   minutes: (laid, section) =>
     section ? cuttingMinutes((section.z1 - section.z0) / 2, laid.barRadius - section.smallest) : 5,
 };

@@ -3,10 +3,10 @@ import { wayOf } from '../../ways/taper/registry';
 import { kindOfHolding } from '../holdings/registry';
 import type { Laid, Placed } from '../piece/laid';
 import { impossible, risk, type HoldingBy, type Wrong } from '../piece/line';
-import { finished, isRaw } from '../piece/piece';
+import { finished } from '../piece/piece';
 import { plannedTaper } from '../piece/ways';
 import { holeNow } from './hole';
-import { wantsStaircase } from './staircase';
+import { stillWantsStaircase } from './staircase';
 import { noRunOut } from './thread';
 import { PLAIN, type KindOfOperation, type Moment } from './kind';
 
@@ -51,10 +51,10 @@ function wrong(moment: Moment, section: Placed | null): Wrong[] {
     );
   if (section.side === 'internal' && holeNow(moment, section) === 0)
     found.push(impossible('no-hole', ['There is no hole yet to cut this taper in.']));
-  if (wantsStaircase(laid, section) && isRaw(moment.piece, section))
+  if (stillWantsStaircase(moment.piece, section))
     found.push(
       risk('no-staircase', [
-        'It is still solid bar: shoulders first, while the plain feeds are there to cut them.',
+        'Much of the bar still stands there: shoulders first, while the plain feeds are there to cut them.',
       ]),
     );
   return [...found, ...noRunOut(moment, section)];

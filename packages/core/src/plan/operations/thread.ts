@@ -1,7 +1,7 @@
 import { length } from '../../figure/figure';
 import type { Thread } from '../../part/kinds/thread';
 import { impossible, risk, type Wrong } from '../piece/line';
-import { finished, isRaw } from '../piece/piece';
+import { finished, standing } from '../piece/piece';
 import { SAME } from '../piece/usual';
 import { runInto } from './groove';
 import { isTapped } from './sizes';
@@ -18,7 +18,7 @@ function blankWrong(moment: Moment, section: Placed): Wrong[] {
     return holeNow(moment, section) > 0
       ? []
       : [impossible('no-hole', ['There is no bore yet to cut this thread in.'])];
-  return isRaw(piece, section) && section.largest < piece.laid.barRadius - SAME
+  return standing(piece, section) > section.largest + SAME
     ? [impossible('no-blank', ['Its outside is not turned to size yet: there is nothing to thread.'])]
     : [];
 }

@@ -1,5 +1,6 @@
-import { farFrom, leftAsBar, type Placed } from '../piece/laid';
-import { finished, shapeAt, turnedDown } from '../piece/piece';
+import { farFrom, leftAsBar, type Laid, type Placed } from '../piece/laid';
+import type { End } from '../../taper/task';
+import { finished, onTheWay, standing, turnedDown, type Piece } from '../piece/piece';
 import { figures } from './card';
 import { diameterMeasure } from './measures';
 import { SAME } from '../piece/usual';
@@ -12,6 +13,10 @@ function turnedSize(section: Placed): { least: number; most: number } {
   if (section.kind !== 'thread') return diameterMeasure(section);
   return threadCrest(section);
 }
+
+/** How far the tool runs: over the section alone, or from the face where nothing thicker stands between. */
+const cutAlong = (laid: Laid, section: Placed, piece: Piece, free: End): number =>
+  onTheWay(piece, section, free).length > 0 ? farFrom(laid, section, free) : section.z1 - section.z0;
 
 export const turn: KindOfOperation = {
   ...PLAIN,
@@ -31,14 +36,15 @@ export const turn: KindOfOperation = {
   finishes: (_laid, section) => section.kind === 'cylinder',
   after({ piece, holding }, section) {
     if (!section) return piece;
-    const down = turnedDown(piece, section, section.largest);
+    const down = turnedDown(piece, section, section.largest, holding.toward);
     return section.kind === 'cylinder' ? finished(down, [section.id], holding.id) : down;
   },
-  say: (laid, section) =>
+  say: (laid, section, { piece, holding }) =>
     section
       ? [
           'Turn ',
-          ...sayOver(section.largest, section.z1 - section.z0),
+          ...sayOver(section.largest, cutAlong(laid, section, piece, holding.toward)),
+          ...(onTheWay(piece, section, holding.toward).length > 0 ? [' from the face'] : []),
           ', ',
           ...saySpeed(laid, 2 * section.largest, { finishing: false }),
         ]
@@ -49,10 +55,10 @@ export const turn: KindOfOperation = {
     return {
       kind: 'diameter',
       member: 'external',
-      from: 2 * Math.max(...(shapeAt(piece, section) ?? []).map((p) => p.r)),
+      from: 2 * standing(piece, section),
       least,
       most,
-      along: section.z1 - section.z0,
+      along: cutAlong(laid, section, piece, holding.toward),
       toEnd: farFrom(laid, section, holding.toward),
     };
   },

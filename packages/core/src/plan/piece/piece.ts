@@ -48,6 +48,10 @@ export function shapeAt(piece: Piece, section: Placed): readonly OutlinePoint[] 
   return piece.laid.holeRadius > 0 ? flat(section, piece.laid.holeRadius) : null;
 }
 
+/** The largest radius that stands at a section now; 0 where there is none. */
+export const standing = (piece: Piece, section: Placed): number =>
+  Math.max(0, ...(shapeAt(piece, section) ?? []).map((p) => p.r));
+
 /** Whether nothing was done yet at an outside section. */
 export const isRaw = (piece: Piece, section: Placed): boolean =>
   !piece.done.has(section.id) && !piece.rough.has(section.id);
@@ -125,15 +129,28 @@ export function drilled(piece: Piece, section: Placed, radius: number): Piece {
   );
 }
 
-/** An outside turned down to one radius along a section; a groove beside it goes with it. */
-export function turnedDown(piece: Piece, section: Placed, radius: number): Piece {
+/**
+ * The sections between one and the free end where nothing is to be thicker than it: the tool comes over them from the face
+ * and takes them down on its way. None where something thicker stands between, or is done already.
+ */
+export function onTheWay(piece: Piece, section: Placed, free: End): readonly Placed[] {
+  const { outside } = piece.laid;
+  const at = outside.indexOf(section);
+  const between = free === 'tailstock' ? outside.slice(at + 1) : outside.slice(0, at);
+  return between.every((s) => s.largest <= section.largest + SAME && !piece.done.has(s.id)) ? between : [];
+}
+
+/** An outside turned down to one radius along a section and all the way to it; a groove beside it goes with it. */
+export function turnedDown(piece: Piece, section: Placed, radius: number, free: End): Piece {
   const { outside } = piece.laid;
   const at = outside.indexOf(section);
   const beside = [outside[at - 1], outside[at + 1]].filter(
     (s): s is Placed => s?.kind === 'groove' && isRaw(piece, s) && s.largest <= radius,
   );
+  const thicker = (s: Placed): boolean => (shapeAt(piece, s) ?? []).some((p) => p.r > radius + SAME);
+  const taken = new Set([section, ...beside, ...onTheWay(piece, section, free).filter(thicker)]);
   return roughed(
     piece,
-    [section, ...beside].map((s) => [s.id, flat(s, radius)] as const),
+    [...taken].map((s) => [s.id, flat(s, radius)] as const),
   );
 }

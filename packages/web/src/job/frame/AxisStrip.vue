@@ -3,9 +3,11 @@ import type { CurvePoint } from '@anello/core/curve';
 import type { PartLayout, PartTaper } from '@anello/core/part';
 import { useElementSize } from '@vueuse/core';
 import { computed, defineAsyncComponent, ref } from 'vue';
+import type { HeldAs } from '../model/heldAs';
 import { usePreferences } from '../../data/stores/preferences';
 import type { StripHandles, StripMarks } from '../../data/stores/screen';
 import { dimensionsOf } from '../../drawing/dimensions';
+import HeldEnds from './HeldEnds.vue';
 import MachineEnds from './MachineEnds.vue';
 import { placeOn } from '../../drawing/outlinePath';
 import { stripScale } from '../../drawing/scale';
@@ -31,6 +33,8 @@ const props = defineProps<{
   selected: string | null;
   marks: StripMarks;
   handles?: StripHandles | null;
+  /** How it is held in the operation in hand; the headstock's jaws on its end where that is not known. */
+  heldAs?: HeldAs | null;
 }>();
 const emit = defineEmits<{ pick: [id: string] }>();
 
@@ -54,7 +58,12 @@ const scale = computed(() =>
     height: tall.value,
   }),
 );
-const place = computed(() => placeOn(scale.value, centre.value));
+const turned = computed(() => (props.heldAs?.turned ? props.layout.length : null));
+const place = computed(() => placeOn(scale.value, centre.value, turned.value));
+const ends = computed(() => {
+  const [a, b] = [place.value.x(0), place.value.x(props.layout.length)];
+  return { start: Math.min(a, b), end: Math.max(a, b) };
+});
 const textRoom = computed(() => ({ from: 8, to: width.value - 8 }));
 const dimensions = computed(() =>
   dimensionsOf(props.layout, place.value, preferences.units, props.selected, textRoom.value),
@@ -66,7 +75,6 @@ const height = computed(() => rowsUnder(below.value).length(Math.max(1, dimensio
 const outside = computed(() => props.layout.sections.filter((s) => s.side === 'external'));
 const inside = computed(() => props.layout.sections.filter((s) => s.side === 'internal'));
 const sectioned = computed(() => inside.value.length > 0);
-const partEnd = computed(() => place.value.x(props.layout.length));
 
 /** Only a profile being drawn has them. */
 const DragHandles = defineAsyncComponent(() => import('../../drawing/DragHandles.vue'));
@@ -94,12 +102,25 @@ function fromStrip(x: number, y: number): CurvePoint {
       role="group"
       aria-label="The part on the spindle axis"
     >
-      <MachineEnds
+      <HeldEnds
+        v-if="heldAs"
+        :held="heldAs"
         :width="width"
         :centre="centre"
         :tall="tall"
-        :part-start="place.x(0)"
-        :part-end="partEnd"
+        :start="ends.start"
+        :end="ends.end"
+        :place="place"
+        :layout="layout"
+        :narrow="narrow"
+      />
+      <MachineEnds
+        v-else
+        :width="width"
+        :centre="centre"
+        :tall="tall"
+        :part-start="ends.start"
+        :part-end="ends.end"
         :grip="place.y(outside[0]?.points[0]?.r ?? 8, 1)"
         :between-centres="betweenCentres"
         :narrow="narrow"
@@ -127,8 +148,8 @@ function fromStrip(x: number, y: number): CurvePoint {
         :along="scale.along"
       />
       <line
-        :x1="place.x(0) - (narrow ? 20 : 50)"
-        :x2="partEnd + (narrow ? 30 : 96)"
+        :x1="ends.start - (narrow ? 20 : 50)"
+        :x2="ends.end + (narrow ? 30 : 96)"
         :y1="centre"
         :y2="centre"
         class="axis"

@@ -24,62 +24,71 @@ const day = (at: string): string =>
 </script>
 
 <template>
-  <header v-if="job.document" class="head">
-    <span class="fig number">{{ job.document.number }}</span>
-    <h1>{{ job.document.title }}</h1>
-    <span class="piece quiet">piece {{ job.piece }} of {{ job.document.quantity }}</span>
-    <SaveState />
-    <span class="push" />
-    <span v-if="model.lathe.value" class="still">
-      <span class="dot" :class="{ none: !still }" aria-hidden="true" />{{ model.lathe.value.name }}
-      <template v-if="still">
-        · {{ DEVICE_NAMES[still.device] }} still at <FigureText :figure="angle(still.halfAngle)" /><span
-          class="day"
-          >, {{ day(still.at) }}</span
-        ></template
-      >
-      <template v-else> · nothing set</template>
-    </span>
-    <label class="who">
-      <span class="label">At the lathe</span>
-      <input
-        v-model="preferences.operator"
-        class="fig"
-        maxlength="4"
-        autocomplete="off"
-        spellcheck="false"
-        placeholder="??"
-        :class="{ ask: !preferences.operator }"
-        aria-label="Your initials"
-      />
-    </label>
-    <span class="units" role="group" aria-label="Units">
-      <button class="plain" :aria-pressed="preferences.units === 'mm'" @click="preferences.units = 'mm'">
-        mm
-      </button>
-      <button class="plain" :aria-pressed="preferences.units === 'inch'" @click="preferences.units = 'inch'">
-        inch
-      </button>
-    </span>
-    <span v-if="outbox.away || outbox.count > 0" class="away" role="status">
+  <header v-if="job.document" class="top">
+    <div class="head">
+      <span class="fig number">{{ job.document.number }}</span>
+      <h1 :title="job.document.title">{{ job.document.title }}</h1>
+      <span class="piece quiet">piece {{ job.piece }} of {{ job.document.quantity }}</span>
+      <SaveState />
+      <span class="push" />
+      <span v-if="model.lathe.value" class="still">
+        <span class="dot" :class="{ none: !still }" aria-hidden="true" />{{ model.lathe.value.name }}
+        <template v-if="still">
+          · {{ DEVICE_NAMES[still.device] }} still at <FigureText :figure="angle(still.halfAngle)" /><span
+            class="day"
+            >, {{ day(still.at) }}</span
+          ></template
+        >
+        <template v-else> · nothing set</template>
+      </span>
+      <label class="who">
+        <span class="label">At the lathe</span>
+        <input
+          v-model="preferences.operator"
+          class="fig"
+          maxlength="4"
+          autocomplete="off"
+          spellcheck="false"
+          placeholder="??"
+          :class="{ ask: !preferences.operator }"
+          aria-label="Your initials"
+        />
+      </label>
+      <span class="units" role="group" aria-label="Units">
+        <button class="plain" :aria-pressed="preferences.units === 'mm'" @click="preferences.units = 'mm'">
+          mm
+        </button>
+        <button
+          class="plain"
+          :aria-pressed="preferences.units === 'inch'"
+          @click="preferences.units = 'inch'"
+        >
+          inch
+        </button>
+      </span>
+    </div>
+    <p v-if="outbox.away || outbox.count > 0" class="away" role="status">
       <template v-if="outbox.away"
         >Server away<template v-if="outbox.count">, {{ outbox.count }} kept here</template></template
       >
       <template v-else>Sending {{ outbox.count }}…</template>
-    </span>
+    </p>
   </header>
 </template>
 
 <style scoped>
+.top {
+  background: var(--paper);
+  border-bottom: 1px solid var(--rule);
+  min-width: 0;
+}
+/* One line, whatever the title: it gives way first. */
 .head {
   display: flex;
   align-items: center;
   gap: 6px 14px;
   min-height: 56px;
   padding: 4px 16px;
-  background: var(--paper);
-  border-bottom: 1px solid var(--rule);
-  flex-wrap: wrap;
 }
 .number {
   color: var(--ink-2);
@@ -88,6 +97,10 @@ const day = (at: string): string =>
 h1 {
   font-size: 19px;
   font-weight: 650;
+  min-width: 120px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
 }
 .piece {
   font-size: 15.5px;
@@ -106,6 +119,10 @@ h1 {
   border-radius: 8px;
   padding: 7px 12px;
   white-space: nowrap;
+  min-width: 0;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  flex: 0 2 auto;
 }
 .dot {
   width: 9px;
@@ -160,12 +177,12 @@ h1 {
   color: var(--paper);
 }
 .away {
-  flex-basis: 100%;
+  padding: 0 16px;
   font-size: 14.5px;
   color: var(--brass);
   padding-bottom: 4px;
 }
-@media (max-width: 1100px) {
+@media (max-width: 1360px) {
   .who .label,
   .still .day {
     display: none;
@@ -183,6 +200,12 @@ h1 {
   }
 }
 @media (max-width: 860px) {
+  .head {
+    flex-wrap: wrap;
+  }
+  h1 {
+    white-space: normal;
+  }
   .still {
     order: 5;
   }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { chiefOf } from '@anello/core/part';
 import { plainText } from '@anello/core/figure';
-import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue';
+import { computed, defineAsyncComponent, onMounted, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { useFetchedWhenIdle } from '../../ui/useFetchedWhenIdle';
 import { useKeys } from '../../ui/useKeys';
@@ -12,6 +12,7 @@ import NoticeText from '../../ui/NoticeText.vue';
 import ReadingBar from './ReadingBar.vue';
 import StageTabs from './StageTabs.vue';
 import { ofShape, viewOf, VIEWS, viewsOf, type View } from '../model/kind';
+import type { HeldAs } from '../model/heldAs';
 import { useGo } from '../model/useGo';
 import ShapePicks from './ShapePicks.vue';
 import { loadOf, provideJobKind, restOf } from '../kinds/registry';
@@ -42,6 +43,9 @@ const fetchWhenIdle = useFetchedWhenIdle();
 /** Seldom wanted: fetched when they are. */
 const AcrossShop = defineAsyncComponent(() => import('./AcrossShop.vue'));
 const JobClash = defineAsyncComponent(() => import('./JobClash.vue'));
+const heldAs = shallowRef<HeldAs | null>(null);
+/** Worked out beside what is looked at: the strip draws it when it is known. */
+const HeldWatch = defineAsyncComponent(() => import('../plan/HeldWatch.vue'));
 const NotTaken = defineAsyncComponent(() => import('../record/NotTaken.vue'));
 
 const kind = provideJobKind(model);
@@ -150,17 +154,20 @@ const taperProblem = computed(() =>
     :class="{ whole: OWN_DRAWING.includes(stage) }"
   >
     <JobHeader />
-    <AxisStrip
-      v-if="!OWN_DRAWING.includes(stage)"
-      :layout="model.layout.value"
-      :names="names"
-      :taper="taper"
-      :between-centres="model.wayChosen.value?.betweenCentres ?? false"
-      :selected="selected"
-      :marks="screen.marks"
-      :handles="screen.handles"
-      @pick="pick"
-    />
+    <div v-if="!OWN_DRAWING.includes(stage)" class="drawn">
+      <AxisStrip
+        :layout="model.layout.value"
+        :names="names"
+        :taper="taper"
+        :between-centres="model.wayChosen.value?.betweenCentres ?? false"
+        :selected="selected"
+        :marks="screen.marks"
+        :handles="screen.handles"
+        :held-as="ofShape(stage) ? heldAs : null"
+        @pick="pick"
+      />
+      <ShapePicks v-if="ofShape(stage) && model.shapes.value.length > 1" :stage="stage" />
+    </div>
     <StageTabs :tabs="tabs" :stage="stage" :stages="model.stages.value" />
     <main class="stage" tabindex="-1">
       <JobClash v-if="job.saveState === 'conflict'" />
@@ -169,7 +176,7 @@ const taperProblem = computed(() =>
         The taper is not settled: {{ taperProblem }}
         <router-link :to="`/job/${id}/part`">To the part</router-link>
       </NoticeText>
-      <ShapePicks v-if="ofShape(stage) && model.shapes.value.length > 1" :stage="stage" />
+      <HeldWatch v-if="ofShape(stage)" @held="heldAs = $event" />
       <component
         :is="view"
         :key="`${id}-${stage}-${job.piece}-${kind.id}-${model.key.value}`"
@@ -206,6 +213,10 @@ const taperProblem = computed(() =>
 }
 .job.whole {
   grid-template-rows: auto auto minmax(0, 1fr) auto;
+}
+.drawn {
+  position: relative;
+  min-width: 0;
 }
 .stage {
   overflow-y: auto;

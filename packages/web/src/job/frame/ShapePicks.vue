@@ -31,7 +31,17 @@ const done = (feature: string): boolean =>
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
-  padding: 10px 18px 0;
+  position: absolute;
+  left: 16px;
+  bottom: 10px;
+  max-width: 40%;
+}
+@media (max-width: 860px) {
+  .shapes {
+    position: static;
+    max-width: none;
+    padding: 8px 10px;
+  }
 }
 .shape {
   display: inline-flex;

@@ -79,7 +79,7 @@ li + li {
   gap: 16px;
   align-items: center;
   justify-content: space-between;
-  min-height: 44px;
+  min-height: 56px;
   padding: 8px 16px !important;
   text-align: left;
 }

@@ -33,9 +33,13 @@ const scale = computed(() =>
     (HEIGHT - 2 * JAW - 8) / (2 * Math.max(1, largest.value)),
   ),
 );
+/** As wide as the screen it stands in the middle, where the eye is. */
+const left0 = computed(() =>
+  props.wide ? Math.max(LEFT, (WIDTH - (ends.value.high - ends.value.low) * scale.value) / 2) : LEFT,
+);
 const x = (z: number): number => {
   const along = turned.value ? ends.value.high - z : z - ends.value.low;
-  return LEFT + Math.max(0, along) * scale.value;
+  return left0.value + Math.max(0, along) * scale.value;
 };
 const y = (r: number, side: 1 | -1): number => MIDDLE - side * r * scale.value;
 const whole = (points: Points): string =>

@@ -1,0 +1,13 @@
+/** How the piece is held while the shape in hand is worked, as the strip draws it. */
+export interface HeldAs {
+  /** On the part's own z; past its ends where stock is left to hold by; null where nothing closes on it. mm. */
+  readonly grips: { readonly from: number; readonly to: number } | null;
+  /** Its headstock end faces the tailstock. */
+  readonly turned: boolean;
+  readonly by: 'jaws' | 'socket' | 'bar';
+  /** A centre stands at the free end, at the spindle's. */
+  readonly centreFree: boolean;
+  readonly centreSpindle: boolean;
+  /** In words, for who cannot see it. */
+  readonly said: string;
+}
