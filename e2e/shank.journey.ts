@@ -194,12 +194,12 @@ test('a new job is built from its first figure, and a scrapped piece keeps its c
 }) => {
   await page.goto(`${shop.address}/rack`);
   await page.getByRole('button', { name: 'New job' }).click();
-  await expect(page.getByLabel('Number')).toHaveValue('J-111');
+  await expect(page.getByLabel('Number')).toHaveValue('J-113');
   await page.getByLabel('Number').fill('J-101');
   await page.getByLabel('What it is').fill('Sleeve, No. 2 Morse');
   await page.getByRole('button', { name: 'Put it on the rack' }).click();
   await expect(page.getByText(/Job J-101 already exists/)).toBeVisible();
-  await page.getByLabel('Number').fill('J-111');
+  await page.getByLabel('Number').fill('J-113');
   await page.getByRole('button', { name: 'Put it on the rack' }).click();
   await expect(page.getByRole('heading', { name: 'Sleeve, No. 2 Morse' })).toBeVisible();
   await page.getByRole('button', { name: 'Add a feature' }).click();
@@ -216,7 +216,7 @@ test('a new job is built from its first figure, and a scrapped piece keeps its c
   await page.getByRole('button', { name: 'Record as scrap' }).click();
   await expect(page.getByText('Scrap: Slipped in the chuck')).toBeVisible();
   await page.goto(`${shop.address}/rack`);
-  await expect(page.getByRole('link', { name: /J-111/ })).toContainText('Scrapped');
+  await expect(page.getByRole('link', { name: /J-113/ })).toContainText('Scrapped');
 });
 
 const SCREENS: Readonly<Record<string, readonly string[]>> = {

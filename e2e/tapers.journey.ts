@@ -14,7 +14,7 @@ test('a taper looked up, seen to be what it is, and used in a job', async ({ pag
   await expect(sheet).toContainText('Self-releasing');
   await sheet.getByRole('button', { name: 'Use in a job' }).click();
   await expect(page.getByLabel('What it is')).toHaveValue('7:24 No. 40');
-  await expect(page.getByLabel('Number')).toHaveValue('J-111');
+  await expect(page.getByLabel('Number')).toHaveValue('J-113');
   await page.getByRole('button', { name: 'Put it on the rack' }).click();
   await expect(page).toHaveURL(/\/part$/);
   await expect(page.getByRole('region', { name: 'The taper worked out' })).toContainText('8°17′50″');

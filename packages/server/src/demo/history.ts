@@ -11,6 +11,7 @@ interface Row {
   readonly time: string;
   readonly operator: string;
   readonly body: RecordBody;
+  readonly about?: Pick<KeptRecord, 'feature' | 'operation'>;
 }
 
 const row = (
@@ -20,7 +21,8 @@ const row = (
   operator: string,
   body: RecordBody,
   piece = 1,
-): Row => ({ job, piece, daysAgo, time, operator, body });
+  about: Row['about'] = {},
+): Row => ({ job, piece, daysAgo, time, operator, body, about });
 
 const reading = (at: number, seen: number): RecordBody => {
   const rise = (angle: number): number => at * Math.tan(angle);
@@ -82,6 +84,79 @@ const measured = (diameter: number, expected: number, dialAt: number): RecordBod
   typed: `${diameter} mm`,
 });
 
+/** A piece of the collet holder as far as it has come: what was done and measured, each with its operation. */
+const HOLDER = {
+  shank: 'no-3-morse-2',
+  collar: 'collar-1',
+  seat: 'seat-1',
+  relief: 'relief-2',
+  drawbar: 'drawbar-thread-3',
+} as const;
+const holder = (
+  piece: number,
+  daysAgo: number,
+  time: string,
+  body: RecordBody,
+  operation?: string,
+  feature?: string,
+): Row =>
+  row('j-110', daysAgo, time, 'MT', body, piece, {
+    ...(operation ? { operation } : {}),
+    ...(feature ? { feature } : {}),
+  });
+const collar = (piece: number, daysAgo: number, time: string, seen: number): Row[] => [
+  holder(
+    piece,
+    daysAgo,
+    time,
+    { kind: 'worked', said: 'Drill and tap for the drawbar' },
+    `tap-${HOLDER.drawbar}`,
+    HOLDER.drawbar,
+  ),
+  holder(
+    piece,
+    daysAgo,
+    time,
+    { kind: 'sized', what: 'Collar, diameter', seen, low: 39.9, high: 40, typed: `${seen} mm` },
+    `turn-${HOLDER.collar}`,
+    HOLDER.collar,
+  ),
+  holder(
+    piece,
+    daysAgo,
+    time,
+    { kind: 'worked', said: 'Turn the collar' },
+    `turn-${HOLDER.collar}`,
+    HOLDER.collar,
+  ),
+];
+const proved = (piece: number, daysAgo: number, time: string, feature: string, seen: number): Row[] => [
+  holder(
+    piece,
+    daysAgo,
+    time,
+    standOff(seen, feature === HOLDER.seat ? HALF_ANGLE.collet : HALF_ANGLE.morse3),
+    undefined,
+    feature,
+  ),
+  holder(piece, daysAgo, time, { kind: 'verdict', verdict: 'accepted', cause: '' }, undefined, feature),
+];
+const COLLET_HOLDER: readonly Row[] = [
+  ...collar(1, 4, '08:30', 39.912),
+  holder(1, 4, '09:40', kept('attachment', HALF_ANGLE.morse3, 180), undefined, HOLDER.shank),
+  ...proved(1, 4, '11:00', HOLDER.shank, 0.12),
+  holder(1, 4, '13:10', kept('compound', HALF_ANGLE.collet, 112), undefined, HOLDER.seat),
+  ...proved(1, 4, '14:20', HOLDER.seat, 0.08),
+  holder(1, 4, '14:40', { kind: 'verdict', verdict: 'accepted', cause: '' }),
+  holder(2, 3, '08:00', { kind: 'piece', carriedFrom: 1 }),
+  ...collar(2, 3, '08:50', 39.941),
+  ...proved(2, 3, '10:30', HOLDER.shank, 0.15),
+  ...proved(2, 3, '13:00', HOLDER.seat, -0.05),
+  holder(2, 3, '13:15', { kind: 'verdict', verdict: 'accepted', cause: '' }),
+  holder(3, 1, '08:10', { kind: 'piece', carriedFrom: 2 }),
+  ...collar(3, 1, '09:00', 39.97),
+];
+
 /** What has been kept so far in the demo shop, in order. */
 const ROWS: readonly Row[] = [
   row('j-109', 41, '09:20', 'DO', kept('attachment', HALF_ANGLE.morse2, 92)),
@@ -137,6 +212,7 @@ const ROWS: readonly Row[] = [
   row('j-102', 2, '10:36', 'RK', standOff(7.5, HALF_ANGLE.hub)),
   row('j-102', 2, '10:44', 'RK', pass(5.48, 5.88)),
   row('j-102', 2, '10:51', 'RK', standOff(2.9, HALF_ANGLE.hub)),
+  ...COLLET_HOLDER,
   row('j-101', 0, '07:40', 'RK', { kind: 'step', way: 'attachment', step: 'scale' }),
   row('j-101', 0, '07:52', 'RK', reading(25, 0.631)),
   row('j-101', 0, '07:54', 'RK', reading(50, 1.262)),
@@ -211,12 +287,13 @@ function moment(now: Date, daysAgo: number, time: string): string {
 }
 
 export function demoRecords(now: Date): KeptRecord[] {
-  return ROWS.map(({ job, piece, daysAgo, time, operator, body }, index) => ({
+  return ROWS.map(({ job, piece, daysAgo, time, operator, body, about }, index) => ({
     id: uuid(1, index + 1),
     jobId: job,
     piece,
     at: moment(now, daysAgo, time),
     operator,
+    ...about,
     body,
   }));
 }

@@ -19,6 +19,7 @@ export interface DemoJob {
 export const HALF_ANGLE = {
   morse3: Math.atan(1 / 19.922 / 2),
   morse2: Math.atan(1 / 20.02 / 2),
+  morse4: Math.atan(1 / 19.254 / 2),
   hub: Math.atan(1 / 24),
   steep: Math.atan(7 / 48),
   pin: Math.atan(1 / 100),
@@ -236,7 +237,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
     stock: bar('42 mm', '180 mm'),
     features: [
       by(morse('3', 'external', 'tailstock'), SHANK),
-      cylinder('Collar', '40 mm', '8 mm'),
+      { ...cylinder('Collar', '40 mm', '8 mm'), plus: entry('0 mm'), minus: entry('0.1 mm') },
       groove('Relief', '26 mm', '3 mm'),
       thread('Nut thread', 'M30x1.5', '30 mm', '1.5 mm', '15 mm', 'external'),
       by(
@@ -258,5 +259,52 @@ export const DEMO_JOBS: readonly DemoJob[] = [
       },
     ],
     note: 'Shank first, drilled and tapped for its drawbar; the seat is bored held by the shank itself.',
+  }),
+  job('J-111', 'Foot for the finishing press', LONG_LATHE, 4, {
+    material: 'Brass',
+    stock: bar('32 mm', '170 mm'),
+    features: [
+      thread('Lower stud', 'M10', '10 mm', '1.5 mm', '16 mm', 'external'),
+      cylinder('Flange', '30 mm', '6 mm'),
+      profile('Lower cove', [
+        ['0', '28'],
+        ['12', '20', { run: 'ogee' }],
+      ]),
+      by(
+        taper('Leg', 'external', 'headstock', {
+          largeDiameter: entry('20 mm'),
+          smallDiameter: entry('14 mm'),
+          length: entry('60 mm'),
+        }),
+        made('Looks only', null, '21 mm', {
+          tolerance: { grade: 'AT8', standOff: entry('1 mm') },
+        }),
+      ),
+      profile('Upper cove', [
+        ['0', '14'],
+        ['8', '20', { run: 'ogee' }],
+      ]),
+      { ...cylinder('Shoulder', '20 mm', '4 mm'), fit: 'h9' as const },
+      thread('Top stud', 'M8', '8 mm', '1.25 mm', '14 mm', 'external'),
+    ],
+    note: 'Four alike, seen side by side: the coves by one template.',
+  }),
+  job('J-112', 'Reducing sleeve, No. 4 to No. 2', LONG_LATHE, 1, {
+    material: 'EN24T',
+    stock: bar('38 mm', '170 mm'),
+    features: [
+      by(
+        morse('4', 'external', 'tailstock'),
+        made('No. 4 Morse sleeve', chosen('attachment', LONG_LATHE, HALF_ANGLE.morse4), '32.5 mm', {
+          tolerance: { grade: 'AT6', standOff: entry('0.25 mm') },
+        }),
+      ),
+      cylinder('Collar', '35 mm', '8 mm'),
+      by(
+        morse('2', 'internal', 'tailstock', 'tailstock'),
+        made('No. 2 Morse plug gauge', chosen('attachment', LONG_LATHE, HALF_ANGLE.morse2), '14 mm'),
+      ),
+    ],
+    note: 'Bored held by its own shank, so that the two tapers run as one.',
   }),
 ];

@@ -37,6 +37,7 @@ export const HELD = {
   blocksInUse: 'blocks-in-use',
   withoutWear: 'without-wear',
   cutView: 'cut.view',
+  recordView: 'record.view',
   paceSpeed: 'pace.speed',
   holdSchool: 'hold.school',
   holdMethod: 'hold.method',

@@ -106,7 +106,9 @@ const wrong = computed(() => said.value?.findings.filter((f) => f.level !== 'not
 <style scoped>
 .side {
   padding: 16px 18px;
+  min-width: 0;
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 10px;
   align-content: start;
   background: var(--paper-2);
@@ -119,7 +121,7 @@ h2 {
 }
 .boxes {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(120px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(96px, 1fr));
   gap: 10px;
 }
 dl {

@@ -1,11 +1,15 @@
 <script setup lang="ts">
-import { describeRecord, ofKind, type KeptRecord } from '@anello/core/job';
-import { computed, ref, watch } from 'vue';
+import { describeRecord, ofKind, verdictOnPiece, type KeptRecord } from '@anello/core/job';
+import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { useJobModel } from '../model/useJobModel';
 import { useStageScreen } from '../model/useStageScreen';
 import NoticeText from '../../ui/NoticeText.vue';
 import PhraseText from '../../ui/PhraseText.vue';
+import MethodPicks from '../../ui/MethodPicks.vue';
+import { HELD } from '../../data/names';
+import { useHeld } from '../../data/useHeld';
+import VerdictPanel from '../shared/VerdictPanel.vue';
 import StillSetRow from './StillSetRow.vue';
 import { useJob } from '../../data/stores/job';
 import { useOutbox } from '../../data/stores/outbox';
@@ -21,6 +25,7 @@ const outbox = useOutbox();
 const router = useRouter();
 const model = useJobModel();
 const kind = useJobKind();
+const PiecesPanel = defineAsyncComponent(() => import('./PiecesPanel.vue'));
 const shown = ref(job.piece);
 watch(
   () => job.piece,
@@ -35,7 +40,9 @@ const gone = computed(
   () => new Set(job.records.flatMap((r) => (r.body.kind === 'withdrawn' ? [r.body.record] : []))),
 );
 const waiting = computed(() => new Set(outbox.waiting.map((w) => (w.body as { id?: string }).id)));
-const verdict = computed(() => ofKind(job.records, 'verdict', job.piece).at(-1)?.body.verdict ?? null);
+const given = (piece: number): string | null =>
+  verdictOnPiece(job.records, piece, model.shapes.value.length)?.body.verdict ?? null;
+const verdict = computed(() => given(job.piece));
 const canStart = computed(
   () => verdict.value !== null && verdict.value !== 'rework' && job.piece < (job.document?.quantity ?? 1),
 );
@@ -50,7 +57,7 @@ async function startNext(): Promise<void> {
     chosen: model.stages.value.some((s) => s.stage === 'way' && s.state === 'done'),
   });
   await job.keep({ kind: 'piece', carriedFrom }, { piece: job.piece + 1 });
-  await router.push(`/job/${job.id}/${stage}`);
+  await router.push(`/job/${job.id}/${several.value ? 'plan' : stage}`);
 }
 
 async function keepNote(): Promise<void> {
@@ -64,8 +71,16 @@ async function takeBack(record: KeptRecord): Promise<void> {
   await job.withdraw(record);
   screen.offerBack('Taken back. It stays on record, struck through.', () => job.keepAgain(record));
 }
-const verdictOf = (piece: number): string =>
-  ofKind(job.records, 'verdict', piece).at(-1)?.body.verdict ?? 'open';
+const verdictOf = (piece: number): string => given(piece) ?? 'open';
+/** A part of several shapes is closed here, when all of it is done. */
+const several = computed(() => model.shapes.value.length > 1);
+const view = useHeld(HELD.recordView, 'kept');
+const VIEWS = [
+  { id: 'kept', title: 'What was kept' },
+  { id: 'pieces', title: 'Pieces' },
+];
+const batch = computed(() => (job.document?.quantity ?? 1) > 1);
+const names = computed(() => new Map((job.document?.features ?? []).map((f) => [f.id, f.name])));
 const time = (at: string): string =>
   new Date(at).toLocaleString('en-GB', {
     day: '2-digit',
@@ -91,50 +106,59 @@ useStageScreen({
 <template>
   <div class="split">
     <section class="main" aria-label="What was kept">
-      <div v-if="pieces.length > 1" class="pieces" role="group" aria-label="Piece">
-        <v-btn
-          v-for="piece in pieces"
-          :key="piece"
-          :class="{ on: piece === shown }"
-          :aria-pressed="piece === shown"
-          @click="shown = piece"
-          >Piece {{ piece }} · {{ verdictOf(piece) }}</v-btn
-        >
-      </div>
-      <p v-if="rows.length === 0" class="quiet">Nothing kept for piece {{ shown }} yet.</p>
-      <ol v-else class="rows sheet">
-        <li
-          v-for="record in rows"
-          :key="record.id"
-          :class="[record.body.kind, { gone: gone.has(record.id) }]"
-        >
-          <time class="fig" :datetime="record.at">{{ time(record.at) }}</time>
-          <span class="fig who">{{ record.operator }}</span>
-          <span class="what"
-            ><PhraseText :phrase="describeRecord(record)" /><span v-if="waiting.has(record.id)" class="held">
-              kept here, not yet on the server</span
-            ></span
+      <MethodPicks v-if="batch" v-model="view" label="What to look at" :methods="VIEWS" />
+      <PiecesPanel v-if="batch && view === 'pieces'" />
+      <template v-else>
+        <div v-if="pieces.length > 1" class="pieces" role="group" aria-label="Piece">
+          <v-btn
+            v-for="piece in pieces"
+            :key="piece"
+            :class="{ on: piece === shown }"
+            :aria-pressed="piece === shown"
+            @click="shown = piece"
+            >Piece {{ piece }} · {{ verdictOf(piece) }}</v-btn
           >
-          <button
-            v-if="!gone.has(record.id)"
-            class="plain back"
-            :aria-label="`Take back: ${record.body.kind}`"
-            @click="takeBack(record)"
+        </div>
+        <p v-if="rows.length === 0" class="quiet">Nothing kept for piece {{ shown }} yet.</p>
+        <ol v-else class="rows sheet">
+          <li
+            v-for="record in rows"
+            :key="record.id"
+            :class="[record.body.kind, { gone: gone.has(record.id) }]"
           >
-            Take back
-          </button>
-          <span v-else class="quiet">taken back</span>
-        </li>
-      </ol>
-      <form class="note" @submit.prevent="keepNote">
-        <v-text-field
-          v-model="note"
-          label="A note for whoever makes the next one"
-          autocomplete="off"
-          maxlength="2000"
-        />
-        <v-btn type="submit" :disabled="note.trim() === ''">Keep the note</v-btn>
-      </form>
+            <time class="fig" :datetime="record.at">{{ time(record.at) }}</time>
+            <span class="fig who">{{ record.operator }}</span>
+            <span class="what"
+              ><span v-if="several && record.feature && record.body.kind !== 'sized'" class="of"
+                >{{ names.get(record.feature) ?? record.feature }}: </span
+              ><PhraseText :phrase="describeRecord(record)" /><span
+                v-if="waiting.has(record.id)"
+                class="held"
+              >
+                kept here, not yet on the server</span
+              ></span
+            >
+            <button
+              v-if="!gone.has(record.id)"
+              class="plain back"
+              :aria-label="`Take back: ${record.body.kind}`"
+              @click="takeBack(record)"
+            >
+              Take back
+            </button>
+            <span v-else class="quiet">taken back</span>
+          </li>
+        </ol>
+        <form class="note" @submit.prevent="keepNote">
+          <v-text-field
+            v-model="note"
+            label="A note for whoever makes the next one"
+            autocomplete="off"
+            maxlength="2000"
+          />
+          <v-btn type="submit" :disabled="note.trim() === ''">Keep the note</v-btn>
+        </form>
+      </template>
     </section>
     <aside class="side">
       <div class="next sheet">
@@ -144,6 +168,14 @@ useStageScreen({
           >Start piece {{ job.piece + 1 }} of {{ job.document?.quantity }}</v-btn
         >
       </div>
+      <VerdictPanel
+        v-if="several && verdict !== 'accepted' && verdict !== 'scrap'"
+        whole
+        :at-line="model.progress.value?.shapes.every((s) => s.done) ?? false"
+        :angle-right="true"
+        :past="false"
+        :has-taper="false"
+      />
       <StillSetRow v-if="machine" :machine="machine" />
       <NoticeText
         >What the lathe is still set to stays on the rack until somebody says it was disturbed.</NoticeText
@@ -212,6 +244,9 @@ time,
   padding: 14px 16px;
   display: grid;
   gap: 8px;
+}
+.of {
+  font-weight: 600;
 }
 .what-next {
   font-size: 19px;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ofKind, settingInForce } from '@anello/core/job';
+import { ofKind, settingInForce, verdictOnPiece } from '@anello/core/job';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { useJob } from '../../data/stores/job';
@@ -8,7 +8,14 @@ import { useJobModel } from '../model/useJobModel';
 import { useShop } from '../../data/stores/shop';
 
 /** Accepted, rework or scrap; the last two with their cause. Accepted also proves the setting. */
-const props = defineProps<{ atLine: boolean; angleRight: boolean; past: boolean; hasTaper: boolean }>();
+const props = defineProps<{
+  atLine: boolean;
+  angleRight: boolean;
+  past: boolean;
+  hasTaper: boolean;
+  /** On the whole piece, where the part has several shapes. */
+  whole?: boolean;
+}>();
 const job = useJob();
 const shop = useShop();
 const screen = useScreen();
@@ -28,8 +35,21 @@ const CAUSES: Record<'rework' | 'scrap', readonly string[]> = {
     'Slipped in the chuck',
   ],
 };
-const given = computed(() => ofKind(model.records.value, 'verdict', job.piece).at(-1) ?? null);
+const several = computed(() => model.shapes.value.length > 1);
+/** What it is given of: the piece, or of several shapes the one in hand. */
+const of = computed(() =>
+  several.value && !props.whole ? (model.shape.value?.name ?? '') : `Piece ${job.piece}`,
+);
+const given = computed(() =>
+  several.value && props.whole
+    ? (verdictOnPiece(job.records, job.piece, model.shapes.value.length) ?? null)
+    : (ofKind(model.records.value, 'verdict', job.piece).at(-1) ?? null),
+);
 const advice = computed(() => {
+  if (props.whole)
+    return props.atLine
+      ? 'Every shape is proved: measure what the drawing asks for besides, then close the piece.'
+      : 'A shape of it is not proved yet.';
   if (!props.hasTaper) return 'Measure what the drawing asks for, then say how it came out.';
   if (props.past) return 'Past its line: rework if the drawing allows, otherwise scrap with its cause.';
   if (props.atLine && props.angleRight) return 'At its line and marked all along: it can be accepted.';
@@ -42,16 +62,15 @@ async function keep(verdict: Verdict): Promise<void> {
     problem.value = 'Say what caused it: the next piece learns from that.';
     return;
   }
-  const record = await model.keep({
-    kind: 'verdict',
-    verdict,
-    cause: verdict === 'accepted' ? '' : cause.value.trim(),
-  });
-  if (verdict === 'accepted') await proveSetting();
+  const body = { kind: 'verdict', verdict, cause: verdict === 'accepted' ? '' : cause.value.trim() } as const;
+  const record = props.whole ? await job.keep(body) : await model.keep(body);
+  if (verdict === 'accepted' && !props.whole) await proveSetting();
   picking.value = null;
   problem.value = '';
-  screen.offerBack(`Piece ${job.piece}: ${verdict}.`, () => job.withdraw(record));
-  if (verdict !== 'rework') await router.push(`/job/${job.id}/record`);
+  screen.offerBack(`${of.value}: ${verdict}.`, () => job.withdraw(record));
+  if (verdict === 'rework' || props.whole) return;
+  // Of several shapes there is more to do: the line of work says what.
+  await router.push(`/job/${job.id}/${several.value && verdict === 'accepted' ? 'plan' : 'record'}`);
 }
 
 /** A piece that fits proves what the lathe stands at; the setting on record says so. */
@@ -75,7 +94,7 @@ async function proveSetting(): Promise<void> {
 <template>
   <section class="verdict sheet" aria-label="Verdict">
     <p>
-      <strong>{{ given ? `Piece ${job.piece}: ${given.body.verdict}` : `Piece ${job.piece}` }}</strong>
+      <strong>{{ given ? `${of}: ${given.body.verdict}` : of }}</strong>
       <span class="quiet">{{ given?.body.cause || advice }}</span>
     </p>
     <div class="row">

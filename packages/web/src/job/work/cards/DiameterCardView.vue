@@ -5,6 +5,7 @@ import { computed, ref } from 'vue';
 import FigureText from '../../../ui/FigureText.vue';
 import NoticeText from '../../../ui/NoticeText.vue';
 import PhraseText from '../../../ui/PhraseText.vue';
+import { useJob } from '../../../data/stores/job';
 import { usePreferences } from '../../../data/stores/preferences';
 import type { BarRequest } from '../../../data/stores/screen';
 import { useDialFigure } from '../../model/useDialFigure';
@@ -27,6 +28,8 @@ const desk = useDiameter(
 const asked = ref<'dial' | 'measured' | null>(null);
 const move = computed(() => desk.move.value);
 const asking = computed(() => asked.value ?? (move.value.kind === 'cut' ? 'dial' : 'measured'));
+const job = useJob();
+const name = computed(() => job.document?.features.find((f) => f.id === props.feature)?.name ?? 'It');
 const HOLD: Readonly<Record<string, string>> = {
   'draw-back':
     'Turn back well past the lash, come in again to the same figure and take a pass with nothing more fed in; then measure.',
@@ -36,6 +39,18 @@ const HOLD: Readonly<Record<string, string>> = {
     'Any more by the dial is likelier to go past than was accepted: finish it with a fine file or cloth, a little at a time.',
 };
 const inOne = (chance: number): number => Math.round(1 / Math.max(chance, 1e-4));
+
+/** Done, with the size it came to: what the batch is looked at by. */
+async function finish(): Promise<void> {
+  const { least, most } = props.card;
+  const what = `${name.value}, diameter`;
+  if (desk.measured.value !== null)
+    await operation.keep(
+      { kind: 'sized', what, seen: desk.measured.value, low: least, high: most, typed: '' },
+      props.feature,
+    );
+  await operation.finish();
+}
 
 function bar(): BarRequest | null {
   const base = { asks: 'figure', dimension: 'length' } as const;
@@ -64,7 +79,7 @@ function bar(): BarRequest | null {
       hint: operation.done.value ? 'Done on this piece.' : 'Say that it is done.',
       empty: operation.done.value
         ? { label: next ? `On to ${next.name}` : 'To the record', run: () => operation.go(next) }
-        : { label: next ? 'Done, next' : 'Done', run: operation.finish },
+        : { label: next ? 'Done, next' : 'Done', run: finish },
     };
   }
   return {
