@@ -193,7 +193,7 @@ test('a new job is built from its first figure, and a scrapped piece keeps its c
   shop,
 }) => {
   await page.goto(`${shop.address}/rack`);
-  await page.getByRole('button', { name: 'New job' }).click();
+  await page.getByRole('link', { name: 'New job' }).click();
   await expect(page.getByLabel('Number')).toHaveValue('J-113');
   await page.getByLabel('Number').fill('J-101');
   await page.getByLabel('What it is').fill('Sleeve, No. 2 Morse');

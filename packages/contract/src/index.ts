@@ -20,6 +20,8 @@ export { putWork, shapesOf, workOf, type Shape } from './job/work/shapes';
 export { newWork } from './job/work/new';
 export type { Work, WorkKind, WorkOf } from './job/work/schema';
 export type { TaperWork } from './job/work/taper';
+export { startedWith, STARTERS, tableSize, type StarterGiven } from './job/starters/registry';
+export type { Ask, FigureAsk, Starter, TaperAsk } from './job/starters/starter';
 export { materialOfJob } from './job/material';
 export { planPartOf, stockOfJob } from './job/planPart';
 export type { StockDocument } from './job/plan';

@@ -12,6 +12,12 @@ export const router = createRouter({
       meta: { title: 'Rack' },
     },
     {
+      path: '/new',
+      name: 'new',
+      component: () => import('../places/rack/NewPlace.vue'),
+      meta: { title: 'New job' },
+    },
+    {
       path: '/tapers/:series?/:size?',
       name: 'tapers',
       component: () => import('../places/tapers/TapersPlace.vue'),

@@ -96,6 +96,17 @@ export const useJob = defineStore('job', () => {
     }
   }
 
+  /** The same of what was saved since: what is seen while away is not older than what was typed. */
+  async function holdSaved(row: JobView['job']): Promise<void> {
+    try {
+      const db = await bench();
+      const held = (await db.get('jobs', row.id)) as JobView | undefined;
+      if (held) await db.put('jobs', { ...held, job: row, id: row.id });
+    } catch (error) {
+      sayTrouble(error);
+    }
+  }
+
   function show(view: JobView): void {
     const typed = readDraft(view.job.id);
     base = migrateJobDocument(typed?.base ?? view.job.document);
@@ -155,6 +166,7 @@ export const useJob = defineStore('job', () => {
       if (!now || now.row.id !== id.value) return;
       version.value = now.row.version;
       base = now.row.document;
+      void holdSaved(now.row);
       // Somebody saved while an answer was lost: what was taken is not all that is there.
       if (now.save === seen && document.value && !same(document.value, base)) document.value = plain(base);
     },

@@ -179,7 +179,7 @@ const taperProblem = computed(() =>
       <HeldWatch v-if="ofShape(stage)" @held="heldAs = $event" />
       <component
         :is="view"
-        :key="`${id}-${stage}-${job.piece}-${kind.id}-${model.key.value}`"
+        :key="`${id}-${stage}-${job.piece}-${kind.id}-${stage === 'work' ? of : model.key.value}`"
         v-bind="given"
       />
     </main>

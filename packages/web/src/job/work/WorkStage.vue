@@ -10,7 +10,7 @@ import HowItIsHeld from './HowItIsHeld.vue';
 import MeasuresPanel from './MeasuresPanel.vue';
 import OperationHead from './OperationHead.vue';
 import { provideOperation } from './useOperation';
-import { useWorkBar } from './useWorkBar';
+import WorkBar from './WorkBar.vue';
 
 /** One plain operation as it is worked: the piece as it stands, the figure, what is measured, and on to the next. */
 const route = useRoute();
@@ -23,11 +23,11 @@ const drawn = computed(() => {
 });
 /** A diameter asks for its own figures in the reading bar. */
 const ownBar = computed(() => desk.inHand.value?.cards.some(({ card }) => card.kind === 'diameter') ?? false);
-useWorkBar(desk, () => !ownBar.value);
 </script>
 
 <template>
   <div v-if="desk.inHand.value && drawn" class="work">
+    <WorkBar v-if="!ownBar" :desk="desk" />
     <PieceDrawing :held="drawn" wide class="piece" />
     <div class="split">
       <section class="main" :aria-label="desk.inHand.value.operation.name">

@@ -16,7 +16,7 @@ export function judged(
 }
 
 /** The reading bar of an operation: what is to be measured, one after the other; and that it is done. */
-export function useWorkBar(desk: OperationDesk, wanted: () => boolean): void {
+export function useWorkBar(desk: OperationDesk): void {
   const preferences = usePreferences();
   const next = (): { label: string; run: () => unknown } => {
     const { value } = desk.next;
@@ -26,7 +26,7 @@ export function useWorkBar(desk: OperationDesk, wanted: () => boolean): void {
   };
   useStageScreen({
     bar(): BarRequest | null {
-      if (!wanted() || !desk.inHand.value) return null;
+      if (!desk.inHand.value) return null;
       const { label, run } = next();
       const empty = { label, run: async () => void (await run()) };
       const [measure] = desk.toMeasure.value;

@@ -6,7 +6,6 @@ import { useDebounceFn } from '@vueuse/core';
 import { computed, onMounted, ref, watch } from 'vue';
 import PartThumb from '../../drawing/PartThumb.vue';
 import { request } from '../../data/api';
-import NewJob from './NewJob.vue';
 import NotTaken from '../../job/record/NotTaken.vue';
 import StillSetRow from '../../job/record/StillSetRow.vue';
 import { useOutbox } from '../../data/stores/outbox';
@@ -22,7 +21,6 @@ const broken = ref<Aside[]>([]);
 const aside = computed(() => [...broken.value, ...shop.aside]);
 const search = ref('');
 const state = ref<'waiting' | 'ready' | 'failed'>('waiting');
-const adding = ref(false);
 
 async function load(more = false): Promise<void> {
   const offset = more ? jobs.value.length : 0;
@@ -96,7 +94,7 @@ const reached = (job: JobCard): string =>
     <header class="top">
       <h1>Rack</h1>
       <v-text-field v-model="search" class="search" label="Find a job" clearable @click:clear="search = ''" />
-      <v-btn class="go" :prepend-icon="mdiPlus" @click="adding = true">New job</v-btn>
+      <v-btn class="go" :prepend-icon="mdiPlus" to="/new">New job</v-btn>
     </header>
     <p v-if="outbox.away" class="quiet away" role="status">
       The server is away. What is kept stays in this browser until it is back.
@@ -155,7 +153,6 @@ const reached = (job: JobCard): string =>
     <v-btn v-if="jobs.length < total" class="more" @click="load(true)"
       >Show more ({{ total - jobs.length }})</v-btn
     >
-    <NewJob v-model="adding" />
   </main>
 </template>
 

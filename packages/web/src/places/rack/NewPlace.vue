@@ -1,0 +1,223 @@
+<script setup lang="ts">
+import {
+  entry,
+  shapesOf,
+  startedWith,
+  STARTERS,
+  tableSize,
+  type Entry,
+  type Starter,
+} from '@anello/contract';
+import type { TaperSize } from '@anello/core/taper';
+import { computed, defineAsyncComponent, onMounted, ref, shallowRef, watch } from 'vue';
+import { useRouter } from 'vue-router';
+import PartThumb from '../../drawing/PartThumb.vue';
+import QuantityField from '../../ui/QuantityField.vue';
+import { useKit } from '../../data/stores/kit';
+import { useShop } from '../../data/stores/shop';
+import NewJobFields from './NewJobFields.vue';
+import { useNewJob } from './useNewJob';
+
+/** What are you making? Drawn parts to begin from, each with its few figures; the part is drawn as they are typed. */
+const TaperPicker = defineAsyncComponent(() => import('../../ui/TaperPicker.vue'));
+const router = useRouter();
+const kit = useKit();
+const shop = useShop();
+const desk = useNewJob();
+onMounted(async () => {
+  if (!kit.loaded) void kit.load();
+  if (!shop.loaded) await shop.load();
+  await desk.prepare();
+});
+
+const NOTHING = { figures: {}, tapers: {} };
+const cards = STARTERS.map((starter) => ({ starter, ...startedWith(starter, NOTHING) }));
+
+const chosen = shallowRef<Starter | null>(null);
+const figures = ref<Record<string, Entry | undefined>>({});
+const tapers = ref<Record<string, string | null>>({});
+/** A title typed by hand stays; one that was made follows what is picked. */
+const made = ref('');
+function sizeOf(key: string | null | undefined): TaperSize | undefined {
+  if (!key) return undefined;
+  return key.startsWith('shop/') ? kit.sizes.find((one) => `shop/${one.size}` === key) : tableSize(key);
+}
+const started = computed(() =>
+  chosen.value
+    ? startedWith(chosen.value, {
+        figures: figures.value,
+        tapers: Object.fromEntries(Object.entries(tapers.value).map(([key, size]) => [key, sizeOf(size)])),
+      })
+    : null,
+);
+function choose(starter: Starter | null): void {
+  chosen.value = starter;
+  figures.value = Object.fromEntries(
+    (starter?.asks ?? []).flatMap((one) =>
+      one.kind === 'figure' ? [[one.key, entry(one.usual, one.dimension)]] : [],
+    ),
+  );
+  tapers.value = Object.fromEntries(
+    (starter?.asks ?? []).flatMap((one) => (one.kind === 'taper' ? [[one.key, one.usual]] : [])),
+  );
+}
+watch(started, (now) => {
+  const title = now?.title ?? '';
+  if (desk.form.title === made.value) desk.form.title = title;
+  made.value = title;
+});
+async function add(): Promise<void> {
+  const part = started.value ? { features: started.value.features, work: started.value.work } : {};
+  const row = await desk.add(part);
+  if (!row) return;
+  const [shape] = shapesOf({ features: part.features ?? [] });
+  await router.push(`/job/${row.id}/${shape ? 'way' : part.features ? 'plan' : 'part'}`);
+}
+</script>
+
+<template>
+  <main class="new">
+    <header class="head">
+      <h1>What are you making?</h1>
+      <p class="quiet">
+        Pick what is nearest and type its figures; everything can be changed after. Or copy
+        <router-link to="/identify">an old part</router-link>, or begin with nothing.
+      </p>
+    </header>
+    <div class="cols">
+      <section class="starters" aria-label="Parts to begin from">
+        <button
+          v-for="{ starter, features } in cards"
+          :key="starter.id"
+          class="plain sheet starter"
+          :class="{ on: starter.id === chosen?.id }"
+          :aria-pressed="starter.id === chosen?.id"
+          @click="choose(starter)"
+        >
+          <PartThumb :features="features" />
+          <strong>{{ starter.name }}</strong>
+        </button>
+        <button
+          class="plain sheet starter blank"
+          :class="{ on: chosen === null }"
+          :aria-pressed="chosen === null"
+          @click="choose(null)"
+        >
+          <strong>Nothing yet</strong>
+          <span class="quiet">from the drawing, a file, or your head</span>
+        </button>
+      </section>
+      <form class="sheet form" @submit.prevent="add">
+        <template v-if="chosen && started">
+          <h2>{{ chosen.name }}</h2>
+          <PartThumb :features="started.features" class="drawn" />
+          <div class="asks">
+            <template v-for="one in chosen.asks" :key="`${chosen.id}.${one.key}`">
+              <TaperPicker
+                v-if="one.kind === 'taper'"
+                :model-value="tapers[one.key] ?? null"
+                class="wide"
+                :label="one.label"
+                @update:model-value="(size) => (tapers = { ...tapers, [one.key]: size })"
+              />
+              <QuantityField
+                v-else
+                :label="one.label"
+                :dimension="one.dimension"
+                :model-value="figures[one.key]"
+                :draft-key="`new.${chosen.id}.${one.key}`"
+                @update:model-value="(next) => (figures = { ...figures, [one.key]: next })"
+              />
+            </template>
+          </div>
+        </template>
+        <h2 v-else>A job with nothing drawn yet</h2>
+        <NewJobFields :desk="desk" />
+        <div class="row">
+          <v-btn class="go" type="submit" :disabled="desk.busy.value">Put it on the rack</v-btn>
+          <v-btn to="/rack">Not now</v-btn>
+        </div>
+      </form>
+    </div>
+  </main>
+</template>
+
+<style scoped>
+.new {
+  padding: 18px 26px 32px;
+  display: grid;
+  gap: 14px;
+  align-content: start;
+  height: 100%;
+  overflow-y: auto;
+}
+h1 {
+  font-size: 26px;
+}
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 18px;
+  align-items: baseline;
+}
+.cols {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 380px;
+  gap: 18px;
+  align-items: start;
+}
+.starters {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(164px, 1fr));
+  gap: 10px;
+}
+.starter {
+  display: grid;
+  gap: 4px;
+  padding: 10px 12px !important;
+  text-align: left;
+  align-content: end;
+  background: var(--sheet) !important;
+  border: 2px solid var(--rule) !important;
+  border-radius: 10px !important;
+}
+.starter :deep(svg) {
+  height: 56px;
+  width: 100%;
+}
+.starter.on {
+  border-color: var(--blue) !important;
+}
+.form {
+  padding: 18px;
+  display: grid;
+  gap: 14px;
+  position: sticky;
+  top: 0;
+}
+h2 {
+  font-size: 19px;
+  font-weight: 650;
+}
+.asks {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 14px 12px;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+.row {
+  display: flex;
+  gap: 12px;
+  flex-wrap: wrap;
+}
+@media (max-width: 900px) {
+  .cols {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .form {
+    position: static;
+  }
+}
+</style>

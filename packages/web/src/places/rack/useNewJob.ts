@@ -1,0 +1,90 @@
+import { newJobDocument, type JobDocument, type JobRow, type Rack } from '@anello/contract';
+import { AnelloError } from '@anello/core/basics';
+import { computed, reactive, ref, type ComputedRef, type Ref } from 'vue';
+import { request, ServerAway } from '../../data/api';
+import { newId } from '../../data/newId';
+import { useShop } from '../../data/stores/shop';
+
+export interface NewJobDesk {
+  readonly form: { id: string; number: string; title: string; machineId: string; quantity: string };
+  readonly busy: Ref<boolean>;
+  /** What is wrong with a box, and what is wrong besides. */
+  at(field: string): string;
+  readonly elsewhere: ComputedRef<string>;
+  /** The next number, and the first lathe, where none are there yet. */
+  prepare(): Promise<void>;
+  /** Puts it on the rack; null where it could not be. */
+  add(part: Partial<JobDocument>): Promise<JobRow | null>;
+}
+
+const BOXES = ['number', 'title', 'quantity', 'machineId'];
+
+/** A new job on its way to the rack: its number, what it is, how many, on which lathe. */
+export function useNewJob(): NewJobDesk {
+  const shop = useShop();
+  const form = reactive({ id: newId(), number: '', title: '', machineId: '', quantity: '1' });
+  const problem = ref<{ field: string | null; sentence: string } | null>(null);
+  const busy = ref(false);
+
+  /** One more than the highest J-number in use. */
+  async function nextNumber(): Promise<string> {
+    try {
+      const { jobs } = await request<Rack>('GET', '/api/jobs?search=J-&limit=100');
+      const highest = Math.max(100, ...jobs.map((job) => Number(/^J-(\d+)$/.exec(job.number)?.[1] ?? 0)));
+      return `J-${highest + 1}`;
+    } catch {
+      return '';
+    }
+  }
+
+  async function prepare(): Promise<void> {
+    form.machineId ||= shop.machines[0]?.id ?? '';
+    if (form.number) return;
+    const next = await nextNumber();
+    form.number ||= next;
+  }
+
+  async function send(part: Partial<JobDocument>): Promise<JobRow> {
+    // Asked for before the next number had come: it is waited for, not refused.
+    await prepare();
+    const { id, quantity, ...rest } = form;
+    const document = {
+      ...newJobDocument({ ...rest, title: rest.title.trim(), quantity: Number(quantity) }),
+      ...part,
+    };
+    const row = await request<JobRow>('POST', '/api/jobs', { id, document });
+    Object.assign(form, { id: newId(), number: '', title: '', quantity: '1' });
+    return row;
+  }
+
+  async function add(part: Partial<JobDocument>): Promise<JobRow | null> {
+    problem.value = null;
+    busy.value = true;
+    try {
+      return await send(part);
+    } catch (error) {
+      if (error instanceof AnelloError) problem.value = { field: error.field, sentence: error.message };
+      else if (error instanceof ServerAway)
+        problem.value = {
+          field: null,
+          sentence:
+            'The server is away, so the job is not on the rack yet. What you typed stays here: try again in a moment.',
+        };
+      else throw error;
+      return null;
+    } finally {
+      busy.value = false;
+    }
+  }
+
+  return {
+    form,
+    busy,
+    at: (field) => (problem.value?.field === field ? problem.value.sentence : ''),
+    elsewhere: computed(() =>
+      problem.value && !BOXES.includes(problem.value.field ?? '') ? problem.value.sentence : '',
+    ),
+    prepare,
+    add,
+  };
+}
