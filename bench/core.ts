@@ -6,7 +6,7 @@ import { nextInfeed } from '@anello/core/infeed';
 import { jobProgress } from '@anello/core/job';
 import { METRIC_88, gaugeBlockStack } from '@anello/core/kit';
 import { layoutPart } from '@anello/core/part';
-import { checkPlan, planPart } from '@anello/core/plan';
+import { checkPlan, operationInHand, planPart } from '@anello/core/plan';
 import { settingSteps } from '@anello/core/setting';
 import { identifyTaper } from '@anello/core/taper';
 import { compareWays } from '@anello/core/ways';
@@ -56,6 +56,7 @@ export function benchCore(): Figure[] {
     timed('evidence weighed, median', 10, evidence),
     timed('a line of work proposed, median', 50, proposal),
     timed('thirty operations checked, median', BUDGET_MS, thirtyChecked),
+    timed('one operation with its card, median', BUDGET_MS, cardOfAnOperation),
     timed('path of a round nose, 100,000 points, median', 150, nosePath),
     timed('table of two-handle steps, median', 150, steps),
     {
@@ -169,6 +170,19 @@ function proposal(): number {
     Array.from({ length: LINES }, () => {
       const from = performance.now();
       planPart(COLLET_HOLDER);
+      return performance.now() - from;
+    }),
+  );
+}
+
+/** One operation of it as its card wants it. */
+function cardOfAnOperation(): number {
+  const { holdings } = planPart(COLLET_HOLDER);
+  const id = holdings.flatMap((h) => h.operations).at(-1)!.id;
+  return median(
+    Array.from({ length: LINES }, () => {
+      const from = performance.now();
+      operationInHand(COLLET_HOLDER, holdings, id);
       return performance.now() - from;
     }),
   );

@@ -5,11 +5,6 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { CHROMIUM_FLAGS, ensureBuilt, ensureChromium, ensureInstalled, root, startServer } from './lib.mjs';
 
-/** Some way down the table, where a ridge is drawn. */
-async function ticked(page) {
-  for (let i = 0; i < 30; i++) await page.getByRole('button', { name: 'Cut, next' }).first().click();
-}
-
 /** Both halves of a pair measured. */
 async function joint(page) {
   await page
@@ -23,12 +18,18 @@ async function joint(page) {
 const VIEWS = [
   { name: 'rack', url: '/rack' },
   { name: 'part', url: '/job/j-101/part' },
+  { name: 'new', url: '/new', act: (page) => page.getByRole('button', { name: 'Steep mandrel' }).click() },
   { name: 'plan', url: '/job/j-110/plan' },
+  { name: 'work', url: '/job/j-110/work/turn-nut-thread-2' },
   { name: 'way', url: '/job/j-101/way' },
   { name: 'set', url: '/job/j-101/set' },
   { name: 'cut', url: '/job/j-108/cut' },
   { name: 'prove', url: '/job/j-102/prove' },
-  { name: 'record', url: '/job/j-109/record' },
+  {
+    name: 'record',
+    url: '/job/j-110/record',
+    act: (page) => page.getByRole('button', { name: 'Pieces' }).click(),
+  },
   { name: 'across-the-shop', url: '/job/j-101/set', act: (page) => page.keyboard.press('b') },
   { name: 'machine', url: '/machines/long-lathe' },
   {
@@ -42,11 +43,9 @@ const VIEWS = [
       }
     },
   },
-  { name: 'curve-steps', url: '/job/j-104/cut', act: ticked },
   { name: 'curve-joint', url: '/job/j-104/prove', act: joint },
   { name: 'tapers', url: '/tapers' },
   { name: 'kit', url: '/kit' },
-  { name: 'pin-block', url: '/pin-block' },
   {
     name: 'copy',
     url: '/identify',

@@ -158,6 +158,19 @@ describe('records', () => {
     expect([answer.statusCode, answer.json().code]).toEqual([409, 'record-differs']);
   });
 
+  it('say which feature and operation they are of, and the same one of another is refused', async () => {
+    const job = aJob('T-12b');
+    await server.send('POST', '/api/jobs', job);
+    const of = { feature: 'seat', operation: 'taper-seat' };
+    const reading = aReading(job.id, of);
+    expect((await server.send('POST', '/api/records', reading)).statusCode).toBe(201);
+    expect((await server.send('POST', '/api/records', reading)).statusCode).toBe(200);
+    const { records } = (await server.send('GET', `/api/jobs/${job.id}`)).json<JobView>();
+    expect(records).toEqual([expect.objectContaining(of)]);
+    const other = await server.send('POST', '/api/records', { ...reading, feature: 'shank' });
+    expect([other.statusCode, other.json().code]).toEqual([409, 'record-differs']);
+  });
+
   it('need a job, and a body of a known form', async () => {
     expect((await server.send('POST', '/api/records', aReading('nowhere'))).json()).toMatchObject({
       code: 'not-found',

@@ -29,7 +29,11 @@ describe('tapers by what people type', () => {
   );
 
   it('a ratio finds everything that has it, however it is written', () => {
-    expect(series('7/24')).toEqual(['steep']);
+    expect(series('7/24')).toEqual(['steep', 'long-nose']);
+    expect(findTapers('pipe 1 1/4').found[0]?.name).toBe('Taper pipe 1 1/4');
+    expect(findTapers('r8').found[0]?.name).toBe('R8');
+    expect(findTapers('short nose 6').found[0]?.name).toBe('Short nose No. 6');
+    expect(findTapers('hsk 63').found[0]?.name).toBe('Hollow shank 63');
     expect(findTapers('7:24').found).toEqual(findTapers('7/24').found);
     expect(series('1 in 50')).toEqual(['taper-pin-metric', 'general']);
     expect(findTapers('1:50 10').found.map((s) => s.name)).toEqual(['Taper pin 10']);

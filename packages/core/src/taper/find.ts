@@ -18,7 +18,7 @@ const LEAST_BEGUN = 3;
 type Token =
   | { readonly kind: 'word'; readonly text: string }
   | { readonly kind: 'number'; readonly text: string }
-  | { readonly kind: 'ratio'; readonly value: number };
+  | { readonly kind: 'ratio'; readonly value: number; readonly text: string };
 
 /**
  * Tapers by what people type: `mt4`, `4 mt`, `morse 4`, `40 taper`, `iso 40`, `b&s 9`, `7/24`, `1 in 50`, `din 2080`.
@@ -50,7 +50,7 @@ function tokensOf(text: string): Token[] {
     .replaceAll(/(\d+(?:\.\d+)?)\s*(?:[:/]|\bin\b)\s*(\d+(?:\.\d+)?)/g, (whole, a: string, b: string) => {
       const [over, under] = [Number(a), Number(b)];
       if (over <= 0 || under <= 0) return whole;
-      tokens.push({ kind: 'ratio', value: over / under });
+      tokens.push({ kind: 'ratio', value: over / under, text: `${a}/${b}` });
       return ' ';
     });
   for (const [part] of rest.matchAll(/\p{L}+|\d+(?:\.\d+)?/gu))
@@ -78,14 +78,20 @@ function scoreOf(
   return { fits: scores.filter((s) => s > 0).length, score: scores.reduce((sum, s) => sum + s, 0) };
 }
 
+/** A part of an inch is one figure, not two. */
+const FRACTION = /\d+\/[1-9]\d*/g;
 const wordsOf = (text: string): string[] => text.toLowerCase().match(/\p{L}+/gu) ?? [];
 const numbersOf = (text: string): string[] => text.match(/\d+(?:\.\d+)?/g) ?? [];
 
 /** How well one token says this size: as people call it, better than as it stands in a title or a standard. */
 function tokenScore(series: TaperSeries, size: TaperSize, token: Token): number {
-  if (token.kind === 'ratio') return Math.abs(token.value - size.ratio) <= SAME_RATIO ? 2 : 0;
+  if (token.kind === 'ratio') {
+    // Sizes in inches are written as a fraction too.
+    if (size.size.split(' ').includes(token.text)) return 3;
+    return Math.abs(token.value - size.ratio) <= SAME_RATIO ? 2 : 0;
+  }
   if (token.kind === 'number') {
-    if (numbersOf(size.size).includes(token.text) && !size.size.includes(':')) return 3;
+    if (numbersOf(size.size.replace(FRACTION, '')).includes(token.text) && !size.size.includes(':')) return 3;
     return numbersOf(series.standard).includes(token.text) ? 1 : 0;
   }
   if (series.calledAs.includes(token.text)) return 3;

@@ -17,7 +17,11 @@ import { useMounted } from './mounted';
 /** A job on the screen of a page of its own, with the server away: what it keeps stays in the browser. */
 export interface OnScreen {
   /** Puts a job there and runs a desk on it. */
-  work<T>(document: Partial<JobDocument>, make: () => T): { readonly desk: T; readonly model: JobModel };
+  work<T>(
+    document: Partial<JobDocument>,
+    make: () => T,
+    picked?: string,
+  ): { readonly desk: T; readonly model: JobModel };
   /** Puts a job there and shows a part of its screens. */
   show(document: Partial<JobDocument>, component: Component, props?: Record<string, unknown>): HTMLElement;
   /** What was kept of a kind, in order, taken back or not. */
@@ -67,6 +71,7 @@ export function useOnScreen(): OnScreen {
   function around(
     document: Partial<JobDocument>,
     under: () => VNode | null,
+    picked?: string,
   ): { model: JobModel; host: HTMLElement } {
     let model!: JobModel;
     const host = mount(
@@ -78,7 +83,7 @@ export function useOnScreen(): OnScreen {
           job.state = 'ready';
           shop.machines = [{ id: LATHE_ID, version: 1, document: LONG_LATHE, settings: [] }];
           provide(routerKey, { push: (to: string) => went.push(to) } as unknown as Router);
-          model = provideJobModel();
+          model = provideJobModel(() => picked);
           provideJobKind(model);
           return under;
         },
@@ -88,7 +93,7 @@ export function useOnScreen(): OnScreen {
   }
   return {
     went,
-    work<T>(document: Partial<JobDocument>, make: () => T) {
+    work<T>(document: Partial<JobDocument>, make: () => T, picked?: string) {
       let desk!: T;
       const Desk: Component = {
         setup() {
@@ -96,7 +101,7 @@ export function useOnScreen(): OnScreen {
           return () => null;
         },
       };
-      const { model } = around(document, () => h(Desk));
+      const { model } = around(document, () => h(Desk), picked);
       return { desk, model };
     },
     show: (document, component, props = {}) => around(document, () => h(component, props)).host,

@@ -1,15 +1,20 @@
 import { AnelloError } from '../../basics/error';
+import { BY_THE_FOOT } from './byTheFoot';
 import { BROWN_SHARPE } from './brownSharpe';
 import { CHUCK } from './chuck';
 import { COLLET_SEAT } from './colletSeat';
 import { GENERAL } from './general';
+import { HOLLOW_SHANK } from './hollowShank';
 import { JARNO } from './jarno';
 import { METRIC_ISO } from './metricIso';
 import { MORSE_INCH } from './morseInch';
 import { MORSE_ISO } from './morseIso';
+import { PIPE_THREAD } from './pipeThread';
 import { shopSeries } from './shop';
+import { LONG_NOSE, SHORT_NOSE } from './spindleNoses';
 import { STEEP } from './steep';
 import { TAPER_PIN_INCH, TAPER_PIN_METRIC } from './taperPins';
+import { DRAW_IN } from './workCollets';
 import type { TaperSeries, TaperSize } from './series';
 
 /** Every series Anello knows, in the order they are offered. */
@@ -24,6 +29,12 @@ export const TAPER_SERIES: readonly TaperSeries[] = [
   COLLET_SEAT,
   TAPER_PIN_METRIC,
   TAPER_PIN_INCH,
+  SHORT_NOSE,
+  LONG_NOSE,
+  HOLLOW_SHANK,
+  DRAW_IN,
+  PIPE_THREAD,
+  BY_THE_FOOT,
   GENERAL,
 ];
 

@@ -1,6 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { TAPER_SERIES, taperSize } from './registry';
 
+/** Their diameters are the drawing's. */
+const DRAWN = ['general', 'by-the-foot'];
+
 describe('the taper tables', () => {
   const all = TAPER_SERIES.flatMap((s) => s.sizes);
   const complete = all.filter((s) => s.gaugeDiameter !== null && s.length !== null && s.small !== null);
@@ -18,7 +21,7 @@ describe('the taper tables', () => {
     expect(new Set(all.map((s) => `${s.series}/${s.size}`)).size).toBe(all.length);
     for (const size of all) {
       expect(size.ratio).toBeGreaterThan(0);
-      if (size.series !== 'general') expect(size.gaugeDiameter ?? size.small?.value).toBeGreaterThan(0);
+      if (!DRAWN.includes(size.series)) expect(size.gaugeDiameter ?? size.small?.value).toBeGreaterThan(0);
       if (size.length !== null) expect(size.gaugeDiameter! - size.length * size.ratio).toBeGreaterThan(0);
     }
   });
@@ -28,6 +31,19 @@ describe('the taper tables', () => {
     const inch = taperSize('morse-inch', size);
     expect(Math.abs(metric.ratio - inch.ratio) * 100).toBeLessThan(0.0003);
     expect(Math.abs(metric.gaugeDiameter! - inch.gaugeDiameter!)).toBeLessThan(0.013);
+  });
+
+  it('knows noses, hollow shanks and collets by their published figures', () => {
+    const half = (series: string, size: string) =>
+      (Math.atan(taperSize(series, size).ratio / 2) * 180) / Math.PI;
+    expect(half('short-nose', '6')).toBeCloseTo(7 + 7 / 60 + 30 / 3600, 4);
+    expect(half('draw-in', 'R8')).toBeCloseTo(8 + 25.5 / 60, 9);
+    expect(half('draw-in', '5C')).toBeCloseTo(10, 9);
+    // 3 1/2 in a foot is 7:24, and 2 3/4 in the steep No. 50: one cone under two names.
+    const [nose, steep] = [taperSize('long-nose', 'L00'), taperSize('steep', '50')];
+    expect([nose.ratio, nose.gaugeDiameter]).toEqual([steep.ratio, expect.closeTo(steep.gaugeDiameter!, 9)]);
+    expect(taperSize('hollow-shank', '63').gaugeDiameter).toBe(48.01);
+    expect(taperSize('pipe-thread', '1/2').gaugeDiameter).toBe(20.955);
   });
 
   it('knows the steep taper’s half angle, and that 8° is per side', () => {

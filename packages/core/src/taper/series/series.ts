@@ -50,6 +50,12 @@ export type SeriesId =
   | 'collet-seat'
   | 'taper-pin-inch'
   | 'taper-pin-metric'
+  | 'short-nose'
+  | 'long-nose'
+  | 'hollow-shank'
+  | 'draw-in'
+  | 'pipe-thread'
+  | 'by-the-foot'
   | 'general'
   | 'shop';
 

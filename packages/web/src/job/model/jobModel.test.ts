@@ -10,6 +10,8 @@ import { useCut } from '../cut/useCut';
 import { useCurve } from '../curve/useCurve';
 import { useEccentric } from '../eccentric/useEccentric';
 import { useMounted } from '../../testkit/mounted';
+import { useGo } from './useGo';
+import { useWork } from './useWork';
 import { provideJobModel, useJobModel } from './useJobModel';
 
 const { mount } = useMounted();
@@ -76,6 +78,54 @@ describe('what is worked out of a job', () => {
     const { model } = screen.work(shankJob('compound', { machineId: 'gone' }), useJobModel);
     expect([model.lathe.value, model.context.value, model.stillSet.value]).toEqual([null, null, []]);
     expect(model.taper.value).not.toBeNull();
+  });
+});
+
+describe('a part of several shapes', () => {
+  const seat: FeatureDocument = {
+    id: 's',
+    name: 'Seat',
+    kind: 'taper',
+    side: 'internal',
+    from: 'headstock',
+    largeEnd: 'headstock',
+    largeDiameter: entry('22 mm'),
+    halfAngle: entry('8 deg', 'angle'),
+    length: entry('24 mm'),
+  };
+  const two = (() => {
+    const job = shankJob('attachment');
+    return { ...job, features: [...job.features, seat] };
+  })();
+  it('the one picked is in hand, with its own work, records and place in the browser', async () => {
+    const { model, desk } = screen.work(two, () => useWork('taper'), 's');
+    expect(model.shape.value?.feature).toBe('s');
+    expect([model.way.value, model.key.value]).toEqual([null, 'j-1.s']);
+    expect(model.taper.value?.task.halfAngle).toBeCloseTo((8 * Math.PI) / 180, 9);
+    desk.edit((work) => void (work.mate = 'Collet'));
+    await model.keep({ kind: 'pass', dialFrom: 0, dialTo: 1, planned: null, depth: 0.5, typed: '' });
+    await nextTick();
+    const { work } = useJob().document!;
+    expect([work['s']?.mate, work['t']?.mate]).toEqual(['Collet', '']);
+    expect(useJob().records[0]).toMatchObject({ feature: 's', piece: 1 });
+    expect(model.records.value).toHaveLength(1);
+  });
+  it('none picked, it is the first that is not proved; what is not tagged is the first’s', async () => {
+    const { model } = screen.work(two, useJobModel);
+    expect(model.shape.value?.feature).toBe('t');
+    await useJob().keep({ kind: 'felt', feel: 'firm' });
+    await nextTick();
+    expect(model.records.value).toHaveLength(1);
+    await model.keep({ kind: 'verdict', verdict: 'accepted', cause: '' });
+    await nextTick();
+    expect(model.shape.value?.feature).toBe('s');
+    expect(model.records.value).toHaveLength(0);
+    expect(model.progress.value?.finished).toBe(false);
+  });
+  it('where its views are says which of them', () => {
+    const { desk } = screen.work(two, useGo, 's');
+    expect([desk.path('set'), desk.path('plan')]).toEqual(['/job/j-1/set/s', '/job/j-1/plan']);
+    expect(screen.work(shankJob('attachment'), useGo).desk.path('set')).toBe('/job/j-1/set');
   });
 });
 

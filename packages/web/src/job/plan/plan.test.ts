@@ -92,7 +92,7 @@ describe('the plan on the screen', () => {
     expect(row.getAttribute('aria-expanded')).toBe('true');
     press(host, 'Later');
     await nextTick();
-    expect(plain(host.textContent)).toContain('It is still solid bar');
+    expect(plain(host.textContent)).toContain('Much of the bar still stands there');
     expect(plain(host.textContent)).toContain('This is your own order.');
   });
 

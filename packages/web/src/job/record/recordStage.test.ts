@@ -6,6 +6,7 @@ import { useScreen } from '../../data/stores/screen';
 import { useShop } from '../../data/stores/shop';
 import { plain, press } from '../../testkit/mounted';
 import { LATHE_ID, shankJob, useOnScreen } from '../../testkit/onScreen';
+import PiecesPanel from './PiecesPanel.vue';
 import RecordStage from './RecordStage.vue';
 import StillSetRow from './StillSetRow.vue';
 
@@ -45,6 +46,31 @@ describe('the record of a piece', () => {
     expect(screen.kept('piece')).toEqual([{ kind: 'piece', carriedFrom: 1 }]);
     expect(useJob().piece).toBe(2);
     expect(screen.went).toEqual(['/job/j-1/cut']);
+  });
+});
+
+describe('the pieces of a batch', () => {
+  const sized = (piece: number, seen: number) =>
+    useJob().keep(
+      { kind: 'sized', what: 'Body, diameter', seen, low: 29.9, high: 30, typed: '' },
+      { piece, feature: 'b', operation: 'turn-b' },
+    );
+  it('stand side by side, with the drift along them and how each came out', async () => {
+    const host = screen.show(shankJob('attachment', { quantity: 6 }), PiecesPanel);
+    expect(plain(host.textContent)).toContain('Nothing was measured yet.');
+    for (const [i, seen] of [29.91, 29.94, 29.97].entries()) {
+      if (i > 0) await useJob().keep({ kind: 'piece', carriedFrom: i }, { piece: i + 1 });
+      await sized(i + 1, seen);
+    }
+    await useJob().keep({ kind: 'verdict', verdict: 'scrap', cause: 'Slipped in the chuck' }, { piece: 2 });
+    await nextTick();
+    expect(plain(host.textContent)).toMatch(/drifts by \+0\.030 mm a piece/);
+    expect(plain(host.textContent)).toContain('Piece 5 would be out');
+    expect(plain(host.querySelector('tfoot')!.textContent)).toContain('scrapSlipped in the chuck');
+    expect(host.querySelectorAll('circle')).toHaveLength(3);
+    await sized(3, 30.2);
+    await nextTick();
+    expect(plain(host.querySelector('tbody')!.textContent)).toContain('✗ 30.200');
   });
 });
 

@@ -1,0 +1,107 @@
+// @vitest-environment jsdom
+import { entry } from '@anello/contract';
+import { describe, expect, it, vi } from 'vitest';
+import { h, nextTick } from 'vue';
+import { routeLocationKey } from 'vue-router';
+import { useJob } from '../../data/stores/job';
+import { useScreen } from '../../data/stores/screen';
+import { plain } from '../../testkit/mounted';
+import { shankJob, useOnScreen } from '../../testkit/onScreen';
+import { provideOperation, type OperationDesk } from './useOperation';
+import { judged } from './useWorkBar';
+import WorkStage from './WorkStage.vue';
+
+const screen = useOnScreen();
+const BODY = { plus: entry('0 mm'), minus: entry('0.1 mm') };
+const document = (() => {
+  const job = shankJob('attachment');
+  return { ...job, features: job.features.map((f) => (f.id === 'b' ? { ...f, ...BODY } : f)) };
+})();
+const TURN = 'turn-b';
+const operation = (id: string): OperationDesk => screen.work(document, () => provideOperation(() => id)).desk;
+const keptOf = () => useJob().records.map(({ operation: of, feature, body }) => [body.kind, of, feature]);
+
+describe('an operation in hand', () => {
+  it('knows its place, what stands before it and what comes next', () => {
+    const desk = operation(TURN);
+    const { inHand } = desk;
+    expect(inHand.value!.cards[0]!.card).toMatchObject({ kind: 'diameter', least: 29.9, most: 30 });
+    expect(inHand.value!.place.operation).toBeGreaterThan(1);
+    expect(desk.previous.value).not.toBeNull();
+    expect(desk.next.value).not.toBeNull();
+  });
+  it('an operation there is not says so', () => {
+    const desk = operation('turn-nothing');
+    expect(desk.inHand.value).toBeNull();
+    expect(desk.problem.value![0]).toContain('There is no such operation');
+  });
+  it('done, it is kept with what it is of, and the screen goes on', async () => {
+    const desk = operation('face-tailstock');
+    expect(desk.done.value).toBe(false);
+    await desk.finish();
+    await nextTick();
+    expect(desk.done.value).toBe(true);
+    expect(keptOf()).toEqual([['worked', 'face-tailstock', undefined]]);
+    expect(screen.went[0]).toContain('/job/j-1/');
+    useScreen().undoable!.run();
+    await vi.waitFor(() => expect(desk.done.value).toBe(false));
+  });
+  it('what is measured is struck off, with its limits', async () => {
+    const desk = operation('inspect');
+    const [first, ...rest] = desk.toMeasure.value;
+    expect(first!.what).toBe('Length over all');
+    await desk.keepSize(first!, 131.1, '131.1');
+    await nextTick();
+    expect(desk.toMeasure.value).toHaveLength(rest.length);
+    expect(screen.kept('sized')[0]).toMatchObject({ what: first!.what, seen: 131.1, low: first!.least });
+  });
+});
+
+describe('the work stage', () => {
+  const show = (id: string) =>
+    screen.show(document, {
+      setup: () => () => h(WorkStage),
+      provide: { [routeLocationKey as symbol]: { params: { of: id } } },
+    });
+  it('asks for the dial, then to be measured, then feeds by what it has seen', async () => {
+    show(TURN);
+    await vi.waitFor(() => expect(useScreen().bar?.label).toBe('Dial now'));
+    for (let i = 0; i < 10 && useScreen().bar?.label === 'Dial now'; i++) {
+      await useScreen().bar!.empty!.run();
+      await nextTick();
+    }
+    expect(screen.kept('pass').length).toBeGreaterThan(0);
+    const measure = useScreen().bar!;
+    expect(measure).toMatchObject({ asks: 'figure', label: 'Diameter measured' });
+    if (measure.asks !== 'figure') return;
+    expect(measure.judge!(30.5)).toMatchObject({ tone: 'bad' });
+    await measure.keep({ value: 30.5 } as never, '30.5');
+    await vi.waitFor(() => expect(useScreen().bar?.label).toBe('Dial now'));
+    expect(keptOf().at(-1)).toEqual(['measured', TURN, 'b']);
+    await useScreen().bar!.empty!.run();
+    await nextTick();
+    const again = useScreen().bar!;
+    if (again.asks === 'figure') await again.keep({ value: 29.95 } as never, '29.95');
+    await vi.waitFor(() => expect(useScreen().bar).toMatchObject({ label: 'Inside its limits' }));
+    await useScreen().bar!.empty!.run();
+    await vi.waitFor(() => expect(screen.kept('worked')).toHaveLength(1));
+    expect(screen.kept('sized')).toEqual([
+      { kind: 'sized', what: 'Body, diameter', seen: 29.95, low: 29.9, high: 30, typed: '' },
+    ]);
+  });
+  it('past its limits is said, and offers no more cut', async () => {
+    const host = show(TURN);
+    await vi.waitFor(() => expect(useScreen().bar?.label).toBe('Dial now'));
+    await useJob().keep(
+      { kind: 'measured', diameter: 29.5, expected: 30, dialAt: 1, typed: '' },
+      { operation: TURN, feature: 'b' },
+    );
+    await vi.waitFor(() => expect(plain(host.textContent)).toContain('Past what it may be'));
+    expect(useScreen().bar).toMatchObject({ label: 'Diameter measured' });
+  });
+  it('a reading is judged by what it may be', () => {
+    expect(judged({ least: 1, most: 2 }, 1.5)).toMatchObject({ tone: 'good' });
+    expect(judged({ least: 1, most: 2 }, 2.1)!.phrase[1]).toContain('over');
+    expect(judged({ least: 1, most: 2 }, 0.9)!.phrase[1]).toContain('under');
+  });
+});
