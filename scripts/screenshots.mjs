@@ -83,5 +83,6 @@ try {
 } finally {
   await browser.close();
   server.kill('SIGTERM');
-  rmSync(dataFolder, { recursive: true, force: true });
+  // The server may still be closing its book.
+  rmSync(dataFolder, { recursive: true, force: true, maxRetries: 10, retryDelay: 200 });
 }
