@@ -283,6 +283,8 @@ describe('how far a piece has come along its line of work', () => {
     expect(at([begun]).now).toBe('cone');
     expect(at([begun], ['shank']).now).toBe('finish');
     expect(at([keep({ kind: 'note', text: 'n' })]).now).toBe('face');
+    // Its hole was drilled: that is not yet the shape itself.
+    expect(at([{ ...tick('face'), feature: 'shank' }]).now).toBe('drill');
   });
   it('taken back, it is to be done again', () => {
     const done = tick('face');

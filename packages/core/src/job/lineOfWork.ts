@@ -44,5 +44,9 @@ export function lineProgress(
   return { done: new Set(done), now: next?.id ?? null };
 }
 
-/** What is kept of the piece as a whole says nothing of a shape. */
-const aboutAShape = ({ feature, body }: KeptRecord): boolean => feature !== undefined || 'eccentric' in body;
+/**
+ * What is kept of the piece as a whole says nothing of a shape, nor does what was kept in another operation on its feature:
+ * a seat is drilled long before it is bored.
+ */
+const aboutAShape = ({ feature, operation, body }: KeptRecord): boolean =>
+  operation === undefined && (feature !== undefined || 'eccentric' in body);
