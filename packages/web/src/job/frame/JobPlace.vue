@@ -44,6 +44,8 @@ const fetchWhenIdle = useFetchedWhenIdle();
 const AcrossShop = defineAsyncComponent(() => import('./AcrossShop.vue'));
 const JobClash = defineAsyncComponent(() => import('./JobClash.vue'));
 const heldAs = shallowRef<HeldAs | null>(null);
+/** What is waited for is there: the line of work may be fetched and worked out. */
+const calm = ref(false);
 /** Worked out beside what is looked at: the strip draws it when it is known. */
 const HeldWatch = defineAsyncComponent(() => import('../plan/HeldWatch.vue'));
 const NotTaken = defineAsyncComponent(() => import('../record/NotTaken.vue'));
@@ -81,7 +83,7 @@ watch(
   (state) => {
     if (state === 'ready' && !props.stage && model.progress.value)
       void router.replace(go.path(model.progress.value.now));
-    if (state === 'ready') fetchWhenIdle(restOf(kind.value));
+    if (state === 'ready') fetchWhenIdle([async () => void (calm.value = true), ...restOf(kind.value)]);
     if (state === 'ready' && job.document)
       document.title = `${job.document.number} ${job.document.title} · Anello`;
   },
@@ -176,7 +178,7 @@ const taperProblem = computed(() =>
         The taper is not settled: {{ taperProblem }}
         <router-link :to="`/job/${id}/part`">To the part</router-link>
       </NoticeText>
-      <HeldWatch v-if="ofShape(stage)" @held="heldAs = $event" />
+      <HeldWatch v-if="calm && ofShape(stage)" @held="heldAs = $event" />
       <component
         :is="view"
         :key="`${id}-${stage}-${job.piece}-${kind.id}-${stage === 'work' ? of : model.key.value}`"
