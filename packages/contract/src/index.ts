@@ -16,7 +16,7 @@ export { taperFigures, type TaperFigures } from './job/feature/taperFromTable';
 export { newJobDocument } from './job/new';
 export { migrateJobDocument } from './job/migrate';
 export { eccentricOfJob, jobFacts, taperOfJob, taperOfJobIfComplete } from './job/toCore';
-export { putWork, shapesOf, workOf, type Shape } from './job/work/shapes';
+export { putWork, shapesOf, shapeWith, workOf, type Shape } from './job/work/shapes';
 export { newWork } from './job/work/new';
 export type { Work, WorkKind, WorkOf } from './job/work/schema';
 export type { TaperWork } from './job/work/taper';

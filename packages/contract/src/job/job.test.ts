@@ -13,6 +13,7 @@ import {
   planPartOf,
   putWork,
   shapesOf,
+  shapeWith,
   stockOfJob,
   coreLathe,
   taperOfJob,
@@ -141,6 +142,15 @@ describe('the shapes of a part', () => {
     ]);
     expect(of(groove, { ...groove, id: 'h' })).toEqual(['curve g']);
     expect(of()).toEqual([]);
+  });
+  it('a groove beside a curve is worked with it; other plain features with none', () => {
+    const features = [groove, ogee, { ...groove, id: 'h' }];
+    expect([shapeWith({ features }, 'h')?.feature, shapeWith({ features }, 'p')?.feature]).toEqual([
+      'p',
+      'p',
+    ]);
+    expect(shapeWith({ features: [groove, shank()] }, 'g')).toBeNull();
+    expect(shapeWith({ features: [groove] }, 'g')?.feature).toBe('g');
   });
   it('their work is the usual until it is said, and what is said of another kind is not theirs', () => {
     const work = { a: { ...newWork('curve'), way: 'steps' as const } };

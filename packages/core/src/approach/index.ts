@@ -2,6 +2,7 @@ import { checked } from '../basics/publicFace';
 import { cutState as cutState_, dialForDiameter as dialForDiameter_, passTo as passTo_ } from './cutState';
 import { lastReadings as lastReadings_, triesOf as triesOf_ } from './tries';
 import { diameterAdvice as diameterAdvice_, diameterApproach as diameterApproach_ } from './diameter';
+import { diameterMove as diameterMove_ } from './diameterMove';
 import {
   approachAdvice as approachAdvice_,
   approachOf as approachOf_,
@@ -9,6 +10,7 @@ import {
   lastPrediction as lastPrediction_,
 } from './approach';
 
+export type { DiameterMove, DiameterStand } from './diameterMove';
 export type { CutState } from './cutState';
 export type { Try } from './tries';
 export { USUAL_RISK, type Approach } from './approach';
@@ -20,6 +22,7 @@ export const lastReadings = /* @__PURE__ */ checked(lastReadings_);
 export const triesOf = /* @__PURE__ */ checked(triesOf_);
 export const diameterApproach = /* @__PURE__ */ checked(diameterApproach_);
 export const diameterAdvice = /* @__PURE__ */ checked(diameterAdvice_);
+export const diameterMove = /* @__PURE__ */ checked(diameterMove_);
 export const approachAdvice = /* @__PURE__ */ checked(approachAdvice_);
 export const approachOf = /* @__PURE__ */ checked(approachOf_);
 export const evidenceOf = /* @__PURE__ */ checked(evidenceOf_);

@@ -1,7 +1,11 @@
 import { checked } from '../basics/publicFace';
 import { passPlan as passPlan_ } from './passPlan';
 import { scallopHeight as scallopHeight_ } from './scallopHeight';
-import { theoreticalFinish as theoreticalFinish_ } from './theoreticalFinish';
+import { plungeStops as plungeStops_ } from './plungeStops';
+import {
+  feedForFinish as feedForFinish_,
+  theoreticalFinish as theoreticalFinish_,
+} from './theoreticalFinish';
 import { handFeedPace as handFeedPace_ } from './handFeedPace';
 import { spindleSpeed as spindleSpeed_ } from './spindleSpeed';
 import { drillPlan as drillPlan_ } from './drillPlan';
@@ -20,6 +24,8 @@ export { ALLOWANCE_FOR, type AllowanceFor } from './allowance';
 export const passPlan = /* @__PURE__ */ checked(passPlan_);
 export const scallopHeight = /* @__PURE__ */ checked(scallopHeight_);
 export const theoreticalFinish = /* @__PURE__ */ checked(theoreticalFinish_);
+export const feedForFinish = /* @__PURE__ */ checked(feedForFinish_);
+export const plungeStops = /* @__PURE__ */ checked(plungeStops_);
 export const handFeedPace = /* @__PURE__ */ checked(handFeedPace_);
 export const spindleSpeed = /* @__PURE__ */ checked(spindleSpeed_);
 export const drillPlan = /* @__PURE__ */ checked(drillPlan_);

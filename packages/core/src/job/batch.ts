@@ -75,13 +75,11 @@ function readingOf(
   record: KeptRecord,
   tapers: readonly BatchTaper[],
 ): { what: string; low: number; high: number; seen: number } | null {
-  const { body } = record;
+  const { body, feature } = record;
   if (body.kind === 'sized') return body;
-  const taper =
-    body.kind === 'stand-off'
-      ? tapers.find((t, i) => t.feature === (record.feature ?? (i === 0 ? t.feature : '')))
-      : undefined;
-  return taper && body.kind === 'stand-off'
+  if (body.kind !== 'stand-off') return null;
+  const taper = feature === undefined ? tapers[0] : tapers.find((one) => one.feature === feature);
+  return taper
     ? { what: `${taper.name}, stand-off`, low: -taper.standOff, high: taper.standOff, seen: body.seen }
     : null;
 }

@@ -33,6 +33,17 @@ export function shapesOf({ features }: Featured): Shape[] {
     : [{ feature: groove.id, name: groove.name, kind: 'curve' as const }];
 }
 
+/**
+ * The shape a feature is worked with: itself; or, of a groove, the curve of the part, whose form tool cuts both. Null for plain
+ * features.
+ */
+export function shapeWith(document: Featured, feature: string): Shape | null {
+  const shapes = shapesOf(document);
+  const groove = document.features.some((f) => f.id === feature && f.kind === 'groove');
+  const own = shapes.find((shape) => shape.feature === feature);
+  return own ?? (groove ? shapes.find(({ kind }) => kind === 'curve') : undefined) ?? null;
+}
+
 /** The work of a shape as it was said, or the usual where nothing is. */
 export function workOf<K extends WorkKind>(
   { work }: Pick<JobDocument, 'work'>,

@@ -4,7 +4,7 @@ import { drilled, finished } from '../piece/piece';
 import { saySpeed } from './speed';
 import type { Placed } from '../piece/laid';
 import { figures } from './card';
-import { diameterMeasure } from './measures';
+import { diameterMeasure, finishOf } from './measures';
 import { depthOf, drillMakesIt, isTapped, reamerFor, threadBore } from './sizes';
 import { threadCrest } from './threadCrest';
 import { holeNow } from './hole';
@@ -61,6 +61,7 @@ export const bore: KindOfOperation = {
       from: 2 * holeNow(moment, section),
       least,
       most,
+      finish: finishOf(section),
       along: section.z1 - section.z0,
       toEnd: depth,
     };

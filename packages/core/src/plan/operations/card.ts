@@ -24,6 +24,8 @@ export interface DiameterCard {
   readonly from: number;
   readonly least: number;
   readonly most: number;
+  /** How smooth it is to be, Ra, mm; null where the drawing does not say. */
+  readonly finish: number | null;
   /** How far the cut runs, and from the face to its end. */
   readonly along: number;
   readonly toEnd: number;

@@ -9,6 +9,13 @@ export function lengthMeasure(what: string, size: number): Measure {
   return { what, least, most };
 }
 
+/** Micrometres of a drawing's Ra in a millimetre. */
+const MICRO = 1e-3;
+
+/** How smooth a feature is to be, Ra, mm. */
+export const finishOf = ({ feature: { finish } }: Placed): number | null =>
+  finish === undefined ? null : finish * MICRO;
+
 /** The diameter of a feature that has one. */
 export function diameterMeasure({ feature, largest }: Placed): Measure {
   const limits = limitsOf(feature) ?? sizeLimits({ size: 2 * largest, side: feature.side, given: {} });

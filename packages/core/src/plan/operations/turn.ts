@@ -2,7 +2,7 @@ import { farFrom, leftAsBar, type Laid, type Placed } from '../piece/laid';
 import type { End } from '../../taper/task';
 import { finished, onTheWay, standing, turnedDown, type Piece } from '../piece/piece';
 import { figures } from './card';
-import { diameterMeasure } from './measures';
+import { diameterMeasure, finishOf } from './measures';
 import { SAME } from '../piece/usual';
 import { cuttingMinutes, sayOver, saySpeed } from './speed';
 import { threadCrest } from './threadCrest';
@@ -58,6 +58,7 @@ export const turn: KindOfOperation = {
       from: 2 * standing(piece, section),
       least,
       most,
+      finish: finishOf(section),
       along: cutAlong(laid, section, piece, holding.toward),
       toEnd: farFrom(laid, section, holding.toward),
     };

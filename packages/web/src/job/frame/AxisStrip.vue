@@ -8,7 +8,6 @@ import { usePreferences } from '../../data/stores/preferences';
 import type { StripHandles, StripMarks } from '../../data/stores/screen';
 import { dimensionsOf } from '../../drawing/dimensions';
 import HeldEnds from './HeldEnds.vue';
-import MachineEnds from './MachineEnds.vue';
 import { placeOn } from '../../drawing/outlinePath';
 import { stripScale } from '../../drawing/scale';
 import StripDimensions from './StripDimensions.vue';
@@ -60,6 +59,16 @@ const scale = computed(() =>
 );
 const turned = computed(() => (props.heldAs?.turned ? props.layout.length : null));
 const place = computed(() => placeOn(scale.value, centre.value, turned.value));
+/** While it is not known how it is held: in the chuck by its headstock end, or between the centres. */
+const JAWS_REACH = 30;
+const usual = computed<HeldAs>(() => ({
+  grips: props.betweenCentres ? null : { from: 0, to: JAWS_REACH / scale.value.along },
+  turned: false,
+  by: 'jaws',
+  centreFree: props.betweenCentres,
+  centreSpindle: props.betweenCentres,
+  said: '',
+}));
 const ends = computed(() => {
   const [a, b] = [place.value.x(0), place.value.x(props.layout.length)];
   return { start: Math.min(a, b), end: Math.max(a, b) };
@@ -103,8 +112,7 @@ function fromStrip(x: number, y: number): CurvePoint {
       aria-label="The part on the spindle axis"
     >
       <HeldEnds
-        v-if="heldAs"
-        :held="heldAs"
+        :held="heldAs ?? usual"
         :width="width"
         :centre="centre"
         :tall="tall"
@@ -112,17 +120,6 @@ function fromStrip(x: number, y: number): CurvePoint {
         :end="ends.end"
         :place="place"
         :layout="layout"
-        :narrow="narrow"
-      />
-      <MachineEnds
-        v-else
-        :width="width"
-        :centre="centre"
-        :tall="tall"
-        :part-start="ends.start"
-        :part-end="ends.end"
-        :grip="place.y(outside[0]?.points[0]?.r ?? 8, 1)"
-        :between-centres="betweenCentres"
         :narrow="narrow"
       />
 

@@ -48,7 +48,12 @@ const block = computed(() => quill.value + (props.narrow ? 10 : 90));
 </script>
 
 <template>
-  <g class="ends" role="img" :aria-label="held.said">
+  <g
+    class="ends"
+    :role="held.said ? 'img' : undefined"
+    :aria-label="held.said || undefined"
+    :aria-hidden="held.said ? undefined : true"
+  >
     <rect x="-2" :y="centre - tall * 0.6" :width="face - 20" :height="tall * 1.2" class="cast" />
     <text v-if="!narrow" :x="(face - 20) / 2" :y="centre + 5" text-anchor="middle">headstock</text>
     <rect :x="face - 22" :y="centre - tall * 0.66" width="22" :height="tall * 1.32" class="plate" />

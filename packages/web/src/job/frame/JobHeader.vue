@@ -125,6 +125,7 @@ h1 {
   flex: 0 2 auto;
 }
 .dot {
+  flex: none;
   width: 9px;
   height: 9px;
   border-radius: 50%;

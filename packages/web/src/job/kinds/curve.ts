@@ -10,5 +10,5 @@ export const CURVE: JobKind = {
   },
   passes: () => import('../curve/CurveCut.vue'),
   props: () => ({}),
-  beginsAt: (_model, { chosen }) => (chosen ? 'cut' : 'part'),
+  beginsAt: ({ chosen }) => (chosen ? 'cut' : 'part'),
 };

@@ -11,5 +11,5 @@ export const ECCENTRIC: JobKind = {
   passes: () => import('../eccentric/EccentricCut.vue'),
   figures: () => import('../eccentric/EccentricFigures.vue'),
   props: (model) => ({ part: model.eccentric.value }),
-  beginsAt: (_model, { chosen }) => (chosen ? 'set' : 'part'),
+  beginsAt: ({ chosen }) => (chosen ? 'set' : 'part'),
 };

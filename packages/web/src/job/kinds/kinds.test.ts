@@ -3,11 +3,9 @@ import { STAGES } from '@anello/core/job';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { effectScope } from 'vue';
 import { useFetchedWhenIdle } from '../../ui/useFetchedWhenIdle';
-import type { JobModel } from '../model/useJobModel';
 import { viewOf } from '../model/kind';
 import { JOB_KINDS, loadOf, restOf } from './registry';
 
-const model = {} as JobModel;
 type Kind = 'taper' | 'eccentric' | 'curve';
 const kind = (id: Kind) => JOB_KINDS[id];
 const ALL = Object.values(JOB_KINDS);
@@ -25,8 +23,7 @@ describe('kinds of job', () => {
     expect(viewOf(load)).not.toBe(viewOf(loadOf(kind('taper'), 'way')));
   });
   it('the next piece begins where what was proved still stands', () => {
-    const begins = (id: Kind, settings: number, chosen: boolean) =>
-      kind(id).beginsAt(model, { settings, chosen });
+    const begins = (id: Kind, settings: number, chosen: boolean) => kind(id).beginsAt({ settings, chosen });
     expect(begins('taper', 1, true)).toBe('cut');
     expect(begins('taper', 0, true)).toBe('part');
     expect(begins('eccentric', 0, true)).toBe('set');

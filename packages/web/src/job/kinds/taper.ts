@@ -6,5 +6,5 @@ export const TAPER: JobKind = {
   stages: {},
   passes: () => import('../cut/PassesView.vue'),
   props: () => ({}),
-  beginsAt: (_model, { settings }) => (settings > 0 ? 'cut' : 'part'),
+  beginsAt: ({ settings }) => (settings > 0 ? 'cut' : 'part'),
 };

@@ -34,7 +34,7 @@ export interface JobKind {
   /** What its views are given. */
   props(model: JobModel): Readonly<Record<string, unknown>>;
   /** Where the next piece begins, with what the last one proved still standing. */
-  beginsAt(model: JobModel, kept: { readonly settings: number; readonly chosen: boolean }): Stage;
+  beginsAt(kept: { readonly settings: number; readonly chosen: boolean }): Stage;
 }
 
 export const JOB_KIND: InjectionKey<ComputedRef<JobKind>> = Symbol('job kind');

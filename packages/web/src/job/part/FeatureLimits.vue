@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import type { FeatureDocument } from '@anello/contract';
-import { coreFeatures } from '@anello/contract';
+import { coreFeatures, type FeatureDocument } from '@anello/contract';
 import { length } from '@anello/core/figure';
 import { limitsOf } from '@anello/core/part';
 import { computed, ref } from 'vue';

@@ -2,6 +2,7 @@
 import { duration } from '@anello/core/figure';
 import type { HoldingSaid, OperationSaid } from '@anello/core/plan';
 import { mdiArrowDown, mdiArrowUp } from '@mdi/js';
+import FindingLines from './FindingLines.vue';
 import PhraseText from '../../ui/PhraseText.vue';
 import OperationRow from './OperationRow.vue';
 import PieceDrawing from './PieceDrawing.vue';
@@ -32,9 +33,7 @@ const emit = defineEmits<{
       <p><PhraseText :phrase="said.held" /></p>
       <p v-if="said.clocked" class="clocked"><PhraseText :phrase="said.clocked" /></p>
       <PieceDrawing :held="said" />
-      <p v-for="(finding, index) in said.findings" :key="index" class="finding" :class="finding.level">
-        <PhraseText :phrase="finding.phrase" />
-      </p>
+      <FindingLines :findings="said.findings" />
       <p class="caution">{{ said.caution }}</p>
       <p class="moves">
         <v-btn
@@ -89,15 +88,6 @@ h2 {
 .caution {
   color: var(--brass);
   font-weight: 600;
-}
-.finding {
-  font-weight: 600;
-}
-.impossible {
-  color: var(--red);
-}
-.risk {
-  color: var(--brass);
 }
 .moves {
   display: flex;

@@ -2,6 +2,7 @@
 import { duration } from '@anello/core/figure';
 import type { OperationSaid } from '@anello/core/plan';
 import { mdiArrowDown, mdiArrowUp } from '@mdi/js';
+import FindingLines from './FindingLines.vue';
 import PhraseText from '../../ui/PhraseText.vue';
 
 /** One operation in a line with its figures; opened, what to look at first, and where else it could stand. */
@@ -38,9 +39,7 @@ const emit = defineEmits<{ open: []; move: [by: -1 | 1] }>();
         >Work</v-btn
       >
     </div>
-    <p v-for="(finding, index) in said.findings" :key="index" class="finding" :class="finding.level">
-      <PhraseText :phrase="finding.phrase" />
-    </p>
+    <div v-if="said.findings.length" class="findings"><FindingLines :findings="said.findings" /></div>
     <div v-if="open" class="more">
       <ul v-if="said.before.length" class="before">
         <li v-for="check in said.before" :key="check">{{ check }}</li>
@@ -54,6 +53,9 @@ const emit = defineEmits<{ open: []; move: [by: -1 | 1] }>();
 </template>
 
 <style scoped>
+.findings {
+  padding: 2px 16px 8px;
+}
 li {
   list-style: none;
 }
@@ -96,16 +98,6 @@ li + li {
 .minutes {
   color: var(--ink-2);
   white-space: nowrap;
-}
-.finding {
-  padding: 2px 16px 8px;
-  font-weight: 600;
-}
-.impossible {
-  color: var(--red);
-}
-.risk {
-  color: var(--brass);
 }
 .more {
   padding: 4px 16px 14px;

@@ -1,4 +1,11 @@
-import { entry, planPartOf, stockOfJob, type JobDocument, type StockDocument } from '@anello/contract';
+import {
+  entry,
+  planPartOf,
+  shapeWith,
+  stockOfJob,
+  type JobDocument,
+  type StockDocument,
+} from '@anello/contract';
 import { AnelloError } from '@anello/core/basics';
 import {
   describePlan,
@@ -57,7 +64,7 @@ function attempt<T>(work: () => T): Worked<T> {
 export const usePlan = shared('plan', (): PlanDesk => {
   const job = useJob();
   const kit = useKit();
-  const { lathe, shapes, progress } = useJobModel();
+  const { lathe, progress } = useJobModel();
   const part = computed<Worked<PlanPart> | null>(() => {
     const { document } = job;
     const on = lathe.value;
@@ -86,8 +93,9 @@ export const usePlan = shared('plan', (): PlanDesk => {
   );
   /** The shape an operation works, where it has a loop of its own. */
   function shapeOf({ operation, loop }: OperationSaid): string | null {
-    const shape = shapes.value.find(({ feature }) => operation.features.includes(feature));
-    return loop && shape ? shape.feature : null;
+    const [feature] = operation.features;
+    const { document } = job;
+    return loop && feature !== undefined && document ? (shapeWith(document, feature)?.feature ?? null) : null;
   }
   return {
     of: computed(() =>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { workOf } from '@anello/contract';
 import { describeRecord, ofKind, verdictOnPiece, type KeptRecord } from '@anello/core/job';
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
@@ -49,13 +50,16 @@ const canStart = computed(
 const machine = computed(() => (job.document ? shop.byId(job.document.machineId) : undefined));
 const note = ref('');
 
+/** Whether a way was chosen for the shape in hand, which a verdict alone does not say. */
+function chosen(): boolean {
+  const shape = model.shape.value;
+  return Boolean(shape && job.document && workOf(job.document, shape.feature, shape.kind).way);
+}
+
 async function startNext(): Promise<void> {
   const carriedFrom = job.piece;
   const settings = ofKind(model.records.value, 'setting-kept').length;
-  const stage = kind.value.beginsAt(model, {
-    settings,
-    chosen: model.stages.value.some((s) => s.stage === 'way' && s.state === 'done'),
-  });
+  const stage = kind.value.beginsAt({ settings, chosen: chosen() });
   await job.keep({ kind: 'piece', carriedFrom }, { piece: job.piece + 1 });
   await router.push(`/job/${job.id}/${several.value ? 'plan' : stage}`);
 }

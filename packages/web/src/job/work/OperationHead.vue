@@ -2,6 +2,7 @@
 import { duration } from '@anello/core/figure';
 import type { OperationInHand } from '@anello/core/plan';
 import { mdiArrowLeft, mdiArrowRight } from '@mdi/js';
+import FindingLines from '../plan/FindingLines.vue';
 import PhraseText from '../../ui/PhraseText.vue';
 import type { OperationDesk } from './useOperation';
 
@@ -33,14 +34,7 @@ defineProps<{ desk: OperationDesk; inHand: OperationInHand }>();
       @click="desk.go(desk.next.value)"
     />
   </header>
-  <p
-    v-for="(finding, index) in inHand.operation.findings"
-    :key="index"
-    class="finding"
-    :class="finding.level"
-  >
-    <PhraseText :phrase="finding.phrase" />
-  </p>
+  <FindingLines :findings="inHand.operation.findings" />
 </template>
 
 <style scoped>
@@ -62,14 +56,5 @@ defineProps<{ desk: OperationDesk; inHand: OperationInHand }>();
 .done {
   color: var(--green);
   font-weight: 650;
-}
-.finding {
-  font-weight: 600;
-}
-.impossible {
-  color: var(--red);
-}
-.risk {
-  color: var(--brass);
 }
 </style>

@@ -160,7 +160,6 @@ h2 {
   line-height: 1.08;
 }
 .after {
-  white-space: nowrap;
   font-size: 18px;
   font-weight: 500;
   color: var(--ink-2);

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { feedForFinish, USUAL_CUT } from '@anello/core/cutting';
 import { count, length, type Phrase } from '@anello/core/figure';
 import type { DiameterCard } from '@anello/core/plan';
 import { computed, ref } from 'vue';
@@ -30,6 +31,15 @@ const move = computed(() => desk.move.value);
 const asking = computed(() => asked.value ?? (move.value.kind === 'cut' ? 'dial' : 'measured'));
 const job = useJob();
 const name = computed(() => job.document?.features.find((f) => f.id === props.feature)?.name ?? 'It');
+/** The coarsest feed whose marks alone are as smooth as the drawing asks, with the nose in use. */
+const finest = computed(() =>
+  props.card.finish === null
+    ? null
+    : feedForFinish({
+        ra: props.card.finish,
+        noseRadius: job.document?.cut.noseRadius?.value ?? USUAL_CUT.noseRadius,
+      }),
+);
 const HOLD: Readonly<Record<string, string>> = {
   'draw-back':
     'Turn back well past the lash, come in again to the same figure and take a pass with nothing more fed in; then measure.',
@@ -44,9 +54,9 @@ const inOne = (chance: number): number => Math.round(1 / Math.max(chance, 1e-4))
 async function finish(): Promise<void> {
   const { least, most } = props.card;
   const what = `${name.value}, diameter`;
-  if (desk.measured.value !== null)
+  if (desk.stand.value.measured !== null)
     await operation.keep(
-      { kind: 'sized', what, seen: desk.measured.value, low: least, high: most, typed: '' },
+      { kind: 'sized', what, seen: desk.stand.value.measured, low: least, high: most, typed: '' },
       props.feature,
     );
   await operation.finish();
@@ -110,7 +120,7 @@ useStageScreen({
     <div v-if="move.kind === 'cut'" class="figures">
       <div>
         <p class="label">
-          Pass {{ desk.state.value.passes + 1 }}: feed the dial to, it reads
+          Pass {{ desk.stand.value.state.passes + 1 }}: feed the dial to, it reads
           {{ lathe?.dial.reads ?? 'diameter' }}
         </p>
         <p class="big"><FigureText :figure="dialFigure(move.dialTo)" large /></p>
@@ -122,9 +132,14 @@ useStageScreen({
     </div>
     <div v-else class="figures">
       <div>
-        <p class="label">{{ desk.measured.value === null ? 'Measure it now; about' : 'Measured last' }}</p>
+        <p class="label">
+          {{ desk.stand.value.measured === null ? 'Measure it now; about' : 'Measured last' }}
+        </p>
         <p class="big">
-          <FigureText :figure="length(desk.measured.value ?? desk.state.value.now, 0.001)" large />
+          <FigureText
+            :figure="length(desk.stand.value.measured ?? desk.stand.value.state.now, 0.001)"
+            large
+          />
         </p>
       </div>
     </div>
@@ -135,6 +150,10 @@ useStageScreen({
       /></span>
       <span>over <FigureText :figure="length(card.along, 0.1)" /></span>
       <span>carriage stop <FigureText :figure="length(card.toEnd, 0.1)" /> from the face</span>
+      <span v-if="finest"
+        >Ra <FigureText :figure="length(card.finish ?? 0, 0.0001)" />: the last cut fed no coarser than
+        <FigureText :figure="length(finest, 0.01)" /> a turn</span
+      >
       <span class="quiet"
         >from ⌀<FigureText :figure="length(card.from, 0.01)" />, touched there with the dial at zero</span
       >

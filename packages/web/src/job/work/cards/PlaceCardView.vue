@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { entry } from '@anello/contract';
 import { length, type Phrase } from '@anello/core/figure';
+import { plungeStops } from '@anello/core/cutting';
 import { dialOf } from '@anello/core/machine';
 import type { PlaceCard } from '@anello/core/plan';
 import { computed } from 'vue';
 import FigureText from '../../../ui/FigureText.vue';
-import NoticeText from '../../../ui/NoticeText.vue';
 import PhraseText from '../../../ui/PhraseText.vue';
+import { usePreferences } from '../../../data/stores/preferences';
+import { NOTHING_TRIED, tried } from '../../model/tried';
 import { useKeptEntries } from '../../model/useKeptEntries';
 import { useDialFigure } from '../../model/useDialFigure';
 import { useJobModel } from '../../model/useJobModel';
@@ -16,21 +18,19 @@ import KeptBox from '../../shared/KeptBox.vue';
 const props = defineProps<{ card: PlaceCard; feature: string | null; line: Phrase }>();
 const { lathe } = useJobModel();
 const dialFigure = useDialFigure();
+const preferences = usePreferences();
 /** The tool stays in its holder from one groove to the next. */
 const kept = useKeptEntries('plunge-tool');
 if (!kept.entry('width')) kept.set('width', entry('3 mm'));
 const width = computed(() => kept.value('width') ?? 0);
-const wide = computed(() => props.card.far - props.card.near);
-const tooWide = computed(() => !props.card.through && width.value > wide.value + 1e-9);
-const DEEPER = 0.9;
-/** Where the tool's own near side stands at each plunge: the first at the near side, the last with its far side at the far one. */
-const stops = computed(() => {
+/** A parting tool cuts its own width; a groove is plunged from side to side. */
+const found = computed(() => {
   const { near, far, through } = props.card;
-  if (through || width.value <= 0 || tooWide.value) return [near];
-  const room = far - width.value - near;
-  const count = Math.ceil(room / (DEEPER * width.value) - 1e-9);
-  return Array.from({ length: count + 1 }, (_, i) => near + (count === 0 ? 0 : (room * i) / count));
+  return through
+    ? { ...NOTHING_TRIED, found: [near] }
+    : tried(() => plungeStops({ near, far, width: width.value }), preferences.units);
 });
+const stops = computed(() => found.value.found ?? [props.card.near]);
 const dial = computed(() => {
   const reads = lathe.value?.dial.reads ?? 'diameter';
   return dialFigure(dialOf((props.card.from - props.card.bottom) / 2, reads));
@@ -56,14 +56,19 @@ const dial = computed(() => {
     </div>
     <p class="facts">
       <span>Bottom ⌀<FigureText :figure="length(card.bottom, 0.01)" /></span>
-      <span v-if="!card.through">Width <FigureText :figure="length(wide, 0.01)" /></span>
+      <span v-if="!card.through">Width <FigureText :figure="length(card.far - card.near, 0.01)" /></span>
       <span v-if="stops.length > 1">{{ stops.length }} plunges, then along the bottom</span>
       <span class="quiet"
         >Zero the carriage with the tool’s near side, the one toward the tailstock, touching the face.</span
       >
     </p>
-    <NoticeText v-if="tooWide" tone="bad">This tool is wider than the groove.</NoticeText>
-    <KeptBox class="width" :entries="kept" name="width" label="Width of the tool" />
+    <KeptBox
+      class="width"
+      :entries="kept"
+      name="width"
+      label="Width of the tool"
+      :error="found.said || undefined"
+    />
   </article>
 </template>
 
