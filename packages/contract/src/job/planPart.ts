@@ -37,6 +37,7 @@ export function planPartOf(document: JobDocument, lathe: Lathe, kit: Kit): PlanP
     ways: Object.fromEntries([...withGrooves(document, chosen), ...chosen]),
     material: materialOfJob(document, kit.materials) ?? undefined,
     tool: document.cut.tool,
+    ...(document.harden ? { harden: document.harden.value } : {}),
     cut: { roughDepth: document.cut.roughDepth.value, allowance: allowanceOf(document) },
   };
 }

@@ -21,6 +21,8 @@ export const jobDocumentSchema = z.strictObject({
   material: z.string().max(80),
   note: z.string().max(2000),
   features: z.array(featureSchema).max(80),
+  /** Hardened when it is turned, to so much HRC; left as it is where it is not said. */
+  harden: entrySchema('number', { positive: true }).optional(),
   /** How each shape of the part is made, by its feature; the usual where nothing is said of one. */
   work: z.record(z.string().min(1).max(60), workSchema),
   /** How this job is cut, whatever is being cut. */

@@ -1,6 +1,6 @@
 import type { Feature } from '../part/kinds/registry';
 import type { Eccentric } from '../part/kinds/eccentric';
-import type { Section } from '../part/layout';
+import type { Section } from '../part/section';
 import type { RoundMass } from './balance';
 import { throwOf } from '../part/throwOf';
 

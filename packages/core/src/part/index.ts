@@ -5,13 +5,19 @@ import { taperOfPart as taperOfPart_ } from './taperTask';
 import { featureMixUps as featureMixUps_, inDivisions as inDivisions_ } from './featureMixUps';
 import { shankEnds as shankEnds_ } from './shankEnds';
 import { plungeOf as plungeOf_, profileCurve as profileCurve_ } from './profileCurve';
-import { chiefOf as chiefOf_, featureKind as featureKind_ } from './kinds/registry';
+import {
+  chiefOf as chiefOf_,
+  detailSummary as detailSummary_,
+  featureKind as featureKind_,
+  isDetail as isDetail_,
+} from './kinds/registry';
 import { limitsOf as limitsOf_ } from './limitsOf';
 import { shapePoints as shapePoints_ } from './shapePoints';
 
 export { FEATURE_KINDS, type Feature, type FeatureKind } from './kinds/registry';
 
-export type { PartLayout, Section } from './layout';
+export type { PartLayout } from './layout';
+export type { Detail, Section } from './section';
 
 export type { PartTaper } from './solveTaperFeature';
 export type { TaperOfPart } from './taperTask';
@@ -31,3 +37,5 @@ export const shapePoints = /* @__PURE__ */ checked(shapePoints_);
 export const limitsOf = /* @__PURE__ */ checked(limitsOf_);
 export const chiefOf = /* @__PURE__ */ checked(chiefOf_);
 export const featureKind = /* @__PURE__ */ checked(featureKind_);
+export const isDetail = /* @__PURE__ */ checked(isDetail_);
+export const detailSummary = /* @__PURE__ */ checked(detailSummary_);

@@ -1,28 +1,16 @@
 import { AnelloError } from '../basics/error';
 import { length as lengthFigure } from '../figure/figure';
-import type { End } from '../taper/task';
-import type { Feature } from './kinds/registry';
-import type { Side } from './kinds/base';
+import { isDetail, type Feature, type LengthFeature } from './kinds/registry';
+import type { Detail, Section } from './section';
+import { withDetails } from './withDetails';
 import { outlineOf } from './outline';
-import type { Outline, OutlinePoint } from './kinds/outline';
+import type { Outline } from './kinds/outline';
 import { most } from '../basics/extent';
-
-/** A feature placed on the spindle axis; z grows from headstock to tailstock, 0 at the part's left face. */
-export interface Section {
-  readonly id: string;
-  readonly kind: Feature['kind'];
-  readonly side: Side;
-  readonly from: End;
-  readonly z0: number;
-  readonly z1: number;
-  readonly points: readonly OutlinePoint[];
-  readonly offset: number;
-  /** Not enough figures yet: drawn as a ghost of a guessed size. */
-  readonly ghost: boolean;
-}
 
 export interface PartLayout {
   readonly sections: readonly Section[];
+  /** What lies on them: corners, flats, cross holes, centres. */
+  readonly details: readonly Detail[];
   readonly length: number;
   readonly largestRadius: number;
   /** What is missing or wrong, by feature id. */
@@ -41,10 +29,11 @@ const GHOST_RADIUS = 8;
  */
 export function layoutPart(features: readonly Feature[]): PartLayout {
   const problems = new Map<string, AnelloError>();
-  const outside = placeOutside(features, problems);
+  const along = features.filter((f): f is LengthFeature => !isDetail(f));
+  const outside = placeOutside(along, problems);
   const length = outside.at(-1)?.z1 ?? 0;
-  const inside = placeInside(features, length, problems);
-  const sections = [...outside, ...inside];
+  const inside = placeInside(along, length, problems);
+  const { sections, details } = withDetails(features.filter(isDetail), { outside, inside, length }, problems);
   for (const section of inside) {
     const broken = breakout(section, outside, length);
     if (broken && !problems.has(section.id)) problems.set(section.id, broken);
@@ -53,7 +42,7 @@ export function layoutPart(features: readonly Feature[]): PartLayout {
     1,
     most(sections.flatMap((s) => s.points.map((p) => p.r + Math.abs(s.offset)))),
   );
-  return { sections, length, largestRadius, problems };
+  return { sections, details, length, largestRadius, problems };
 }
 
 interface Shaped {
@@ -61,7 +50,7 @@ interface Shaped {
   readonly ghost: boolean;
 }
 
-function shape(feature: Feature, problems: Map<string, AnelloError>, ghostRadius: number): Shaped {
+function shape(feature: LengthFeature, problems: Map<string, AnelloError>, ghostRadius: number): Shaped {
   try {
     return { outline: outlineOf(feature), ghost: false };
   } catch (error) {
@@ -76,7 +65,8 @@ function shape(feature: Feature, problems: Map<string, AnelloError>, ghostRadius
   }
 }
 
-function place(feature: Feature, { outline, ghost }: Shaped, z0: number): Section {
+function place(feature: LengthFeature, { outline, ghost }: Shaped, z0: number): Section {
+  const points = outline.points.map((p) => ({ z: p.z + z0, r: p.r }));
   return {
     id: feature.id,
     kind: feature.kind,
@@ -84,13 +74,14 @@ function place(feature: Feature, { outline, ghost }: Shaped, z0: number): Sectio
     from: feature.from ?? 'tailstock',
     z0,
     z1: z0 + outline.length,
-    points: outline.points.map((p) => ({ z: p.z + z0, r: p.r })),
+    points,
+    drawn: points,
     offset: outline.offset,
     ghost,
   };
 }
 
-function placeOutside(features: readonly Feature[], problems: Map<string, AnelloError>): Section[] {
+function placeOutside(features: readonly LengthFeature[], problems: Map<string, AnelloError>): Section[] {
   const placed: Section[] = [];
   for (const feature of features.filter((f) => f.side === 'external')) {
     const before = placed.at(-1);
@@ -102,7 +93,7 @@ function placeOutside(features: readonly Feature[], problems: Map<string, Anello
 }
 
 function placeInside(
-  features: readonly Feature[],
+  features: readonly LengthFeature[],
   length: number,
   problems: Map<string, AnelloError>,
 ): Section[] {

@@ -94,6 +94,60 @@ const inside = (id: string): fc.Arbitrary<Feature> =>
     })),
   );
 
+type Detail = (id: string, hosts: readonly string[]) => fc.Arbitrary<Feature>;
+const onHost = (hosts: readonly string[]) => ({ at: end, on: fc.constantFrom(...hosts) });
+const small = fc.constantFrom(0.5, 1, 2);
+
+/** What lies on the part: a corner, flats, a cross hole, a tang, a centre. */
+const DETAILS: readonly Detail[] = [
+  (id, hosts) =>
+    fc
+      .record({ ...onHost(hosts), size: small })
+      .map((f): Feature => ({ ...name(id), kind: 'chamfer', side: 'external', ...f })),
+  (id, hosts) =>
+    fc
+      .record({ ...onHost(hosts), radius: small })
+      .map((f): Feature => ({ ...name(id), kind: 'corner-radius', side: 'external', ...f })),
+  (id, hosts) =>
+    fc
+      .record({ ...onHost(hosts), across: mm(8, 30), count: fc.constantFrom(2, 4, 6) })
+      .map((f): Feature => ({ ...name(id), kind: 'flats', side: 'external', ...f })),
+  (id) =>
+    fc
+      .record({ at: end, diameter: mm(2, 6), place: mm(2, 60) })
+      .map((f): Feature => ({ ...name(id), kind: 'cross-hole', side: 'external', ...f })),
+  (id) =>
+    fc
+      .record({ at: end, thickness: mm(5, 12), length: mm(3, 12) })
+      .map((f): Feature => ({ ...name(id), kind: 'tang', side: 'external', ...f })),
+  (id) =>
+    fc
+      .record({ at: end, diameter: mm(2, 8) })
+      .map((f): Feature => ({ ...name(id), kind: 'centre', side: 'external', ...f })),
+];
+
+/** The same parts with something lying on them, where it has room there. */
+export const detailed = (): fc.Arbitrary<PlanPart> =>
+  made(1)
+    .chain((part) => {
+      const hosts = part.features.map((f) => f.id);
+      const detail = (i: number): fc.Arbitrary<Feature> =>
+        fc.oneof(...DETAILS.map((one) => one(`d${i}`, hosts)));
+      return fc.record({
+        part: fc.constant(part),
+        details: fc
+          .integer({ min: 1, max: 4 })
+          .chain((n) => fc.tuple(...Array.from({ length: n }, (_, i) => detail(i)))),
+        harden: fc.constantFrom(undefined, 58),
+      });
+    })
+    .map(({ part, details, harden }) => {
+      const { problems } = layoutPart([...part.features, ...details]);
+      const sound = details.filter((d) => !problems.has(d.id));
+      return { ...part, features: [...part.features, ...sound], harden };
+    })
+    .filter(({ features }) => features.some((f) => f.id.startsWith('d')));
+
 export const made = (least: number): fc.Arbitrary<PlanPart> =>
   fc
     .record({

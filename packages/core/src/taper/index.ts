@@ -5,12 +5,14 @@ import { taperSeries as taperSeries_, taperSize as taperSize_ } from './series/r
 import { identifyTaper as identifyTaper_ } from './identifyTaper';
 import { findTapers as findTapers_ } from './find';
 import { selfHolding as selfHolding_ } from './selfHolding';
+import { tangOf as tangOf_ } from './tang';
 import { shopSeries as shopSeries_ } from './series/shop';
 
 export { GRADES, type Grade } from './grade';
 
 export { TAPER_SERIES } from './series/registry';
 export type { FoundTapers } from './find';
+export type { TangFigures } from './tang';
 export type { Identification } from './identifyTaper';
 
 export type { TaperSeries, TaperSize } from './series/series';
@@ -26,5 +28,6 @@ export const taperSize = /* @__PURE__ */ checked(taperSize_);
 export const identifyTaper = /* @__PURE__ */ checked(identifyTaper_);
 export const findTapers = /* @__PURE__ */ checked(findTapers_);
 export const selfHolding = /* @__PURE__ */ checked(selfHolding_);
+export const tangOf = /* @__PURE__ */ checked(tangOf_);
 export const shopSeries = /* @__PURE__ */ checked(shopSeries_);
 export { USUAL_TOLERANCE } from './usual';

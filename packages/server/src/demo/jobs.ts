@@ -8,7 +8,19 @@ import {
   type Work,
 } from '@anello/contract';
 import { LONG_LATHE, SHORT_LATHE } from './machines';
-import { cylinder, eccentric, groove, hole, morse, profile, taper, thread } from './parts';
+import {
+  chamfer,
+  cylinder,
+  eccentric,
+  flats,
+  groove,
+  hole,
+  morse,
+  profile,
+  tang,
+  taper,
+  thread,
+} from './parts';
 
 export interface DemoJob {
   readonly id: string;
@@ -86,6 +98,14 @@ const SHANK = made('No. 3 Morse sleeve', chosen('attachment', LONG_LATHE, HALF_A
   tolerance: { grade: 'AT6', standOff: entry('0.25 mm') },
   cut: { allowance: entry('0.16 mm') },
 });
+
+/** The collet holder's collar and the thread for its nut, that other features lie on. */
+const COLLET_COLLAR = {
+  ...cylinder('Collar', '40 mm', '8 mm'),
+  plus: entry('0 mm'),
+  minus: entry('0.1 mm'),
+};
+const NUT_THREAD = thread('Nut thread', 'M30x1.5', '30 mm', '1.5 mm', '15 mm', 'external');
 
 /** The jobs on the Quoin Lane rack, oldest first. */
 export const DEMO_JOBS: readonly DemoJob[] = [
@@ -237,9 +257,9 @@ export const DEMO_JOBS: readonly DemoJob[] = [
     stock: bar('42 mm', '180 mm'),
     features: [
       by(morse('3', 'external', 'tailstock'), SHANK),
-      { ...cylinder('Collar', '40 mm', '8 mm'), plus: entry('0 mm'), minus: entry('0.1 mm') },
+      COLLET_COLLAR,
       groove('Relief', '26 mm', '3 mm'),
-      thread('Nut thread', 'M30x1.5', '30 mm', '1.5 mm', '15 mm', 'external'),
+      NUT_THREAD,
       by(
         taper('Seat', 'internal', 'tailstock', {
           from: 'tailstock',
@@ -257,6 +277,8 @@ export const DEMO_JOBS: readonly DemoJob[] = [
         ...thread('Drawbar thread', 'M12', '12 mm', '1.75 mm', '25 mm', 'internal'),
         from: 'headstock' as const,
       },
+      chamfer('Thread start', NUT_THREAD, 'tailstock', '1.5 mm'),
+      flats('Spanner flats', COLLET_COLLAR, '36 mm'),
     ],
     note: 'Shank first, drilled and tapped for its drawbar; the seat is bored held by the shank itself.',
   }),
@@ -293,6 +315,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
     material: 'EN24T',
     stock: bar('38 mm', '170 mm'),
     features: [
+      cylinder('Tang end', '24.5 mm', '16 mm'),
       by(
         morse('4', 'external', 'tailstock'),
         made('No. 4 Morse sleeve', chosen('attachment', LONG_LATHE, HALF_ANGLE.morse4), '32.5 mm', {
@@ -304,6 +327,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
         morse('2', 'internal', 'tailstock', 'tailstock'),
         made('No. 2 Morse plug gauge', chosen('attachment', LONG_LATHE, HALF_ANGLE.morse2), '14 mm'),
       ),
+      tang('Tang', 'headstock', '11.9 mm', '24 mm'),
     ],
     note: 'Bored held by its own shank, so that the two tapers run as one.',
   }),

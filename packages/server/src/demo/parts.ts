@@ -123,3 +123,35 @@ export const taper = (
   largeEnd,
   ...figures,
 });
+
+/** A corner broken, lying on another feature. */
+export const chamfer = (name: string, on: { readonly id: string }, at: End, size: string): Of<'chamfer'> => ({
+  id: id(name),
+  name,
+  kind: 'chamfer',
+  side: 'external',
+  on: on.id,
+  at,
+  size: entry(size),
+});
+
+/** Flats for a spanner, all along what they lie on. */
+export const flats = (name: string, on: { readonly id: string }, across: string): Of<'flats'> => ({
+  id: id(name),
+  name,
+  kind: 'flats',
+  side: 'external',
+  on: on.id,
+  at: 'headstock',
+  across: entry(across),
+});
+
+export const tang = (name: string, at: End, thickness: string, length: string): Of<'tang'> => ({
+  id: id(name),
+  name,
+  kind: 'tang',
+  side: 'external',
+  at,
+  thickness: entry(thickness),
+  length: entry(length),
+});

@@ -2,6 +2,8 @@
 import { coreFeatures, type FeatureDocument } from '@anello/contract';
 import { layoutPart } from '@anello/core/part';
 import { computed } from 'vue';
+import DetailMarks from './DetailMarks.vue';
+import { markOfDetail } from './markOfDetail';
 import { edgePath, facePath, halfPath, placeOn, wholePath } from './outlinePath';
 import { stripScale } from './scale';
 
@@ -22,8 +24,10 @@ const place = computed(() => {
   const middle = (WIDTH - length * scale.along) / 2;
   return placeOn({ ...scale, x0: middle }, HEIGHT / 2);
 });
-const outside = computed(() => layout.value.sections.filter((s) => s.side === 'external'));
-const inside = computed(() => layout.value.sections.filter((s) => s.side === 'internal'));
+const drawn = computed(() => layout.value.sections.map((s) => ({ ...s, points: s.drawn })));
+const outside = computed(() => drawn.value.filter((s) => s.side === 'external'));
+const inside = computed(() => drawn.value.filter((s) => s.side === 'internal'));
+const marks = computed(() => layout.value.details.map(markOfDetail));
 </script>
 
 <template>
@@ -47,6 +51,7 @@ const inside = computed(() => layout.value.sections.filter((s) => s.side === 'in
         :class="{ cone: section.kind === 'taper' }"
       />
     </template>
+    <DetailMarks :marks="marks" :place="place" />
     <line x1="2" :x2="WIDTH - 2" :y1="HEIGHT / 2" :y2="HEIGHT / 2" class="axis" />
     <text v-if="layout.sections.length === 0" :x="WIDTH / 2" :y="HEIGHT / 2 - 8" text-anchor="middle">
       no figures yet

@@ -86,7 +86,41 @@ const eccentric = z.strictObject({
   phase: entrySchema('angle').optional(),
 });
 
-/** One feature along the axis, as typed. */
+const detail = { ...base, at: end, on: z.string().max(60).optional() };
+const chamfer = z.strictObject({
+  ...detail,
+  kind: z.literal('chamfer'),
+  size: length(),
+  angle: entrySchema('angle').optional(),
+});
+const cornerRadius = z.strictObject({ ...detail, kind: z.literal('corner-radius'), radius: length() });
+const flats = z.strictObject({
+  ...detail,
+  kind: z.literal('flats'),
+  across: length(),
+  count: entrySchema('number').optional(),
+  length: length(),
+  start: length(),
+});
+const tang = z.strictObject({
+  ...detail,
+  kind: z.literal('tang'),
+  thickness: length(),
+  length: length(),
+  radius: length(),
+});
+const crossHole = z.strictObject({
+  ...detail,
+  kind: z.literal('cross-hole'),
+  diameter: length(),
+  place: length(),
+  depth: length(),
+  phase: entrySchema('angle').optional(),
+  designation: z.string().max(40).optional(),
+});
+const centre = z.strictObject({ ...detail, kind: z.literal('centre'), diameter: length(), pilot: length() });
+
+/** One feature, as typed: along the axis, or lying on those that are. */
 export const featureSchema = z.discriminatedUnion('kind', [
   cylinder,
   taper,
@@ -95,6 +129,12 @@ export const featureSchema = z.discriminatedUnion('kind', [
   thread,
   profile,
   eccentric,
+  chamfer,
+  cornerRadius,
+  flats,
+  tang,
+  crossHole,
+  centre,
 ]);
 export type FeatureDocument = z.infer<typeof featureSchema>;
 export type TaperDocument = z.infer<typeof taper>;

@@ -1,4 +1,5 @@
-import { cylinder, hole } from './features';
+import { entry } from '../../entry/entry';
+import { chamfer, cylinder, hole } from './features';
 import { ask, type Starter } from './starter';
 
 /** A plain bush, its bore and its outside to fits. */
@@ -10,12 +11,18 @@ export const bush: Starter = {
     ask('bore', 'Bore', '30 mm'),
     ask('long', 'Length', '40 mm'),
   ],
-  make: ({ figure }) => ({
-    title: `Bush, ${figure('bore').typed} bore`,
-    mate: '',
-    features: [
-      { ...cylinder('Outside', figure('outside'), figure('long')), fit: 'n6' },
-      { ...hole('Bore', figure('bore'), figure('long')), fit: 'H7' },
-    ],
-  }),
+  make({ figure }) {
+    const outside = cylinder('Outside', figure('outside'), figure('long'));
+    return {
+      title: `Bush, ${figure('bore').typed} bore`,
+      mate: '',
+      features: [
+        { ...outside, fit: 'n6' },
+        { ...hole('Bore', figure('bore'), figure('long')), fit: 'H7' },
+        chamfer('Lead', outside, 'tailstock', LEAD),
+      ],
+    };
+  },
 };
+/** What it is started into its housing by. */
+const LEAD = entry('1 mm');

@@ -106,3 +106,23 @@ export const profile = (
   side: 'external',
   points: places.map(([z, diameter, run]) => ({ z, diameter, ...(run ? { run } : {}) })),
 });
+
+export const tang = (name: string, at: End, thickness: Entry, length: Entry): Of<'tang'> => ({
+  id: idOf(name),
+  name,
+  kind: 'tang',
+  side: 'external',
+  at,
+  thickness,
+  length,
+});
+
+export const chamfer = (name: string, on: { readonly id: string }, at: End, size: Entry): Of<'chamfer'> => ({
+  id: idOf(name),
+  name,
+  kind: 'chamfer',
+  side: 'external',
+  on: on.id,
+  at,
+  size,
+});

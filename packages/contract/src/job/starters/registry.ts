@@ -19,11 +19,13 @@ import { sheave } from './sheave';
 import { sleeve } from './sleeve';
 import type { Ask, Starter } from './starter';
 import { steepMandrel } from './steepMandrel';
+import { tangShank } from './tangShank';
 import { taperPin } from './taperPin';
 
 /** Every kind of part to begin from, in the order shown. A new one is a file beside these and its line here. */
 export const STARTERS: readonly Starter[] = [
   plainShank,
+  tangShank,
   shank,
   sleeve,
   reducingSleeve,

@@ -1,6 +1,6 @@
 import { AnelloError } from '../../basics/error';
 import type { Base, Maybe } from './base';
-import { DIAMETER, LENGTH, type KindOfFeature } from './kind';
+import { DIAMETER, LENGTH, type LengthKind } from './kind';
 import type { Outline, OutlinePoint } from './outline';
 import { straight } from './straight';
 
@@ -38,7 +38,7 @@ function boreOutline(feature: Bore): Outline {
     : { length: shape.length + tip, offset: 0, points: [{ z: 0, r: 0 }, bottom, end] };
 }
 
-export const bore: KindOfFeature<Bore> = {
+export const bore: LengthKind<Bore> = {
   kind: 'bore',
   name: 'Drilled hole',
   sides: ['internal'],

@@ -1,5 +1,5 @@
 import type { Base, Maybe } from './base';
-import { DIAMETER, LENGTH, type KindOfFeature } from './kind';
+import { DIAMETER, LENGTH, type LengthKind } from './kind';
 import { straight } from './straight';
 
 /** One diameter along. */
@@ -9,7 +9,7 @@ export interface Cylinder extends Base {
   readonly length?: Maybe;
 }
 
-export const cylinder: KindOfFeature<Cylinder> = {
+export const cylinder: LengthKind<Cylinder> = {
   kind: 'cylinder',
   name: 'Cylinder',
   sides: ['external', 'internal'],

@@ -5,7 +5,7 @@ import { fractionBehind, fractionText } from '../../taper/mixups/roundedFraction
 import type { SuspectFigure } from '../suspect';
 import { throwOf } from '../throwOf';
 import type { Base, Maybe } from './base';
-import { DIAMETER, LENGTH, type KindOfFeature } from './kind';
+import { DIAMETER, LENGTH, type LengthKind } from './kind';
 import type { Outline, OutlinePoint } from './outline';
 import { straight } from './straight';
 
@@ -56,7 +56,7 @@ function mixUps({ throw: mm }: Eccentric): SuspectFigure[] {
   ];
 }
 
-export const eccentric: KindOfFeature<Eccentric> = {
+export const eccentric: LengthKind<Eccentric> = {
   kind: 'eccentric',
   name: 'Eccentric',
   sides: ['external', 'internal'],

@@ -1,5 +1,5 @@
 import type { Base, Maybe } from './base';
-import { DIAMETER, LENGTH, type KindOfFeature } from './kind';
+import { DIAMETER, LENGTH, type LengthKind } from './kind';
 import { straight } from './straight';
 
 /** A narrow place to a diameter of its own. */
@@ -10,7 +10,7 @@ export interface Groove extends Base {
   readonly length?: Maybe;
 }
 
-export const groove: KindOfFeature<Groove> = {
+export const groove: LengthKind<Groove> = {
   kind: 'groove',
   name: 'Groove',
   sides: ['external', 'internal'],

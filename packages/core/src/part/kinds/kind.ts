@@ -1,16 +1,17 @@
+import type { Phrase } from '../../figure/phrase';
 import type { SuspectFigure } from '../suspect';
 import type { Base, Side } from './base';
+import type { DetailBase, Ground, Lie } from './detail';
 import type { Outline } from './outline';
 
 /** A figure a drawing gives a feature: which one, what it is called, and what it is. */
 export interface FeatureFigure {
   readonly key: string;
   readonly label: string;
-  readonly dimension?: 'length' | 'angle' | 'taper';
+  readonly dimension?: 'length' | 'angle' | 'taper' | 'number';
 }
 
-/** A kind of feature, with all there is to know of it: a family, one file each. */
-export interface KindOfFeature<F extends { readonly kind: string }> {
+interface Known<F extends { readonly kind: string }> {
   readonly kind: F['kind'];
   /** What it is called on screen. */
   readonly name: string;
@@ -18,17 +19,40 @@ export interface KindOfFeature<F extends { readonly kind: string }> {
   readonly sides: readonly [Side, ...Side[]];
   /** Its figures in the order a drawing gives them. */
   readonly figures: readonly FeatureFigure[];
-  /** What a new one has besides a name and a side. */
-  readonly begins: Omit<F, keyof Base | 'kind'>;
   /** How much it is what a part is about, most first; nothing for what only stands beside. */
   readonly chief?: number;
   /** What it wants before a job about it can be worked out, in a sentence. */
   readonly needs?: string;
-  /** The drawn shape. Errors: underdetermined, impossible, inconsistent, at the feature's field. */
-  outline(feature: F): Outline;
   /** What looks like a slip among its figures; nothing while they do not settle it. */
   mixUps?(feature: F): SuspectFigure[];
 }
+
+/** A kind of feature that takes its length of the axis: they follow one another along it. */
+export interface LengthKind<F extends { readonly kind: string }> extends Known<F> {
+  readonly detail?: undefined;
+  /** What a new one has besides a name and a side. */
+  readonly begins: Omit<F, keyof Base | 'kind'>;
+  /** The drawn shape. Errors: underdetermined, impossible, inconsistent, at the feature's field. */
+  outline(feature: F): Outline;
+}
+
+/** A kind of feature that lies on what the others leave: a corner, a face, a length of one of them. */
+export interface DetailKind<F extends { readonly kind: string }> extends Known<F> {
+  readonly detail: {
+    /** It lies on one other feature, which it names. */
+    readonly onFeature: boolean;
+    /** What its end is called where it is chosen. */
+    readonly end: string;
+  };
+  readonly begins: Omit<F, keyof DetailBase | 'kind'>;
+  /** Where it lies on the part as laid. Errors: as outline; not-found for what it is to lie on. */
+  lies(feature: F, ground: Ground): Lie;
+  /** Its size in a few characters; empty while a figure is missing. */
+  summary(feature: F): Phrase;
+}
+
+/** A kind of feature, with all there is to know of it: a family, one file each. */
+export type KindOfFeature<F extends { readonly kind: string }> = LengthKind<F> | DetailKind<F>;
 
 export const DIAMETER: FeatureFigure = { key: 'diameter', label: 'Diameter' };
 export const LENGTH: FeatureFigure = { key: 'length', label: 'Length' };

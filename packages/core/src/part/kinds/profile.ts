@@ -3,7 +3,7 @@ import { sampled } from '../../curve/piece';
 import { shapeCurve } from '../../curve/shapeCurve';
 import { shapePoints, type ProfilePoint } from '../shapePoints';
 import type { Base } from './base';
-import type { KindOfFeature } from './kind';
+import type { LengthKind } from './kind';
 
 /** A curve through points. */
 export interface Profile extends Base {
@@ -16,7 +16,7 @@ export interface Profile extends Base {
 const DRAWN = 2;
 const SAG = 0.01;
 
-export const profile: KindOfFeature<Profile> = {
+export const profile: LengthKind<Profile> = {
   kind: 'profile',
   name: 'Profile',
   sides: ['external', 'internal'],

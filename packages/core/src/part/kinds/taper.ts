@@ -4,7 +4,7 @@ import type { End } from '../../taper/task';
 import { solveTaperFeature, type TaperGiven } from '../solveTaperFeature';
 import type { SuspectFigure } from '../suspect';
 import type { Base } from './base';
-import { LENGTH, type KindOfFeature } from './kind';
+import { LENGTH, type LengthKind } from './kind';
 import type { Outline } from './outline';
 
 /** A cone. */
@@ -47,7 +47,7 @@ function mixUps(taper: Taper): SuspectFigure[] {
   }
 }
 
-export const taper: KindOfFeature<Taper> = {
+export const taper: LengthKind<Taper> = {
   kind: 'taper',
   name: 'Taper',
   sides: ['external', 'internal'],

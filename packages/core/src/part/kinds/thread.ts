@@ -1,6 +1,6 @@
 import { positive } from '../../basics/check';
 import type { Base, Maybe } from './base';
-import { DIAMETER, LENGTH, type KindOfFeature } from './kind';
+import { DIAMETER, LENGTH, type LengthKind } from './kind';
 import { straight } from './straight';
 
 /** A thread, drawn at its nominal diameter. */
@@ -13,7 +13,7 @@ export interface Thread extends Base {
   readonly length?: Maybe;
 }
 
-export const thread: KindOfFeature<Thread> = {
+export const thread: LengthKind<Thread> = {
   kind: 'thread',
   name: 'Thread',
   sides: ['external', 'internal'],

@@ -30,7 +30,7 @@ export function findingsOf({ laid, held, last }: Walk): Finding[] {
     return found;
   }
   const end = held.at(-1)?.holding.id ?? '';
-  for (const section of laid.sections)
+  for (const section of laid.all)
     if (!last.done.has(section.id))
       add(end, null, impossible('unfinished', [`${section.feature.name} is not made by any of this.`]));
   for (const face of ['headstock', 'tailstock'] as const)

@@ -1,7 +1,7 @@
 import type { FeatureKind } from '../../part/kinds/registry';
 import type { KindOfOperation, Moment } from '../operations/kind';
 import { kindOfHolding } from '../holdings/registry';
-import type { Placed } from '../piece/laid';
+import { faceOf, ridesOn, type Placed } from '../piece/laid';
 import { impossible, risk, type Holding, type Wrong } from '../piece/line';
 import { behindJaws, underJaws } from '../piece/reach';
 
@@ -20,6 +20,15 @@ export const canWork = (
 /** What is wrong with reaching a feature as it is held: the jaws, the end, the centre. */
 export function reachWrong({ holding, piece }: Held, section: Placed): Wrong[] {
   const { onCentres, faceFree } = kindOfHolding(holding.by);
+  const face = faceOf(piece.laid, section);
+  if (face !== null && face !== holding.toward)
+    return [
+      impossible('wrong-end', [
+        `${what(section)} is at the ${face} face, which is at the spindle in this holding.`,
+      ]),
+    ];
+  if (section.kind === 'centre' && (!faceFree || holding.centre))
+    return [impossible('centre-in-the-way', ['A centre stands where this one is to be drilled.'])];
   if (section.side === 'internal') {
     if (section.from !== holding.toward)
       return [
@@ -54,14 +63,14 @@ export function featureWrong(kind: KindOfOperation, moment: Moment, section: Pla
         ? impossible('done-already', [`${what(section)} is finished already.`])
         : impossible('done-already', [`${what(section)} is finished: rough work on it now would spoil it.`]),
     ];
-  return reachWrong(moment, section);
+  return kind.away ? [] : reachWrong(moment, section);
 }
 
 /** What is wrong with the moment: parted off, hard, set over, swung, or off its axis. */
 export function momentWrong(kind: KindOfOperation, moment: Moment, section: Placed | null): Wrong[] {
   const { parted, hard, holding } = moment;
   const found: Wrong[] = [];
-  if (parted)
+  if (parted && !kind.away)
     found.push(impossible('parted-already', ['The piece is parted off by then and lies in the tray.']));
   if (hard && kind.cuts)
     found.push(impossible('hard-already', ['It is hard by then: no tool of the lathe cuts it.']));
@@ -74,6 +83,7 @@ export function momentWrong(kind: KindOfOperation, moment: Moment, section: Plac
 
 /** What a device still set for a taper stands in the way of; each way knows why. */
 function setWrong(kind: KindOfOperation, moment: Moment, section: Placed | null): Wrong[] {
+  if (kind.away) return [];
   const { set, piece, holding } = moment;
   const [compound, tailstock, bar] = [set.get('compound'), set.get('tailstock'), set.get('attachment')];
   const found: Wrong[] = [];
@@ -84,7 +94,7 @@ function setWrong(kind: KindOfOperation, moment: Moment, section: Placed | null)
       ]),
     );
   const setsItself = section !== null && kind.leaves(piece.laid, section, holding.by)?.device === 'tailstock';
-  if (tailstock && kind.cuts && !setsItself)
+  if (tailstock && kind.cuts && !kind.short && !setsItself)
     found.push(
       impossible('tailstock-over', [
         'The tailstock stands set over by then: whatever is cut comes out tapered.',
@@ -97,8 +107,8 @@ function setWrong(kind: KindOfOperation, moment: Moment, section: Placed | null)
 
 /** Off-axis work wants a holding of its own: the piece is set over for it. */
 function axisWrong(kind: KindOfOperation, moment: Moment, section: Placed | null, centres: boolean): Wrong[] {
-  if (!section || !kind.cuts) return [];
-  const off = section.kind === 'eccentric';
+  if (!section || !kind.cuts || kind.away) return [];
+  const off = ridesOn(moment.piece.laid, section).kind === 'eccentric';
   if ((off ? moment.onAxis : moment.offAxis) && !centres)
     return [
       impossible('off-axis', [

@@ -1,7 +1,7 @@
 import type { Device } from '../../machine/lathe';
 import type { Way } from '../../ways/taper/way';
 import { AnelloError } from '../../basics/error';
-import { layOut, type Laid, type Placed } from '../piece/laid';
+import { layOut, ridesOn, type Laid, type Placed } from '../piece/laid';
 import { impossible, type Holding, type PlanOperation, type Wrong } from '../piece/line';
 import { rawPiece, type Piece } from '../piece/piece';
 import type { PlanPart } from '../piece/line';
@@ -101,13 +101,13 @@ function take(piece: Piece, holding: Holding, operation: PlanOperation, memory: 
     const fatal = first.some((w) => w.level === 'impossible');
     wrong.push(...first, ...(fatal ? [] : kind.wrong(at, section)));
     after = kind.after(at, section);
-    remember(memory, kind, section, kind.leaves(laid, section, holding.by));
+    remember(memory, kind, section && ridesOn(laid, section), kind.leaves(laid, section, holding.by));
   }
   return { moment, sections, wrong, after };
 }
 
-function remember(memory: Memory, kind: KindOfOperation, section: Placed | null, leaves: Way | null): void {
+function remember(memory: Memory, kind: KindOfOperation, rides: Placed | null, leaves: Way | null): void {
   if (leaves?.device) memory.set.set(leaves.device, leaves);
-  if (section) memory[section.kind === 'eccentric' ? 'offAxis' : 'onAxis'] = true;
+  if (rides && !kind.away) memory[rides.kind === 'eccentric' ? 'offAxis' : 'onAxis'] = true;
   if (kind.leavesIt) memory[kind.leavesIt] = true;
 }

@@ -8,6 +8,8 @@ import { CLEAR, leastGrip, MOST_STAND_OUT, SAME } from '../piece/usual';
 /** Finished shapes no jaw may close on: it would mark them, and a slope or a curve gives it a line to hold by. */
 const SPOILED: readonly string[] = ['taper', 'thread', 'profile'];
 
+const MILLED: readonly string[] = ['flats', 'tang', 'cross-hole'];
+
 /** What is wrong with jaws closing where they do. */
 export function jawsWrong(piece: Piece, holding: Holding): Wrong[] {
   const { grips } = holding;
@@ -22,6 +24,13 @@ export function jawsWrong(piece: Piece, holding: Holding): Wrong[] {
       found.push(
         impossible('jaws-on-finished', [
           `The jaws would close on ${section.feature.name}, which is finished.`,
+        ]),
+      );
+  for (const flat of laid.details)
+    if (MILLED.includes(flat.kind) && piece.done.has(flat.id) && underJaws(holding, flat))
+      found.push(
+        risk('jaws-on-finished', [
+          `The jaws would close on ${flat.feature.name}: on flats they do not centre.`,
         ]),
       );
   const held = outsideRadii(piece, grips.from, grips.to);

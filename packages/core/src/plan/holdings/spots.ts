@@ -72,6 +72,14 @@ function withinItsSection({ laid }: Piece, toward: End, least: number, good: num
   return at ? Math.max(least, Math.min(at.to - CLEAR, good)) : least;
 }
 
+/** Length of a corner still to be cut at the free side of a section, with room for its tool; 0 where there is none. */
+function cornerAt({ laid, done }: Piece, section: Placed, toward: End): number {
+  const corner = laid.details.find(
+    (d) => d.on === section.id && d.at === toward && d.corner && !done.has(d.id),
+  );
+  return corner ? corner.z1 - corner.z0 + FACING : 0;
+}
+
 /** On each finished parallel diameter, an eccentric's too, as near its free side as a tool leaves room for. */
 function onFinished(piece: Piece, toward: End, least: Least): Spot[] {
   const { laid } = piece;
@@ -80,14 +88,15 @@ function onFinished(piece: Piece, toward: End, least: Least): Spot[] {
     .flatMap((s) => {
       const diameter = 2 * s.largest;
       const { from, to } = span(toward, laid.length, s);
-      const room = to - from - CLEAR;
+      const clear = Math.max(CLEAR, cornerAt(piece, s, toward));
+      const room = to - from - clear;
       if (room < least(diameter) - SAME) return [];
       const long = Math.min(room, goodGrip(diameter));
       return [
         {
           on: s.kind === 'eccentric' ? ('off-axis' as const) : ('finished' as const),
           diameter,
-          grips: gripsFrom(toward, laid.length, to - CLEAR - long, to - CLEAR),
+          grips: gripsFrom(toward, laid.length, to - clear - long, to - clear),
         },
       ];
     });

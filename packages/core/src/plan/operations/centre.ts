@@ -1,13 +1,23 @@
+import { MOUTH_OF_PILOT, type CentreHole } from '../../part/kinds/centreHole';
 import type { End } from '../../taper/task';
 import type { Laid } from '../piece/laid';
 import { impossible } from '../piece/line';
 import { kindOfHolding } from '../holdings/registry';
-import { mouthRadius } from '../piece/piece';
+import { finished, mouthRadius } from '../piece/piece';
 import { CENTRE_DRILLS, CENTRE_OF_FACE, SUNK_OVER } from '../piece/usual';
 import { length } from '../../figure/figure';
 import { saySpeed } from './speed';
 import { figures, shown } from './card';
+import { cornerMeasure } from './measures';
 import { PLAIN, type KindOfOperation } from './kind';
+
+/** The centre that is drawn at an end, where one is to stay. */
+function drawnAt({ details }: Laid, end: End | undefined): { mouth: number; pilot: number } | null {
+  const found = details.find((d) => d.kind === 'centre' && d.at === end);
+  if (!found) return null;
+  const { pilot } = found.feature as CentreHole;
+  return { mouth: 2 * found.largest, pilot: pilot ?? (2 * found.largest) / MOUTH_OF_PILOT };
+}
 
 function drillAt({ outside, barRadius }: Laid, end: End | undefined): number {
   const face = 2 * ((end === 'headstock' ? outside[0] : outside.at(-1))?.smallest ?? barRadius);
@@ -33,11 +43,24 @@ export const centre: KindOfOperation = {
       ? []
       : [impossible('not-faced', ['A centre hole in a face that is still to be cut is cut away with it.'])];
   },
-  after: ({ piece, operation: { end } }) =>
-    end === undefined ? piece : { ...piece, centred: new Set([...piece.centred, end]) },
+  after({ piece, holding, operation: { end } }) {
+    if (end === undefined) return piece;
+    const stays = piece.laid.details.filter((d) => d.kind === 'centre' && d.at === end).map((d) => d.id);
+    return finished({ ...piece, centred: new Set([...piece.centred, end]) }, stays, holding.id);
+  },
   say(laid, _section, { piece, operation: { end } }) {
     const mouth = end === undefined ? 0 : mouthRadius(piece, end);
     const size = drillAt(laid, end);
+    const stays = drawnAt(laid, end);
+    if (stays)
+      return [
+        `Centre the ${end ?? ''} end, to stay: pilot `,
+        length(stays.pilot, 0.01),
+        ', mouth ',
+        length(stays.mouth, 0.01),
+        ' across, ',
+        ...saySpeed(laid, stays.mouth, { finishing: false }),
+      ];
     return mouth > 0
       ? ['Sink the mouth 60° for the centre, ', length(2 * mouth + SUNK_OVER, 0.1), ' across']
       : [
@@ -50,6 +73,12 @@ export const centre: KindOfOperation = {
   card(laid, _section, { piece, operation: { end } }) {
     const mouth = end === undefined ? 0 : mouthRadius(piece, end);
     const size = drillAt(laid, end);
+    const stays = drawnAt(laid, end);
+    if (stays)
+      return figures(
+        [shown('Mouth, across', stays.mouth), shown('Pilot', stays.pilot)],
+        [cornerMeasure('Mouth, across', stays.mouth)],
+      );
     // A centre drill goes in to about two thirds of its cone, which leaves a mouth twice its pilot.
     return mouth > 0
       ? figures([shown('Mouth, across', 2 * mouth + SUNK_OVER)])

@@ -1,13 +1,89 @@
-import { PLAIN, type KindOfOperation } from './kind';
+import { angle, length } from '../../figure/figure';
+import type { Phrase } from '../../figure/phrase';
+import { countedFrom } from '../../part/kinds/detail';
+import type { CrossHole } from '../../part/kinds/crossHole';
+import { threadNamed } from '../../thread/designation';
+import { tapDrill } from '../../thread/tapDrill';
+import { USUAL_ENGAGEMENT } from '../../thread/usual';
+import type { Laid, Placed } from '../piece/laid';
+import { finished } from '../piece/piece';
+import { attempted } from './attempted';
+import { lyingOn, notReady } from './away';
+import { figures, shown, type NamedFigure } from './card';
+import { diameterMeasure, lengthMeasure } from './measures';
+import { saySpeed } from './speed';
+import { PLAIN, type KindOfOperation, type Moment } from './kind';
+
+/** The drill of a cross hole: its own diameter, or the tapping drill of its thread. */
+function drillOf({ part: { kit } }: Laid, { designation, diameter = 0 }: CrossHole): number {
+  const thread = designation?.trim() ? attempted(() => threadNamed(designation)) : null;
+  if (!thread) return diameter;
+  const found = tapDrill({ thread, engagement: USUAL_ENGAGEMENT, drills: kit.drills });
+  return found.owned?.drill ?? found.exact;
+}
+
+/** How far from its face its middle lies. */
+const placeOf = ({ length: whole }: Laid, { z0, z1, at = 'headstock' }: Placed): number =>
+  countedFrom(at, (z0 + z1) / 2, whole);
+
+function say(laid: Laid, section: Placed): Phrase {
+  const hole = section.feature as CrossHole;
+  const drill = drillOf(laid, hole);
+  return [
+    'Drill across ⌀',
+    length(drill, 0.01),
+    ...(hole.depth === undefined ? [' through'] : [', ', length(hole.depth, 0.1), ' deep']),
+    ', ',
+    length(placeOf(laid, section), 0.01),
+    ` from the ${section.at ?? ''} face, `,
+    ...saySpeed(laid, drill, { finishing: false }),
+    ...(hole.designation?.trim() ? [`, and tap ${hole.designation.trim()}`] : []),
+  ];
+}
 
 /** Holes square to the axis: work away from the lathe. */
 export const crossDrill: KindOfOperation = {
   ...PLAIN,
   kind: 'cross-drill',
   name: 'Cross-drill',
-  on: 'piece',
-  before: ['Centre punched, and held in a vee block.'],
+  on: 'features',
+  away: true,
+  works: [{ kind: 'cross-hole' }],
+  before: [
+    'Centre punched, and clamped in a vee block: never held by hand.',
+    'Its middle found over the axis with a rule across the drill, before the drill bites.',
+  ],
   rank: () => 141,
-  say: () => ['Drill the cross hole away from the lathe; take off its burr inside and out'],
-  minutes: () => 12,
+  needed: (_laid, { kind }) => kind === 'cross-hole',
+  finishes: () => true,
+  wrong: (moment, section) => (section ? notReady(moment, section) : []),
+  after: ({ piece, holding }, section) => (section ? finished(piece, [section.id], holding.id) : piece),
+  say: (laid, section) => (section ? say(laid, section) : ['Cross-drill']),
+  card(laid, section, moment: Moment) {
+    if (!section) return figures([]);
+    const hole = section.feature as CrossHole;
+    const place = placeOf(laid, section);
+    const round: NamedFigure[] =
+      hole.phase === undefined ? [] : [{ label: 'Round the axis at', figure: angle(hole.phase) }];
+    return figures(
+      [
+        shown(
+          hole.designation?.trim() ? `Drill, for ${hole.designation.trim()}` : 'Drill',
+          drillOf(laid, hole),
+        ),
+        shown(`Middle, from the ${section.at ?? ''} face`, place),
+        hole.depth === undefined
+          ? shown('Through', 2 * lyingOn(moment, section))
+          : shown('Depth', hole.depth),
+        ...round,
+      ],
+      [
+        ...(hole.designation?.trim() ? [] : [diameterMeasure(section)]),
+        lengthMeasure(`${section.feature.name}, middle from the face`, place),
+      ],
+      [['Its burr comes off inside and out.']],
+    );
+  },
+  setUp: () => 8,
+  minutes: () => 8,
 };

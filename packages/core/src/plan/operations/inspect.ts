@@ -5,6 +5,9 @@ import { PLAIN, type KindOfOperation } from './kind';
 /** What has one diameter to measure; threads go by their gauge, shapes by their own proof. */
 const MEASURED: readonly string[] = ['cylinder', 'bore', 'groove'];
 
+/** What is measured across. */
+const ACROSS: readonly string[] = ['flats', 'tang'];
+
 export const inspect: KindOfOperation = {
   ...PLAIN,
   kind: 'inspect',
@@ -20,6 +23,9 @@ export const inspect: KindOfOperation = {
       [
         lengthMeasure('Length over all', laid.length),
         ...laid.sections.filter((s) => MEASURED.includes(s.kind)).map(diameterMeasure),
+        ...laid.details
+          .filter((s) => ACROSS.includes(s.kind))
+          .map((s) => lengthMeasure(`${s.feature.name}, across`, 2 * s.largest)),
       ],
     ),
   minutes: () => 10,

@@ -32,6 +32,10 @@ export interface KindOfOperation {
   readonly works: readonly { readonly kind: FeatureKind; readonly side?: Member }[];
   /** It takes metal off on the lathe, so not from hardened work, nor under the jaws. */
   readonly cuts: boolean;
+  /** Done away from the lathe: whatever holds the piece there, jaws and centres are not in its way. */
+  readonly away: boolean;
+  /** So short that a tailstock set over does not show in it. */
+  readonly short: boolean;
   /** It has a loop of its own: its way, its setting, its cut and its proof. */
   readonly loop: boolean;
   /** Done to every piece when all else is. */
@@ -70,6 +74,8 @@ export const PLAIN: Omit<KindOfOperation, 'kind' | 'name' | 'on' | 'rank' | 'say
   cuts: true,
   closes: false,
   loop: false,
+  away: false,
+  short: false,
   before: [],
   fromTailstock: () => false,
   needed: () => false,

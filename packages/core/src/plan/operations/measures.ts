@@ -21,3 +21,16 @@ export function diameterMeasure({ feature, largest }: Placed): Measure {
   const limits = limitsOf(feature) ?? sizeLimits({ size: 2 * largest, side: feature.side, given: {} });
   return { what: `${feature.name}, diameter`, least: limits.least, most: limits.most };
 }
+
+/** What a chamfer or a corner radius may be over and under, mm, up to each size (ISO 2768-1 table 2, medium). */
+const CORNERS: readonly (readonly [number, number])[] = [
+  [3, 0.2],
+  [6, 0.5],
+  [Infinity, 1],
+];
+
+/** A chamfer or a corner radius, by the general rule for them. */
+export function cornerMeasure(what: string, size: number): Measure {
+  const allowed = CORNERS.find(([upTo]) => size <= upTo)?.[1] ?? 0;
+  return { what, least: Math.max(0, size - allowed), most: size + allowed };
+}

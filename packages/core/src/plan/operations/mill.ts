@@ -1,13 +1,99 @@
-import { PLAIN, type KindOfOperation } from './kind';
+import { count as countFigure, angle, length } from '../../figure/figure';
+import type { Phrase } from '../../figure/phrase';
+import { USUAL_FLATS, type Flats } from '../../part/kinds/flats';
+import type { Tang } from '../../part/kinds/tang';
+import { countedFrom } from '../../part/kinds/detail';
+import type { Laid, Placed } from '../piece/laid';
+import { finished } from '../piece/piece';
+import { lyingOn, notReady } from './away';
+import { figures, shown, type NamedFigure } from './card';
+import { lengthMeasure } from './measures';
+import { PLAIN, type KindOfOperation, type Moment } from './kind';
 
-/** Flats, hexagons and keyways: work away from the lathe. */
+const FULL_TURN = 2 * Math.PI;
+
+interface Cut {
+  readonly count: number;
+  readonly across: number;
+  readonly long: number;
+  /** How deep each is cut, from the outside. */
+  readonly deep: number;
+  /** From the part's face at its end to the nearer side. */
+  readonly from: number;
+  readonly end: 'headstock' | 'tailstock';
+  /** Cutter's radius where its root is drawn with one. */
+  readonly root: number | null;
+}
+
+/** A tang is two flats at an end. */
+function cutOf({ length: whole }: Laid, section: Placed, moment: Moment): Cut {
+  const { feature, z0, z1, largest, at = 'headstock' } = section;
+  const end = at;
+  return {
+    count: feature.kind === 'flats' ? ((feature as Flats).count ?? USUAL_FLATS) : USUAL_FLATS,
+    across: 2 * largest,
+    long: z1 - z0,
+    deep: lyingOn(moment, section) - largest,
+    from: Math.min(...[z0, z1].map((z) => countedFrom(end, z, whole))),
+    end,
+    root: feature.kind === 'tang' ? ((feature as Tang).radius ?? null) : null,
+  };
+}
+
+const say = (laid: Laid, section: Placed, moment: Moment): Phrase => {
+  const { count, across, long, deep, from, end } = cutOf(laid, section, moment);
+  return [
+    'Mill ',
+    ...(section.kind === 'tang' ? ['the tang '] : [countFigure(count), ' flats ']),
+    length(across, 0.01),
+    section.kind === 'tang' ? ' thick, ' : ' across, ',
+    length(long, 0.1),
+    ' long, ',
+    length(from, 0.01),
+    ` from the ${end} face, `,
+    length(deep, 0.01),
+    ' deep each',
+  ];
+};
+
 export const mill: KindOfOperation = {
   ...PLAIN,
   kind: 'mill',
   name: 'Mill',
-  on: 'piece',
-  before: ['Clamped on its own diameter in vee blocks, finished tapers clear.'],
+  on: 'features',
+  away: true,
+  works: [{ kind: 'flats' }, { kind: 'tang' }],
+  before: [
+    'Clamped on its own diameter in vee blocks, finished tapers clear.',
+    'Cutter guarded, and stopped before anything is measured.',
+  ],
   rank: () => 140,
-  say: () => ['Mill the flats away from the lathe'],
-  minutes: () => 20,
+  needed: (_laid, { kind }) => kind === 'flats' || kind === 'tang',
+  finishes: () => true,
+  wrong: (moment, section) => (section ? notReady(moment, section) : []),
+  after: ({ piece, holding }, section) => (section ? finished(piece, [section.id], holding.id) : piece),
+  say: (laid, section, moment) => (section ? say(laid, section, moment) : ['Mill']),
+  card(laid, section, moment) {
+    if (!section) return figures([]);
+    const { count, across, long, deep, from, end, root } = cutOf(laid, section, moment);
+    const turned: NamedFigure[] =
+      count > 1 ? [{ label: 'Turned on after each', figure: angle(FULL_TURN / count) }] : [];
+    return figures(
+      [
+        shown('Depth of each, from the outside', deep),
+        shown(section.kind === 'tang' ? 'Thickness' : 'Across the flats', across),
+        shown('Length', long),
+        shown(`From the ${end} face`, from),
+        ...turned,
+        ...(root === null ? [] : [shown('Cutter, radius', root)]),
+      ],
+      [
+        lengthMeasure(`${section.feature.name}, ${section.kind === 'tang' ? 'thickness' : 'across'}`, across),
+        lengthMeasure(`${section.feature.name}, length`, long),
+      ],
+      [['Half first, measured, then the rest: what is over on one side is taken off it alone.']],
+    );
+  },
+  setUp: () => 15,
+  minutes: (_laid, section) => 4 + 2 * ((section?.feature as Flats | undefined)?.count ?? USUAL_FLATS),
 };

@@ -1,6 +1,8 @@
+import type { Laid, Placed } from '../piece/laid';
 import type { OperationKind } from '../piece/line';
 import { bore } from './bore';
 import { centre } from './centre';
+import { chamfer } from './chamfer';
 import { counterbore } from './counterbore';
 import { crossDrill } from './crossDrill';
 import { curve } from './curve';
@@ -33,6 +35,7 @@ const OPERATIONS: Readonly<Record<OperationKind, KindOfOperation>> = {
   turn,
   groove,
   plunge,
+  chamfer,
   thread,
   staircase,
   curve,
@@ -45,6 +48,10 @@ const OPERATIONS: Readonly<Record<OperationKind, KindOfOperation>> = {
   inspect,
   'part-off': partOff,
 };
+
+/** Whether a feature is made away from the lathe, by what makes it. */
+export const isAway = (laid: Laid, section: Placed): boolean =>
+  Object.values(OPERATIONS).some((kind) => kind.away && kind.needed(laid, section));
 
 /** All there is to know of a kind of operation. */
 export const kindOfOperation = (kind: OperationKind): KindOfOperation => OPERATIONS[kind];

@@ -1,11 +1,11 @@
 import { USUAL_ENGAGEMENT } from '../../thread/usual';
 import type { Thread } from '../../part/kinds/thread';
 import type { Bore } from '../../part/kinds/bore';
-import { AnelloError } from '../../basics/error';
 import { threadNamed } from '../../thread/designation';
 import type { VeeThread } from '../../thread/form';
 import { tapDrill, tappedHole, type TappedHole } from '../../thread/tapDrill';
 import type { Laid, Placed } from '../piece/laid';
+import { attempted } from './attempted';
 import {
   BORING_STOCK,
   DRILL_STEP,
@@ -37,15 +37,6 @@ export function veeOf(s: Placed): VeeThread {
   const named = attempted(() => threadNamed(designation));
   const form = named?.form ?? 'metric';
   return { form, diameter, pitch: pitch ?? named?.pitch ?? diameter * USUAL_PITCH };
-}
-
-function attempted<T>(work: () => T): T | null {
-  try {
-    return work();
-  } catch (error) {
-    if (error instanceof AnelloError) return null;
-    throw error;
-  }
 }
 
 /** Bore of an inside thread before its thread, diameter: by the usual engagement, and of the drills owned the nearest. mm. */

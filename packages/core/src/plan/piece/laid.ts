@@ -3,14 +3,15 @@ import { most } from '../../basics/extent';
 import { positive } from '../../basics/check';
 import { length } from '../../figure/figure';
 import type { Feature } from '../../part/kinds/registry';
-import { layoutPart, type Section } from '../../part/layout';
+import { layoutPart } from '../../part/layout';
+import type { Detail, Section } from '../../part/section';
 import type { End } from '../../taper/task';
 import type { PlanPart } from './line';
 import { swingBlocker } from '../../ways/bedLimits';
 import { SAME } from './usual';
 
 /** A feature where it lies on the axis, with the radii it has. */
-export interface Placed extends Section {
+export interface Placed extends Section, Partial<Pick<Detail, 'at' | 'on' | 'corner' | 'outside'>> {
   readonly feature: Feature;
   readonly largest: number;
   readonly smallest: number;
@@ -27,6 +28,10 @@ export interface Laid {
   readonly sections: readonly Placed[];
   readonly outside: readonly Placed[];
   readonly inside: readonly Placed[];
+  /** What lies on those: corners, flats, cross holes, centres. */
+  readonly details: readonly Placed[];
+  /** All of it. */
+  readonly all: readonly Placed[];
   readonly byId: ReadonlyMap<string, Placed>;
   /** Half of what the bar measures across. */
   readonly barRadius: number;
@@ -52,7 +57,7 @@ export function layOut(part: PlanPart): Laid {
     const problem = layout.problems.get(feature.id);
     if (problem) throw new AnelloError(problem.code, `features.${i}.${problem.field ?? ''}`, problem.phrase);
   });
-  const sections = layout.sections.map((section) => {
+  const placed = (section: Section): Placed => {
     // The cone a drill leaves at the bottom ends in a point, which is not how narrow the hole is.
     const radii = section.points.map((p) => p.r).filter((r) => section.kind !== 'bore' || r > SAME);
     return {
@@ -61,14 +66,18 @@ export function layOut(part: PlanPart): Laid {
       largest: most(radii),
       smallest: -most(radii.map((r) => -r)),
     };
-  });
+  };
+  const sections = layout.sections.map(placed);
+  const details = layout.details.map(placed);
   const laid: Laid = {
     part,
     length: layout.length,
     sections,
     outside: sections.filter((s) => s.side === 'external'),
     inside: sections.filter((s) => s.side === 'internal'),
-    byId: new Map(sections.map((s) => [s.id, s])),
+    details,
+    all: [...sections, ...details],
+    byId: new Map([...sections, ...details].map((s) => [s.id, s])),
     barRadius: positive(stock.across, 'stock.across', 'What the bar measures across') / 2,
     holeRadius: (stock.bore ?? 0) / 2,
   };
@@ -114,3 +123,24 @@ export const leftAsBar = ({ part: { stock }, barRadius }: Laid, section: Placed)
   section.side === 'external' &&
   stock.shape === 'round' &&
   Math.abs(section.largest - barRadius) <= SAME;
+
+/** What a detail lies on; anything else itself. */
+export const ridesOn = ({ byId }: Pick<Laid, 'byId'>, section: Placed): Placed =>
+  (section.on ? byId.get(section.on) : undefined) ?? section;
+
+/** The end whose face a detail is at, so that it is worked from there; null where it is at neither. */
+export function faceOf({ length: whole }: Pick<Laid, 'length'>, section: Placed): End | null {
+  if (section.at === undefined || (section.corner === undefined && section.kind !== 'centre')) return null;
+  if (section.z0 <= SAME && section.at === 'headstock') return 'headstock';
+  return section.z1 >= whole - SAME && section.at === 'tailstock' ? 'tailstock' : null;
+}
+
+/** What a corner stands between: its feature, and what is beside that where it ends. */
+export function besideCorner(laid: Laid, corner: Placed): readonly Placed[] {
+  const host = ridesOn(laid, corner);
+  const z = corner.at === 'headstock' ? host.z0 : host.z1;
+  const next = laid.sections.find(
+    (s) => s !== host && s.side === host.side && (Math.abs(s.z0 - z) <= SAME || Math.abs(s.z1 - z) <= SAME),
+  );
+  return next ? [host, next] : [host];
+}

@@ -1,15 +1,39 @@
 import type { OutlinePoint } from '../../part/kinds/outline';
-import { shapeAt, type Piece } from './piece';
+import type { End } from '../../taper/task';
+import type { Placed } from './laid';
+import { drawnAt, type Piece } from './piece';
 import { SAME } from './usual';
 
 /** The piece as it is drawn: outside from end to end; inside from end to end with 0 where it is solid, empty where it has no hole. */
 export interface Outlines {
   readonly outer: readonly OutlinePoint[];
   readonly inner: readonly OutlinePoint[];
+  /** What is cut in it off the axis or in its faces by then: flats, cross holes, centres that stay. */
+  readonly marks: readonly Mark[];
 }
 
+/** Something cut in a piece that its outline does not show. */
+export interface Mark {
+  readonly id: string;
+  readonly kind: Placed['kind'];
+  readonly at: End;
+  readonly z0: number;
+  readonly z1: number;
+  /** Radius it leaves, and of the outside it lies on. */
+  readonly r: number;
+  readonly outside: number;
+}
+
+/** A detail that its outline does not show, as a mark. */
+const markOf = ({ id, kind, at, z0, z1, largest, outside }: Placed): Mark[] =>
+  at === undefined || outside === undefined ? [] : [{ id, kind, at, z0, z1, r: largest, outside }];
+
 /** The outlines of the piece as it stands. */
-export const outlinesOf = (piece: Piece): Outlines => ({ outer: outer(piece), inner: inner(piece) });
+export const outlinesOf = (piece: Piece): Outlines => ({
+  outer: outer(piece),
+  inner: inner(piece),
+  marks: piece.laid.details.filter((d) => !d.corner && piece.done.has(d.id)).flatMap(markOf),
+});
 
 /** Points without those that say the same twice. */
 const plain = (points: readonly OutlinePoint[]): OutlinePoint[] =>
@@ -29,7 +53,7 @@ function outer(piece: Piece): OutlinePoint[] {
       : [];
   return plain([
     ...bar(-spare.headstock, 0),
-    ...laid.outside.flatMap((s) => shapeAt(piece, s) ?? []),
+    ...laid.outside.flatMap((s) => drawnAt(piece, s) ?? []),
     ...bar(laid.length, laid.length + spare.tailstock),
   ]);
 }
@@ -37,7 +61,7 @@ function outer(piece: Piece): OutlinePoint[] {
 function inner(piece: Piece): OutlinePoint[] {
   const { laid, spare } = piece;
   const holes = laid.inside
-    .map((s) => shapeAt(piece, s))
+    .map((s) => drawnAt(piece, s))
     .filter((points) => points !== null)
     .sort((a, b) => (a[0]?.z ?? 0) - (b[0]?.z ?? 0));
   if (holes.length === 0) return [];

@@ -1,3 +1,4 @@
+import { withCorner } from '../../part/kinds/corner';
 import type { OutlinePoint } from '../../part/kinds/outline';
 import type { End } from '../../taper/task';
 import { leftAsBar, other, type Laid, type Placed } from './laid';
@@ -46,6 +47,15 @@ export function shapeAt(piece: Piece, section: Placed): readonly OutlinePoint[] 
   if (rough) return rough;
   if (section.side === 'external') return flat(section, piece.laid.barRadius);
   return piece.laid.holeRadius > 0 ? flat(section, piece.laid.holeRadius) : null;
+}
+
+/** The same with the corners that are cut or filled already. */
+export function drawnAt(piece: Piece, section: Placed): readonly OutlinePoint[] | null {
+  const shape = shapeAt(piece, section);
+  if (!shape || !piece.done.has(section.id)) return shape;
+  return piece.laid.details
+    .filter((d) => d.on === section.id && d.corner && d.at && piece.done.has(d.id))
+    .reduce((points, { at, corner }) => (at && corner ? withCorner(points, at, corner) : points), shape);
 }
 
 /** The largest radius that stands at a section now; 0 where there is none. */

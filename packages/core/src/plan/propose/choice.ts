@@ -1,8 +1,9 @@
 import { reachWrong } from '../check/common';
 import { holdingForEccentric, kindOfHolding } from '../holdings/registry';
 import { runInto } from '../operations/groove';
+import { isAway } from '../operations/registry';
 import { cutAsHeld } from '../operations/taper';
-import { other, type Laid, type Placed } from '../piece/laid';
+import { besideCorner, faceOf, other, ridesOn, type Laid, type Placed } from '../piece/laid';
 import type { Holding } from '../piece/line';
 import { mouthBearsCentre, type Piece } from '../piece/piece';
 import { FACING, MOST_FACED, PARTING_ROOM } from '../piece/usual';
@@ -28,17 +29,24 @@ export function choices(piece: Piece, shell: Shell, strict: boolean): Choice[] {
   const free = kind.faceFree && !shell.centre;
   const faces = free && !piece.faced.has(shell.toward) && spare[shell.toward] <= MOST_FACED;
   if (!faces && !piece.faced.has(shell.toward)) return [];
-  const reached = laid.sections.filter(
+  const reached = laid.all.filter(
     (s) =>
       !piece.done.has(s.id) &&
+      !isAway(laid, s) &&
       reachWrong({ piece, holding: asHolding(shell) }, s).every((w) => w.code === 'not-faced') &&
       (cutAsHeld(laid, s, shell.by) === 'well' || (!strict && cutAsHeld(laid, s, shell.by) === 'somehow')),
   );
-  const onAxis = withRunOut(
+  const onAxis = withCorners(
     piece,
-    reached.filter((s) => s.kind !== 'eccentric'),
+    withRunOut(
+      piece,
+      reached.filter((s) => ridesOn(laid, s).kind !== 'eccentric'),
+    ),
   );
-  const ends = onAxis.filter((s) => s.side === 'internal');
+  const ends = withCorners(
+    piece,
+    onAxis.filter((s) => s.side === 'internal' || faceOf(laid, s) !== null),
+  );
   const bar = shell.on === 'bar' && spare[other(shell.toward)] > PARTING_ROOM;
   // Held by an eccentric the part runs off its axis: its face can be cut, nothing round.
   if (shell.on === 'off-axis') return priced(piece, shell, { work: [], faces, parts: false }, strict);
@@ -62,6 +70,14 @@ function withRunOut(piece: Piece, reached: readonly Placed[]): Placed[] {
   return reached.filter((s) => !waits.has(s));
 }
 
+/** A corner waits for what it stands between. */
+const withCorners = (piece: Piece, work: readonly Placed[]): readonly Placed[] =>
+  work.filter(
+    (s) =>
+      s.corner === undefined ||
+      besideCorner(piece.laid, s).every((beside) => piece.done.has(beside.id) || work.includes(beside)),
+  );
+
 /** Eccentrics of one axis make a holding of their own, in jaws that can be set over or on centres of their own. */
 function offAxis(
   piece: Piece,
@@ -74,10 +90,15 @@ function offAxis(
   const { ways } = piece.laid.part;
   // As its way asks; any way it can, where that finds nothing.
   const as = (s: Placed): boolean => !strict || [null, shell.by].includes(holdingForEccentric(ways?.[s.id]));
-  const bearable = reached.filter((s) => s.kind === 'eccentric' && as(s));
-  const axes = new Set(bearable.map(axisOf));
+  const { laid } = piece;
+  const bearable = reached.filter((s) => ridesOn(laid, s).kind === 'eccentric' && as(ridesOn(laid, s)));
+  const axes = new Set(bearable.map((s) => axisOf(ridesOn(laid, s))));
   return [...axes].flatMap((axis) => {
-    const work = bearable.filter((s) => axisOf(s) === axis);
+    const work = withCorners(
+      piece,
+      bearable.filter((s) => axisOf(ridesOn(laid, s)) === axis),
+    );
+    if (work.length === 0) return [];
     return [false, ...(bar ? [true] : [])].map((parts) => ({ work, faces: false, parts }));
   });
 }
@@ -102,7 +123,7 @@ function priced(piece: Piece, shell: Shell, use: Use, strict: boolean): Choice[]
   const cost =
     HOLDING_COST +
     kind.minutes +
-    (use.work.some((s) => s.kind === 'eccentric') ? (kind.setOver(piece) ?? 0) : 0) +
+    (use.work.some((s) => ridesOn(piece.laid, s).kind === 'eccentric') ? (kind.setOver(piece) ?? 0) : 0) +
     (shell.centre ? 1 : 0) +
     (inJaws ? THROUGH_THE_JAWS : 0) +
     (found.trueTo ? TRUED : 0);
@@ -133,4 +154,4 @@ export function chosen(piece: Piece, { shell, work, faces, parts }: Choice, id: 
 
 /** Whether nothing is left to do. */
 export const complete = (laid: Laid, piece: Piece): boolean =>
-  piece.faced.size === 2 && laid.sections.every((s) => piece.done.has(s.id));
+  piece.faced.size === 2 && laid.all.every((s) => piece.done.has(s.id) || isAway(laid, s));

@@ -1,7 +1,9 @@
 import { findingsOf } from '../check/checkPlan';
+import { canWork } from '../check/common';
 import { walk } from '../check/walk';
 import { kindOfHolding } from '../holdings/registry';
-import { kindOfOperation } from '../operations/registry';
+import type { KindOfOperation } from '../operations/kind';
+import { isAway, kindOfOperation } from '../operations/registry';
 import { layOut, type Laid, type Placed } from '../piece/laid';
 import {
   OPERATION_KINDS,
@@ -52,7 +54,9 @@ function holdingOf(laid: Laid, path: readonly Choice[], choice: Choice, i: numbe
   const id = `h${i + 1}`;
   const wanted: Wanted[] = [
     ...(faces ? [ranked(laid, by, 'face', null, shell.toward)] : []),
-    ...(faces && centreUsed(path, i, shell.toward) ? [ranked(laid, by, 'centre', null, shell.toward)] : []),
+    ...((faces && centreUsed(path, i, shell.toward)) || work.some((s) => s.kind === 'centre')
+      ? [ranked(laid, by, 'centre', null, shell.toward)]
+      : []),
     ...work.flatMap((section) => operationsOn(laid, by, section)),
     ...(parts ? [ranked(laid, by, 'part-off', null)] : []),
     ...(i === path.length - 1 ? closing(laid, by) : []),
@@ -84,11 +88,19 @@ function ranked(laid: Laid, by: HoldingBy, kind: OperationKind, section: Placed 
   };
 }
 
+const isNeeded = (laid: Laid, kind: KindOfOperation, section: Placed): boolean =>
+  canWork(kind, section) && kind.needed(laid, section);
+
 const operationsOn = (laid: Laid, by: HoldingBy, section: Placed): Wanted[] =>
-  OPERATION_KINDS.filter((kind) => kindOfOperation(kind).needed(laid, section)).map((kind) =>
+  OPERATION_KINDS.filter((kind) => isNeeded(laid, kindOfOperation(kind), section)).map((kind) =>
     ranked(laid, by, kind, section),
   );
 
-/** The last things: edges broken, and what has to be proved measured. */
-const closing = (laid: Laid, by: HoldingBy): Wanted[] =>
-  OPERATION_KINDS.filter((kind) => kindOfOperation(kind).closes).map((kind) => ranked(laid, by, kind, null));
+/** The last things: what is made away from the lathe, hardening, edges broken, and what has to be proved measured. */
+const closing = (laid: Laid, by: HoldingBy): Wanted[] => [
+  ...laid.details.filter((s) => isAway(laid, s)).flatMap((s) => operationsOn(laid, by, s)),
+  ...(laid.part.harden === undefined ? [] : [ranked(laid, by, 'harden', null)]),
+  ...OPERATION_KINDS.filter((kind) => kindOfOperation(kind).closes).map((kind) =>
+    ranked(laid, by, kind, null),
+  ),
+];

@@ -7,6 +7,8 @@ import type { HeldAs } from '../model/heldAs';
 import { usePreferences } from '../../data/stores/preferences';
 import type { StripHandles, StripMarks } from '../../data/stores/screen';
 import { dimensionsOf } from '../../drawing/dimensions';
+import DetailMarks from '../../drawing/DetailMarks.vue';
+import { markOfDetail } from '../../drawing/markOfDetail';
 import HeldEnds from './HeldEnds.vue';
 import { placeOn } from '../../drawing/outlinePath';
 import { stripScale } from '../../drawing/scale';
@@ -83,6 +85,7 @@ const height = computed(() => rowsUnder(below.value).length(Math.max(1, dimensio
 
 const outside = computed(() => props.layout.sections.filter((s) => s.side === 'external'));
 const inside = computed(() => props.layout.sections.filter((s) => s.side === 'internal'));
+const details = computed(() => props.layout.details.map(markOfDetail));
 const sectioned = computed(() => inside.value.length > 0);
 
 /** Only a profile being drawn has them. */
@@ -135,6 +138,13 @@ function fromStrip(x: number, y: number): CurvePoint {
         @pick="emit('pick', section.id)"
       />
 
+      <DetailMarks
+        :marks="details"
+        :place="place"
+        :names="names"
+        :selected="selected"
+        @pick="emit('pick', $event)"
+      />
       <TaperMarks
         v-if="taper"
         :taper="taper"

@@ -19,6 +19,8 @@ const emit = defineEmits<{ pick: [] }>();
 /** How deep a thread is drawn, as a part of the radius left. */
 const ROOT = { external: 0.93, internal: 0.86 } as const;
 const inside = computed(() => props.section.side === 'internal');
+/** With its corners as they will be. */
+const shape = computed(() => ({ ...props.section, points: props.section.drawn }));
 const thread = computed(() => {
   const { section, place } = props;
   if (section.kind !== 'thread') return null;
@@ -40,14 +42,14 @@ const thread = computed(() => {
     @keydown.space.prevent="emit('pick')"
   >
     <template v-if="inside">
-      <path :d="halfPath(section, place, 1)" class="hole" />
-      <path :d="halfPath(section, place, -1)" class="touch" />
-      <path :d="edgePath(section, place, 1) + facePath(section, place, [1])" class="edge" />
-      <path :d="edgePath(section, place, -1) + facePath(section, place, [-1])" class="hidden" />
+      <path :d="halfPath(shape, place, 1)" class="hole" />
+      <path :d="halfPath(shape, place, -1)" class="touch" />
+      <path :d="edgePath(shape, place, 1) + facePath(shape, place, [1])" class="edge" />
+      <path :d="edgePath(shape, place, -1) + facePath(shape, place, [-1])" class="hidden" />
     </template>
     <template v-else>
-      <path :d="wholePath(section, place)" class="body" />
-      <path v-if="sectioned && !section.ghost" :d="halfPath(section, place, 1)" class="cut" />
+      <path :d="wholePath(shape, place)" class="body" />
+      <path v-if="sectioned && !section.ghost" :d="halfPath(shape, place, 1)" class="cut" />
     </template>
     <path v-if="thread" :d="thread" class="thin" />
   </g>

@@ -18,6 +18,7 @@ import FeatureLimits from './FeatureLimits.vue';
 const TaperPicker = defineAsyncComponent(() => import('../../ui/TaperPicker.vue'));
 const ProfilePoints = defineAsyncComponent(() => import('./profile/ProfilePoints.vue'));
 const GroovesEditor = defineAsyncComponent(() => import('./GroovesEditor.vue'));
+const DetailPlace = defineAsyncComponent(() => import('./DetailPlace.vue'));
 const props = defineProps<{ feature: FeatureDocument; problem: AnelloError | null }>();
 const job = useJob();
 const preferences = usePreferences();
@@ -33,9 +34,15 @@ const problemHere = computed(() =>
 const unplaced = computed(() => {
   const field = props.problem?.field ?? '';
   const atPoint = props.feature.kind === 'profile' && AT_POINT.test(field);
-  const boxes = [...fields.value, ...limitFieldsOf(props.feature)];
-  return props.problem && !atPoint && !boxes.some((f) => f.key === field) ? sentence.value : '';
+  const boxes = [
+    ...fields.value.map((f) => f.key),
+    ...limitFieldsOf(props.feature).map((f) => f.key),
+    ...PLACES,
+  ];
+  return props.problem && !atPoint && !boxes.includes(field) ? sentence.value : '';
 });
+/** Said where a detail's place is chosen. */
+const PLACES = ['on', 'at'];
 /** Said at the point itself. */
 const AT_POINT = /^points\.\d+\.(z|diameter|radius|run|via)$/;
 
@@ -117,10 +124,16 @@ const ENDS = [
         :model-value="feature.from ?? 'tailstock'"
         @update:model-value="(end: string) => change((f) => (f['from'] = end))"
       />
+      <DetailPlace
+        v-if="'at' in feature"
+        :feature="feature"
+        :errors="problemAt"
+        @change="(key, next) => setField(key, next)"
+      />
       <v-text-field
-        v-if="feature.kind === 'thread'"
-        label="Designation"
-        :model-value="feature.designation"
+        v-if="'designation' in feature || feature.kind === 'cross-hole'"
+        :label="feature.kind === 'cross-hole' ? 'Thread, where it is tapped' : 'Designation'"
+        :model-value="feature.designation ?? ''"
         autocomplete="off"
         @update:model-value="(text: string) => change((f) => (f['designation'] = text))"
       />
@@ -147,7 +160,12 @@ const ENDS = [
         @change="(points) => change((f) => (f['points'] = points))"
       />
     </template>
-    <FeatureLimits :feature="feature" :errors="problemAt" @change="(key, next) => setField(key, next)" />
+    <FeatureLimits
+      v-if="!('at' in feature)"
+      :feature="feature"
+      :errors="problemAt"
+      @change="(key, next) => setField(key, next)"
+    />
     <p v-if="unplaced" class="unplaced" role="alert">{{ unplaced }}</p>
   </section>
 </template>

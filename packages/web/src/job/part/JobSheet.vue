@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import type { JobDocument } from '@anello/contract';
+import type { Entry, JobDocument } from '@anello/contract';
 import { computed, ref } from 'vue';
+import QuantityField from '../../ui/QuantityField.vue';
 import { useJob } from '../../data/stores/job';
 import { useShop } from '../../data/stores/shop';
 
@@ -14,6 +15,12 @@ const quantityError = ref('');
 type Text = 'number' | 'title' | 'material' | 'note' | 'machineId';
 const set = (key: Text, value: string): void => job.edit((draft) => void (draft[key] = value));
 const refused = (key: string): string => (job.refusal?.field === key ? job.refusal.message : '');
+
+const harden = (to: Entry | undefined): void =>
+  job.edit((draft) => {
+    if (to) draft.harden = to;
+    else delete draft.harden;
+  });
 
 function setQuantity(text: string): void {
   quantityText.value = text;
@@ -64,6 +71,15 @@ function setQuantity(text: string): void {
       :model-value="document.material"
       autocomplete="off"
       @update:model-value="(v: string) => set('material', v)"
+    />
+    <QuantityField
+      class="wide"
+      label="Hardened to, HRC, where it is"
+      dimension="number"
+      :model-value="document.harden"
+      :draft-key="`${job.id}.harden`"
+      :error="refused('harden')"
+      @update:model-value="harden"
     />
     <v-textarea
       class="wide"

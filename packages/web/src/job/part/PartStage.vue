@@ -1,7 +1,15 @@
 <script setup lang="ts">
 import { mdiArrowDown, mdiArrowUp, mdiDeleteOutline, mdiPlus } from '@mdi/js';
-import { chiefOf, FEATURE_KINDS, featureKind, type FeatureKind } from '@anello/core/part';
-import type { JobDocument } from '@anello/contract';
+import { plainText } from '@anello/core/figure';
+import {
+  chiefOf,
+  detailSummary,
+  FEATURE_KINDS,
+  featureKind,
+  isDetail,
+  type FeatureKind,
+} from '@anello/core/part';
+import { coreFeatures, type FeatureDocument, type JobDocument } from '@anello/contract';
 import { computed } from 'vue';
 import { useJobModel } from '../model/useJobModel';
 import { useStageScreen } from '../model/useStageScreen';
@@ -31,7 +39,13 @@ const selected = computed(
     features.value.find((f) => f.id === model.shape.value?.feature) ??
     chiefOf(features.value),
 );
-const KINDS = FEATURE_KINDS.map((value) => ({ value, title: featureKind(value).name }));
+const offered = (detail: boolean) =>
+  FEATURE_KINDS.filter((value) => (featureKind(value).detail !== undefined) === detail).map((value) => ({
+    value,
+    title: featureKind(value).name,
+  }));
+const ALONG = offered(false);
+const DETAILS = offered(true);
 
 useStageScreen({});
 
@@ -41,7 +55,7 @@ function pick(id: string): void {
 
 function add(kind: FeatureKind): void {
   const id = newId();
-  job.edit((draft) => void draft.features.push(newFeature(kind, id, featureKind(kind).name)));
+  job.edit((draft) => void draft.features.push(newFeature(kind, id, featureKind(kind).name, selected.value)));
   pick(id);
 }
 
@@ -62,8 +76,18 @@ function remove(index: number): void {
   );
 }
 
+/** Where it lies, before what it is. */
+function lies(feature: FeatureDocument): string {
+  if (feature.side === 'internal') return 'inside, ';
+  const host = 'on' in feature ? features.value.find((f) => f.id === feature.on) : undefined;
+  return host ? `on ${host.name}, ` : '';
+}
+
 /** A feature's size in a few characters: what tells it from its neighbour. */
 function size(id: string): string {
+  const [feature] = coreFeatures(features.value.filter((f) => f.id === id));
+  if (feature && isDetail(feature))
+    return plainText(detailSummary(feature), preferences.units) || 'figures missing';
   const section = model.layout.value.sections.find((s) => s.id === id);
   if (!section || section.ghost) return 'figures missing';
   const radii = section.points.map((p) => p.r);
@@ -83,13 +107,15 @@ function size(id: string): string {
         <li
           v-for="(feature, index) in features"
           :key="feature.id"
-          :class="{ picked: feature.id === selected?.id, inner: feature.side === 'internal' }"
+          :class="{
+            picked: feature.id === selected?.id,
+            inner: feature.side === 'internal' || 'at' in feature,
+          }"
         >
           <button class="plain row" :aria-pressed="feature.id === selected?.id" @click="pick(feature.id)">
             <span class="name">{{ feature.name }}</span>
             <span class="what quiet"
-              >{{ feature.side === 'internal' ? 'inside, ' : ''
-              }}{{ featureKind(feature.kind).name.toLowerCase() }}</span
+              >{{ lies(feature) }}{{ featureKind(feature.kind).name.toLowerCase() }}</span
             >
             <span class="fig size" :class="{ lacking: model.layout.value.problems.has(feature.id) }">{{
               size(feature.id)
@@ -128,7 +154,17 @@ function size(id: string): string {
           <v-btn v-bind="activator" :prepend-icon="mdiPlus" class="add">Add a feature</v-btn>
         </template>
         <v-list>
-          <v-list-item v-for="kind in KINDS" :key="kind.value" :title="kind.title" @click="add(kind.value)" />
+          <v-list-subheader>Along the axis</v-list-subheader>
+          <v-list-item v-for="kind in ALONG" :key="kind.value" :title="kind.title" @click="add(kind.value)" />
+          <template v-if="features.length > 0">
+            <v-list-subheader>On what is there</v-list-subheader>
+            <v-list-item
+              v-for="kind in DETAILS"
+              :key="kind.value"
+              :title="kind.title"
+              @click="add(kind.value)"
+            />
+          </template>
         </v-list>
       </v-menu>
     </section>
@@ -218,6 +254,11 @@ ol li + li {
   margin-bottom: 14px;
   max-width: 36ch;
 }
+/* A long list scrolls by; what is picked in it stays before the eye. */
+.editor {
+  position: sticky;
+  top: 16px;
+}
 .side {
   display: grid;
   gap: 16px;
@@ -239,6 +280,9 @@ ol li + li {
   .part {
     grid-template-columns: minmax(0, 1fr);
     padding: 12px;
+  }
+  .editor {
+    position: static;
   }
   .side {
     grid-template-columns: minmax(0, 1fr);

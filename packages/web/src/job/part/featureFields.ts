@@ -16,21 +16,32 @@ export const fieldsOf = (kind: FeatureKind): readonly FormField[] =>
 export const limitFieldsOf = ({
   kind,
   side,
-}: Pick<FeatureDocument, 'kind' | 'side'>): readonly FormField[] => [
-  ...(featureKind(kind).figures.some(({ key }) => key === 'diameter')
-    ? [
-        choice('fit', 'Fit', Object.fromEntries(FITS[side].map((fit) => [fit, fit])), { clearable: true }),
-        figure('plus', 'Or over by'),
-        figure('minus', 'and under by'),
-      ]
-    : []),
-  figure('finish', 'Finish, Ra in µm', 'number'),
-];
+}: Pick<FeatureDocument, 'kind' | 'side'>): readonly FormField[] => {
+  const { detail, figures } = featureKind(kind);
+  if (detail) return [];
+  return [
+    ...(figures.some(({ key }) => key === 'diameter')
+      ? [
+          choice('fit', 'Fit', Object.fromEntries(FITS[side].map((fit) => [fit, fit])), { clearable: true }),
+          figure('plus', 'Or over by'),
+          figure('minus', 'and under by'),
+        ]
+      : []),
+    figure('finish', 'Finish, Ra in µm', 'number'),
+  ];
+};
 
-/** A new feature of a kind, with nothing known of it yet. */
-export function newFeature(kind: FeatureKind, id: string, name: string): FeatureDocument {
-  const { sides, begins } = featureKind(kind);
-  const [side] = sides;
+/** A new feature of a kind, with nothing known of it yet; a detail lies on the one that is looked at. */
+export function newFeature(
+  kind: FeatureKind,
+  id: string,
+  name: string,
+  looked: FeatureDocument | null = null,
+): FeatureDocument {
+  const of = featureKind(kind);
+  const [side] = of.sides;
   const from = side === 'internal' ? { from: 'tailstock' } : {};
-  return { ...begins, id, name, side, ...from, kind } as FeatureDocument;
+  const on = of.detail?.onFeature && looked && !featureKind(looked.kind).detail ? { on: looked.id } : {};
+  const lies = of.detail ? { at: 'tailstock', ...on } : {};
+  return { ...of.begins, id, name, side, ...from, ...lies, kind } as FeatureDocument;
 }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { HoldingSaid } from '@anello/core/plan';
 import { computed } from 'vue';
+import DetailMarks from '../../drawing/DetailMarks.vue';
 import { wholePath } from '../../drawing/outlinePath';
 
 /** The piece in a holding: what it comes as, what is taken off, what stands after, and how it is held. */
@@ -106,6 +107,7 @@ const triangle = (at: number, way: 1 | -1): string =>
     <path class="taken" :d="taken" />
     <path class="left" :d="left" />
     <path v-if="hole" class="hole" :d="hole" />
+    <DetailMarks :marks="held.after.marks" :place="{ x, y }" />
     <template v-if="gripped && !socket">
       <rect class="jaw" :x="gripped.x" :y="y(gripped.r, 1) - JAW" :width="gripped.width" :height="JAW" />
       <rect class="jaw" :x="gripped.x" :y="y(gripped.r, -1)" :width="gripped.width" :height="JAW" />

@@ -1,0 +1,95 @@
+import { angle, length } from '../../figure/figure';
+import type { Phrase } from '../../figure/phrase';
+import { HALF_SQUARE, sayChamfer, type Chamfer } from '../../part/kinds/chamfer';
+import type { CornerRadius } from '../../part/kinds/cornerRadius';
+import { besideCorner, nearFrom, ridesOn, type Laid, type Placed } from '../piece/laid';
+import { impossible, type Wrong } from '../piece/line';
+import { finished, standing } from '../piece/piece';
+import { SAME } from '../piece/usual';
+import { figures, shown } from './card';
+import { cornerMeasure } from './measures';
+import { PLAIN, type KindOfOperation, type Moment } from './kind';
+
+/** Shapes come late in a holding; what they leave a corner with comes after them. */
+const SHAPED: readonly string[] = ['taper', 'profile', 'eccentric'];
+const AFTER_SHAPES = 135;
+const AFTER_GROOVES = 86;
+const AFTER_BORES = 45;
+
+/** What must stand as drawn before there is a corner to work. */
+function missing({ piece }: Moment, section: Placed): Placed[] {
+  return besideCorner(piece.laid, section).filter((s) => {
+    if (piece.done.has(s.id)) return false;
+    // A thread's blank or bore has its corners broken before the thread is cut.
+    const stands = standing(piece, s);
+    return s.side === 'external'
+      ? s.kind !== 'thread' || stands > s.largest + SAME
+      : s.kind !== 'thread' || stands === 0;
+  });
+}
+
+function wrong(moment: Moment, section: Placed | null): Wrong[] {
+  if (!section) return [];
+  return missing(moment, section).map((s) =>
+    impossible('no-blank', [`${s.feature.name} is not to size yet: this corner is not there to be cut.`]),
+  );
+}
+
+/** Its size as a drawing gives it. */
+function size({ feature }: Placed): Phrase {
+  if (feature.kind === 'corner-radius') return ['R', length((feature as CornerRadius).radius ?? 0, 0.01)];
+  return sayChamfer(feature as Chamfer);
+}
+
+const verb = ({ feature }: Placed): string => (feature.kind === 'chamfer' ? 'Chamfer ' : 'Round the corner ');
+
+function place(laid: Laid, section: Placed, toward: 'headstock' | 'tailstock'): Phrase {
+  const from = nearFrom(laid, section, toward);
+  const of = ` of ${ridesOn(laid, section).feature.name}`;
+  return from <= SAME ? [`${of} at the face`] : [`${of}, `, length(from, 0.01), ' from the face'];
+}
+
+export const chamfer: KindOfOperation = {
+  ...PLAIN,
+  kind: 'chamfer',
+  name: 'Corner',
+  on: 'features',
+  short: true,
+  works: [{ kind: 'chamfer' }, { kind: 'corner-radius' }],
+  before: [
+    'A tool ground to the corner leaves the slides as they stand.',
+    'Slow, by hand, and off before it chatters.',
+  ],
+  rank(laid, section) {
+    if (!section) return AFTER_GROOVES;
+    if (besideCorner(laid, section).some((s) => SHAPED.includes(s.kind))) return AFTER_SHAPES;
+    return section.side === 'internal' ? AFTER_BORES : AFTER_GROOVES;
+  },
+  needed: (_laid, section) => section.corner !== undefined,
+  finishes: () => true,
+  wrong,
+  after: ({ piece, holding }, section) => (section ? finished(piece, [section.id], holding.id) : piece),
+  say: (laid, section, { holding }) =>
+    section ? [verb(section), ...size(section), ...place(laid, section, holding.toward)] : ['Corner'],
+  card(laid, section, { holding }) {
+    if (!section?.corner) return figures([]);
+    const across = 2 * (section.corner.at(-1)?.r ?? 0);
+    const takes = section.z1 - section.z0;
+    const { feature } = section;
+    return figures(
+      feature.kind === 'chamfer'
+        ? [
+            shown('Along the axis', takes),
+            { label: 'Angle to the axis', figure: angle((feature as Chamfer).angle ?? HALF_SQUARE) },
+            shown('Diameter it leaves at the face', across),
+            shown('From the face', nearFrom(laid, section, holding.toward)),
+          ]
+        : [
+            shown('Radius', (feature as CornerRadius).radius ?? 0),
+            shown('From the face', nearFrom(laid, section, holding.toward)),
+          ],
+      feature.kind === 'chamfer' ? [cornerMeasure(`${feature.name}, along`, takes)] : [],
+    );
+  },
+  minutes: () => 2,
+};
