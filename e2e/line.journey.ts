@@ -31,8 +31,8 @@ test('the collet holder’s third piece, operation by operation, each shape with
   await accessible(page, 'a diameter to its limits');
   await expect.poll(async () => (await last(shop, 'j-110')).body['kind']).toBe('measured');
   expect(await last(shop, 'j-110')).toMatchObject({
-    operation: 'turn-nut-thread-2',
-    feature: 'nut-thread-2',
+    operation: 'turn-nut-thread-1',
+    feature: 'nut-thread-1',
   });
   await expect(page.getByText('By what this tool has taken so far', { exact: false })).toBeVisible();
   await bar.does('Cut it');

@@ -17,6 +17,8 @@ export { newJobDocument } from './job/new';
 export { migrateJobDocument } from './job/migrate';
 export { eccentricOfJob, jobFacts, taperOfJob, taperOfJobIfComplete } from './job/toCore';
 export { putWork, shapesOf, shapeWith, workOf, type Shape } from './job/work/shapes';
+export { operationOf } from './job/work/operation';
+export { batchAt, lineCard, lineOperations, type LineCard } from './job/line';
 export { newWork } from './job/work/new';
 export type { Work, WorkKind, WorkOf } from './job/work/schema';
 export type { TaperWork } from './job/work/taper';

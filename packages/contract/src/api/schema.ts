@@ -53,6 +53,21 @@ export const jobCardSchema = z.object({
   finished: z.boolean(),
   scrapped: z.boolean(),
   stages: z.array(stageStateSchema),
+  /** Its line of work in short; null while the part has none. */
+  line: z
+    .object({
+      holdings: z.array(z.object({ of: z.int(), done: z.int() })),
+      now: z
+        .object({
+          piece: z.int(),
+          operation: z.string(),
+          name: z.string(),
+          on: z.string(),
+          loop: z.boolean(),
+        })
+        .nullable(),
+    })
+    .nullable(),
 });
 export type JobCard = z.infer<typeof jobCardSchema>;
 

@@ -1,3 +1,4 @@
+import { BATCH_ORDERS } from '@anello/core/job';
 import { TOOL_MATERIALS } from '@anello/core/kit';
 import { z } from 'zod';
 import { JOB_SCHEMA } from '../forms';
@@ -21,6 +22,8 @@ export const jobDocumentSchema = z.strictObject({
   material: z.string().max(80),
   note: z.string().max(2000),
   features: z.array(featureSchema).max(80),
+  /** How a batch is worked; each piece in turn where it is not said. */
+  batch: z.enum(BATCH_ORDERS).optional(),
   /** Hardened when it is turned, to so much HRC; left as it is where it is not said. */
   harden: entrySchema('number', { positive: true }).optional(),
   /** How each shape of the part is made, by its feature; the usual where nothing is said of one. */

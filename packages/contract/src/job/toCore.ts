@@ -80,6 +80,7 @@ export function jobFacts(document: JobDocument): JobFacts {
   const { problems, sections } = layoutPart(coreFeatures(document.features));
   return {
     quantity: document.quantity,
+    order: document.batch,
     partComplete: sections.length > 0 && problems.size === 0,
     shapes: shapesOf(document).map((shape) => FACTS[shape.kind](document, shape)),
   };

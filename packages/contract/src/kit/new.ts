@@ -19,6 +19,7 @@ export const materialDocument = (row: Material): Extract<KitDocument, { kind: 'm
   name: row.name,
   note: row.source,
   alsoCalled: row.alsoCalled,
+  ...(row.lubricant ? { lubricant: row.lubricant } : {}),
   speedHss: entry(String(row.speedHss), 'number'),
   speedCarbide: entry(String(row.speedCarbide), 'number'),
   feed: entry(`${row.feed} mm`),

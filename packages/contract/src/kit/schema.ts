@@ -94,6 +94,8 @@ const material = z.strictObject({
   ...base,
   kind: z.literal('material'),
   alsoCalled: z.string().max(300),
+  /** What goes on the cut. */
+  lubricant: z.string().trim().max(120).optional(),
   /** m/min. */
   speedHss: entrySchema('number', { positive: true }),
   speedCarbide: entrySchema('number', { positive: true }),

@@ -31,7 +31,7 @@ export function coreKit(documents: readonly KitDocument[]): Kit {
 function materialsOf(rows: readonly Extract<KitDocument, { kind: 'material' }>[]): Kit['materials'] {
   if (rows.length === 0) return NO_KIT.materials;
   return rows.map((row) => {
-    const { name, alsoCalled, note, speedHss, speedCarbide, feed, fineFeed, density, expansion } =
+    const { name, alsoCalled, note, speedHss, speedCarbide, feed, fineFeed, density, expansion, lubricant } =
       valuesOf(row);
     return {
       name,
@@ -42,6 +42,7 @@ function materialsOf(rows: readonly Extract<KitDocument, { kind: 'material' }>[]
       fineFeed,
       density,
       expansion: expansion * 1e-6,
+      lubricant,
       source: note,
     };
   });

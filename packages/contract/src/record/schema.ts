@@ -157,7 +157,11 @@ export const recordBodySchema = z.discriminatedUnion('kind', [
     verdict: z.enum(['accepted', 'rework', 'scrap']),
     cause: z.string().max(400),
   }),
-  z.strictObject({ kind: z.literal('piece'), carriedFrom: z.int().min(1).nullable() }),
+  z.strictObject({
+    kind: z.literal('piece'),
+    carriedFrom: z.int().min(1).nullable(),
+    again: z.boolean().optional(),
+  }),
   z.strictObject({ kind: z.literal('note'), text: z.string().trim().min(1).max(2000) }),
   z.strictObject({ kind: z.literal('withdrawn'), record: z.uuid() }),
 ]);

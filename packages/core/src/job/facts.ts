@@ -1,3 +1,4 @@
+import type { BatchOrder } from './nextInBatch';
 import type { WayId } from '../taper/wayId';
 
 /** What a shape of the part is known by, whatever it takes to make it. */
@@ -36,6 +37,8 @@ export type ShapeKind = ShapeFacts['kind'];
 /** What a job's progress depends on, from its document. */
 export interface JobFacts {
   readonly quantity: number;
+  /** How a batch is worked; each piece in turn where it is not said. */
+  readonly order?: BatchOrder | undefined;
   readonly partComplete: boolean;
   /** In the order they are taken up; none where the part is plain. */
   readonly shapes: readonly ShapeFacts[];

@@ -1,4 +1,5 @@
 import { recordsOf } from './records/ofShape';
+import { isOfTheCut } from './records/registry';
 import { ofKind, standing, type KeptRecord } from './records/row';
 
 /** An operation of the line of work, as its progress needs to know it. */
@@ -7,6 +8,8 @@ export interface LineOperation {
   readonly features: readonly string[];
   /** It has a loop of its own, so that what was kept of its feature was kept in it. */
   readonly loop: boolean;
+  /** It works the part's first shape, which rows from before records said of which they are belong to. */
+  readonly first?: boolean | undefined;
 }
 
 /** How far a piece has come along its line of work. */
@@ -33,9 +36,10 @@ export function lineProgress(
 ): LineProgress {
   const ofPiece = standing(records).filter((r) => r.piece === piece);
   const ticked = new Set(ofKind(ofPiece, 'worked').map((r) => r.operation));
-  const begun = ({ id, features, loop }: LineOperation): boolean =>
-    ofPiece.some((r) => r.operation === id) ||
-    (loop && features.some((f) => recordsOf(ofPiece, f, false).some((r) => aboutAShape(r))));
+  const begun = ({ id, features, loop, first = false }: LineOperation): boolean =>
+    loop
+      ? features.some((f) => recordsOf(ofPiece, f, first).some((r) => isOfIts(id, r)))
+      : ofPiece.some((r) => r.operation === id);
   const finished = ({ id, features, loop }: LineOperation): boolean =>
     ticked.has(id) || (loop && features.some((f) => proved.includes(f)));
   const last = operations.findLastIndex((one) => finished(one) || begun(one));
@@ -45,8 +49,8 @@ export function lineProgress(
 }
 
 /**
- * What is kept of the piece as a whole says nothing of a shape, nor does what was kept in another operation on its feature:
- * a seat is drilled long before it is bored.
+ * Whether a row says that a shape's own cut was begun: a slide may be set for it long before, and a seat is drilled before it is
+ * bored.
  */
-const aboutAShape = ({ feature, operation, body }: KeptRecord): boolean =>
-  operation === undefined && (feature !== undefined || 'eccentric' in body);
+const isOfIts = (id: string, { operation, body }: KeptRecord): boolean =>
+  (operation === undefined || operation === id) && isOfTheCut(body.kind);

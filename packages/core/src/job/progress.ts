@@ -26,6 +26,8 @@ export interface JobProgress {
   readonly now: Stage;
   /** One quiet line: what comes next. */
   readonly next: string;
+  /** The piece to take up when this one is closed; null when none is left. */
+  readonly following: number | null;
   readonly finished: boolean;
   readonly scrapped: boolean;
 }
@@ -51,7 +53,8 @@ export function jobProgress(facts: JobFacts, records: readonly KeptRecord[]): Jo
   const piece = currentPiece(records);
   const verdict = verdictOnPiece(records, piece, facts.shapes.length);
   const closed = closes(verdict);
-  const last = piece >= facts.quantity;
+  const following = openAfter(facts, records, piece);
+  const last = following === null;
   const at = { piece, partComplete: facts.partComplete, closed, last };
   const shapes =
     facts.shapes.length > 0
@@ -64,7 +67,8 @@ export function jobProgress(facts: JobFacts, records: readonly KeptRecord[]): Jo
     at: inHand.feature,
     stages: inHand.stages,
     now: inHand.now,
-    next: closed ? afterVerdict(verdict, piece, facts.quantity) : nextOf(facts, inHand),
+    next: closed ? afterVerdict(verdict, following, facts.quantity) : nextOf(facts, inHand),
+    following,
     finished: closed && last,
     scrapped: verdict?.body.verdict === 'scrap',
   };
@@ -122,8 +126,23 @@ function nextOf({ shapes }: JobFacts, { feature, name, now }: ShapeProgress): st
 
 const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
-function afterVerdict(verdict: RecordOf<'verdict'> | undefined, piece: number, quantity: number): string {
+/** The piece to take up when this one is closed; null when none is left. */
+function openAfter(
+  { quantity, order, shapes }: JobFacts,
+  records: readonly KeptRecord[],
+  piece: number,
+): number | null {
+  if (order !== 'by-holding') return piece < quantity ? piece + 1 : null;
+  const all = Array.from({ length: quantity - 1 }, (_, i) => ((piece + i) % quantity) + 1);
+  return all.find((one) => !closes(verdictOnPiece(records, one, shapes.length))) ?? null;
+}
+
+function afterVerdict(
+  verdict: RecordOf<'verdict'> | undefined,
+  next: number | null,
+  quantity: number,
+): string {
   const scrapped = verdict?.body.verdict === 'scrap';
-  if (piece < quantity) return `Start piece ${piece + 1} of ${quantity}`;
+  if (next !== null) return `Start piece ${next} of ${quantity}`;
   return scrapped ? 'Scrapped: the cause is recorded' : 'Finished: its setting is on record';
 }

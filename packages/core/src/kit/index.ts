@@ -4,6 +4,7 @@ import { pinBlock as pinBlock_ } from './pinBlock';
 import { gaugeBlockStack as gaugeBlockStack_ } from './gaugeBlockStack';
 import { finest as finest_ } from './instrument';
 import { pinBlockDesign as pinBlockDesign_ } from './pinBlockDesign';
+import { lubricantFor as lubricantFor_ } from './lubricant';
 import { materialNamed as materialNamed_ } from './material';
 
 export { INSTRUMENT_TYPES } from './instrument';
@@ -17,4 +18,5 @@ export const pinBlock = /* @__PURE__ */ checked(pinBlock_);
 export const gaugeBlockStack = /* @__PURE__ */ checked(gaugeBlockStack_);
 export const finest = /* @__PURE__ */ checked(finest_);
 export const pinBlockDesign = /* @__PURE__ */ checked(pinBlockDesign_);
+export const lubricantFor = /* @__PURE__ */ checked(lubricantFor_);
 export const materialNamed = /* @__PURE__ */ checked(materialNamed_);

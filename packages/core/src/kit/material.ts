@@ -17,6 +17,8 @@ export interface Material {
   readonly density: number;
   /** Per °C. */
   readonly expansion: number;
+  /** What goes on the cut with a high-speed tool; the usual for it where it is not said. */
+  readonly lubricant?: string | undefined;
   readonly source: string;
 }
 
@@ -34,6 +36,7 @@ export const USUAL_MATERIALS: readonly Material[] = [
     fineFeed: 0.08,
     density: 7.85,
     expansion: micro(11.7),
+    lubricant: 'Cutting oil',
     source: HANDBOOK,
   },
   {
@@ -45,6 +48,7 @@ export const USUAL_MATERIALS: readonly Material[] = [
     fineFeed: 0.08,
     density: 7.85,
     expansion: micro(11.4),
+    lubricant: 'Cutting oil',
     source: HANDBOOK,
   },
   {
@@ -56,6 +60,7 @@ export const USUAL_MATERIALS: readonly Material[] = [
     fineFeed: 0.06,
     density: 7.85,
     expansion: micro(11.3),
+    lubricant: 'Sulphurised cutting oil',
     source: HANDBOOK,
   },
   {
@@ -67,6 +72,7 @@ export const USUAL_MATERIALS: readonly Material[] = [
     fineFeed: 0.06,
     density: 7.85,
     expansion: micro(11.2),
+    lubricant: 'Sulphurised cutting oil',
     source: HANDBOOK,
   },
   {
@@ -78,6 +84,7 @@ export const USUAL_MATERIALS: readonly Material[] = [
     fineFeed: 0.08,
     density: 7.95,
     expansion: micro(16.5),
+    lubricant: 'Sulphurised oil, never let rub',
     source: HANDBOOK,
   },
   {
@@ -89,6 +96,7 @@ export const USUAL_MATERIALS: readonly Material[] = [
     fineFeed: 0.1,
     density: 7.2,
     expansion: micro(10.5),
+    lubricant: 'Cut dry',
     source: HANDBOOK,
   },
   {
@@ -100,6 +108,7 @@ export const USUAL_MATERIALS: readonly Material[] = [
     fineFeed: 0.06,
     density: 8.5,
     expansion: micro(19),
+    lubricant: 'Cut dry',
     source: HANDBOOK,
   },
   {
@@ -111,6 +120,7 @@ export const USUAL_MATERIALS: readonly Material[] = [
     fineFeed: 0.06,
     density: 8.8,
     expansion: micro(18),
+    lubricant: 'Light oil',
     source: HANDBOOK,
   },
   {
@@ -122,6 +132,7 @@ export const USUAL_MATERIALS: readonly Material[] = [
     fineFeed: 0.08,
     density: 2.7,
     expansion: micro(23.5),
+    lubricant: 'Paraffin or a light oil',
     source: HANDBOOK,
   },
 ];

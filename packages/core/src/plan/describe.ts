@@ -1,6 +1,8 @@
 import { length } from '../figure/figure';
-import type { Phrase } from '../figure/phrase';
+import { plainText, type Phrase } from '../figure/phrase';
+import type { Device } from '../machine/lathe';
 import type { End } from '../taper/task';
+import { lookFirst } from './checks/registry';
 import { findingsOf } from './check/checkPlan';
 import { walk, type HeldSteps, type Step, type Walk } from './check/walk';
 import { kindOfHolding } from './holdings/registry';
@@ -20,7 +22,7 @@ export interface OperationSaid {
   /** To set the lathe for it, before the first piece. */
   readonly setUp: number;
   /** What a good hand looks at before starting. */
-  readonly before: readonly string[];
+  readonly before: readonly Phrase[];
   readonly findings: readonly Finding[];
 }
 
@@ -39,6 +41,8 @@ export interface HoldingSaid {
   readonly before: Outlines;
   readonly after: Outlines;
   readonly operations: readonly OperationSaid[];
+  /** What is laid out for it, each thing once, in the order it is wanted. */
+  readonly tools: readonly Phrase[];
   /** What is wrong with holding it so. */
   readonly findings: readonly Finding[];
 }
@@ -50,8 +54,8 @@ export interface PlanSaid {
   /** For one piece. */
   readonly minutes: number;
   readonly length: number;
-  /** All pieces: each from bar to part in turn, or every piece through one operation before the next. */
-  readonly batch: { readonly inTurn: Batch; readonly byOperation: Batch };
+  /** All pieces: each from bar to part in turn, or every piece through one holding before the next. */
+  readonly batch: { readonly inTurn: Batch; readonly byHolding: Batch };
 }
 
 /** What a way of working a batch costs. */
@@ -71,7 +75,7 @@ export interface Batch {
 export function describePlan(part: PlanPart, holdings: readonly Holding[]): PlanSaid {
   const { walked, findings, said } = describeSteps(part, holdings);
   const minutes = said.reduce((sum, one) => sum + one.minutes, 0);
-  const setUp = said.flatMap((one) => one.operations).reduce((sum, one) => sum + one.setUp, 0);
+  const once = walked.held.reduce((sum, held) => sum + setOnce(held), 0);
   const { quantity } = part;
   return {
     holdings: said,
@@ -80,10 +84,29 @@ export function describePlan(part: PlanPart, holdings: readonly Holding[]): Plan
     length: walked.laid.length,
     batch: {
       inTurn: { setUps: quantity * said.length, minutes: quantity * minutes },
-      byOperation: { setUps: said.length, minutes: quantity * (minutes - setUp) + setUp },
+      byHolding: { setUps: said.length, minutes: quantity * (minutes - once) + once },
     },
   };
 }
+
+/**
+ * Minutes of setting that a holding spends once for a whole batch. What is swung for one cut and squared again for the
+ * others is set for every piece.
+ */
+function setOnce({ holding, steps }: HeldSteps): number {
+  const cutting = steps.filter(({ moment }) => kindOfOperation(moment.operation.kind).cuts).length;
+  return steps.reduce((sum, { moment, sections }) => {
+    const kind = kindOfOperation(moment.operation.kind);
+    const { laid } = moment.piece;
+    return sections.reduce((of, section) => {
+      const device = kind.leaves(laid, section, holding.by)?.device ?? null;
+      const disturbed = device !== null && DISTURBED.includes(device) && cutting > 1;
+      return of + (disturbed ? 0 : kind.setUp(laid, section, holding.by));
+    }, sum);
+  }, 0);
+}
+/** Parts of the lathe that other cuts need back where they were. */
+const DISTURBED: readonly Device[] = ['compound', 'tailstock'];
 
 /** The same, with the steps it was worked out of. */
 export function describeSteps(
@@ -113,6 +136,7 @@ function holdingSaid({ holding, before, steps }: HeldSteps, findings: readonly F
     before: outlinesOf(before),
     after: outlinesOf(steps.at(-1)?.after ?? before),
     operations,
+    tools: distinct(steps.flatMap(toolsOf)),
     findings: findings.filter((f) => f.holding === holding.id && f.operation === null),
   };
 }
@@ -122,6 +146,18 @@ function clocked({ trueTo }: Holding, { laid }: HeldSteps['before']): Phrase | n
   const name = laid.byId.get(trueTo.feature)?.feature.name ?? 'it';
   return [`Clock ${name} true within `, length(trueTo.limit, 0.001), ' of needle swing'];
 }
+
+/** What one step wants laid out. */
+function toolsOf({ moment, sections }: Step): readonly Phrase[] {
+  const kind = kindOfOperation(moment.operation.kind);
+  const targets = kind.on === 'features' ? sections : [null];
+  return targets.flatMap((section) => kind.tools(moment.piece.laid, section, moment));
+}
+
+/** Said once, though it stands for several features. */
+const distinct = (phrases: readonly Phrase[]): readonly Phrase[] => [
+  ...new Map(phrases.map((one) => [plainText(one), one])).values(),
+];
 
 function operationSaid({ moment, sections }: Step, findings: readonly Finding[]): OperationSaid {
   const { operation, holding, piece } = moment;
@@ -134,7 +170,7 @@ function operationSaid({ moment, sections }: Step, findings: readonly Finding[])
     lines: targets.map((section) => kind.say(piece.laid, section, moment)),
     minutes: targets.reduce((sum, section) => sum + kind.minutes(piece.laid, section, holding.by), 0),
     setUp: targets.reduce((sum, section) => sum + kind.setUp(piece.laid, section, holding.by), 0),
-    before: kind.before,
+    before: distinct(targets.flatMap((section) => lookFirst(kind, moment, section))),
     findings: findings.filter((f) => f.operation === operation.id),
   };
 }

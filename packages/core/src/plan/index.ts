@@ -4,6 +4,7 @@ import { checkPlan as checkPlan_ } from './check/checkPlan';
 import { stockAfter as stockAfter_ } from './check/stockAfter';
 import { describePlan as describePlan_ } from './describe';
 import { operationInHand as operationInHand_ } from './inHand';
+import { operationNamed as operationNamed_ } from './operations/named';
 import { planPart as planPart_ } from './propose/planPart';
 import { usualStock as usualStock_ } from './usualStock';
 
@@ -40,4 +41,5 @@ export const checkPlan = /* @__PURE__ */ checked(checkPlan_);
 export const stockAfter = /* @__PURE__ */ checked(stockAfter_);
 export const describePlan = /* @__PURE__ */ checked(describePlan_);
 export const operationInHand = /* @__PURE__ */ checked(operationInHand_);
+export const operationNamed = /* @__PURE__ */ checked(operationNamed_);
 export const usualStock = /* @__PURE__ */ checked(usualStock_);

@@ -1,6 +1,7 @@
-import { jobFacts, type JobDocument } from '@anello/contract';
+import { jobFacts, lineCard, type JobDocument, type LineCard } from '@anello/contract';
 import { jobProgress, type JobFacts, type JobProgress, type KeptRecord } from '@anello/core/job';
 import type { Book } from '../db/book';
+import { ShopOf } from './shopOf';
 import { recordsAfter } from './records';
 
 /** So many jobs' records are held, those asked of last. */
@@ -17,11 +18,21 @@ export class ProgressOf {
 
   private readonly facts = new Map<string, JobFacts>();
 
-  constructor(private readonly book: Book) {}
+  private readonly shop: ShopOf;
+
+  constructor(private readonly book: Book) {
+    this.shop = new ShopOf(book);
+  }
 
   /** As the card shows it. */
   of(jobId: string, version: number, document: JobDocument): JobProgress {
     return jobProgress(this.factsOf(`${version} ${jobId}`, document), this.recordsOf(jobId));
+  }
+
+  /** Its line of work in short; null while there is none, or its lathe is not there. */
+  line(jobId: string, document: JobDocument): LineCard | null {
+    const lathe = this.shop.lathe(document.machineId);
+    return lathe ? lineCard(document, lathe, this.shop.kit(), this.recordsOf(jobId)) : null;
   }
 
   /** The last record read of a job, by its place in the book. */

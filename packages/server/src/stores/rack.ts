@@ -122,7 +122,7 @@ export class RackOf {
     return {
       last,
       facts: row.facts ?? JSON.stringify({ number, title, machineId, quantity, features }),
-      progress: JSON.stringify({ ...rest, stages }),
+      progress: JSON.stringify({ ...rest, stages, line: this.progress.line(row.id, found.document) }),
     };
   }
 

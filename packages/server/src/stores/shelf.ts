@@ -83,6 +83,7 @@ export function putOnShelf<D extends { name: string }>(
     id,
     JSON.stringify(document),
   );
+  forgetLines(book, on);
   saves.noteNew(book, of, document);
 }
 
@@ -108,11 +109,17 @@ export async function saveOnShelf<D extends { name: string }>(
       version,
     );
     if (changed > 0) saves.note(book, save, of, version + 1);
+    if (changed > 0) forgetLines(book, on);
     return changed === 0;
   });
   const row = findOnShelf(book, on, id);
   if (stale) throw new StaleVersion({ id: row.id, version: row.version, document: row.document });
   return row;
+}
+
+/** A job's line of work goes by its lathe and the kit: its card is worked out again when it is asked for. */
+function forgetLines(book: Book, { table }: Pick<Shelf<never>, 'table'>): void {
+  if (table !== 'taper') book.run('update `rack` set `progress` = null where `progress` is not null');
 }
 
 export const rowText = ({ id, version, text }: ShelfRow<unknown>): string =>

@@ -13,6 +13,7 @@ export interface Contact {
 
 export const contact: KindOfRecord<Contact> = {
   kind: 'contact',
+  ofTheCut: true,
   say: (body) => [
     'Touched ',
     CONTACT_NAMES[body.contact],

@@ -20,4 +20,4 @@ export interface Felt {
   readonly feel: Feel;
 }
 
-export const felt: KindOfRecord<Felt> = { kind: 'felt', say: (body) => [FELT[body.feel]] };
+export const felt: KindOfRecord<Felt> = { kind: 'felt', ofTheCut: true, say: (body) => [FELT[body.feel]] };

@@ -3,6 +3,8 @@ import type { Phrase } from '../../figure/phrase';
 /** A kind of kept row: what it holds is its type, and how it reads is here. */
 export interface KindOfRecord<Body extends { readonly kind: string }> {
   readonly kind: Body['kind'];
+  /** Kept of a piece that was being cut, or was cut: what comes before it in the line of work is done. */
+  readonly ofTheCut?: true;
   /** The row in a sentence, its figures left as figures. */
   say(body: Body, row: { readonly piece: number }): Phrase;
 }

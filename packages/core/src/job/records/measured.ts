@@ -14,6 +14,7 @@ export interface Measured {
 
 export const measured: KindOfRecord<Measured> = {
   kind: 'measured',
+  ofTheCut: true,
   say: (body) => [
     'Measured ',
     length(body.diameter, SEEN),

@@ -13,6 +13,7 @@ export interface Pass {
 
 export const pass: KindOfRecord<Pass> = {
   kind: 'pass',
+  ofTheCut: true,
   say: (body) => [
     'Cut to ',
     length(body.dialTo, SEEN),

@@ -98,3 +98,6 @@ export function describeRecord({
   const { say } = KINDS[body.kind] as KindOfRecord<RecordBody>;
   return say(body, { piece });
 }
+
+/** Whether a kind of row is kept of a cut, and not of what is set before one. */
+export const isOfTheCut = (kind: RecordKind): boolean => KINDS[kind].ofTheCut ?? false;

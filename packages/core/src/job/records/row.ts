@@ -47,12 +47,12 @@ export function ofKind<K extends RecordKind>(
 }
 
 /**
- * The piece being worked on: the last one started, or the first.
+ * The piece being worked on: the one last taken up, or the first.
  *
  * @example
  * currentPiece(RECORDS)
  * // → 1
  */
 export function currentPiece(records: readonly KeptRecord[]): number {
-  return Math.max(1, ...ofKind(records, 'piece').map((r) => r.piece));
+  return ofKind(records, 'piece').at(-1)?.piece ?? 1;
 }

@@ -11,5 +11,6 @@ export interface Shaped {
 
 export const shaped: KindOfRecord<Shaped> = {
   kind: 'shaped',
+  ofTheCut: true,
   say: (body) => [curveWayOf(body.way).done, ...(body.said ? [': ', body.said] : [])],
 };

@@ -14,6 +14,7 @@ export interface StandOff {
 
 export const standOff: KindOfRecord<StandOff> = {
   kind: 'stand-off',
+  ofTheCut: true,
   say: (body) => [
     'Stood off ',
     length(body.seen, 0.01),

@@ -13,6 +13,7 @@ export interface Travel {
 
 export const travel: KindOfRecord<Travel> = {
   kind: 'travel',
+  ofTheCut: true,
   say: (body) => [
     'Travel at the ',
     body.station,

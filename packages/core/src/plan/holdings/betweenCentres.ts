@@ -27,6 +27,7 @@ export const betweenCentres: KindOfHolding = {
   ownCentres: true,
   centresIn: () => ENDS,
   offers: () => [{ grips: null, on: null, centre: true }],
+  lookFirst: ['Centres clean and greased, no play in them; the carrier’s tail clear all the way round.'],
   caution:
     'Carrier bolted tight and clear of the slide, the piece turned end for end for what lies under it; grease the tailstock centre.',
   say: (piece) => [

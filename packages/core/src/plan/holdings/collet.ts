@@ -18,6 +18,7 @@ export const collet: KindOfHolding = {
     spots
       .filter(({ on, diameter }) => on === 'finished' && hasChuck(laid.part.lathe, 'collet', diameter))
       .map(closing),
+  lookFirst: ['Collet and work wiped; the bar within the collet’s own size.'],
   caution: 'A collet closes on its own size only: never on a larger or a smaller one.',
   say: (piece, holding) => sayJaws('In a collet', piece, holding),
   wrong(piece, holding) {

@@ -23,6 +23,7 @@ export const fourJaw: KindOfHolding = {
       })
       .map(closing);
   },
+  lookFirst: ['All four jaws nipped by opposite pairs after it is clocked, and clocked once more.'],
   caution: 'Chuck key out before the spindle turns; every jaw home.',
   say: (piece, holding) => sayJaws('In the four-jaw', piece, holding),
   wrong: jawsWrong,

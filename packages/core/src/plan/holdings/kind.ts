@@ -45,6 +45,8 @@ export interface KindOfHolding {
   setOver(piece: Piece): number | null;
   /** To put the piece in and find its axis. */
   readonly minutes: number;
+  /** What a good hand looks at before the first cut in it. */
+  readonly lookFirst: readonly string[];
   /** What stands at this holding, whatever is done in it. */
   readonly caution: string;
   /** How it is held and found true, in a sentence with its figures. */

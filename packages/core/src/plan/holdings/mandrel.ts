@@ -29,6 +29,7 @@ export const mandrel: KindOfHolding = {
   centresIn: () => [],
   offers: () => [{ grips: null, on: null, centre: false }],
   clocks: holeForMandrel,
+  lookFirst: ['Mandrel wiped, oiled and pressed home; its centres clean.'],
   caution: 'Pressed home with the cut pushing it on, never off.',
   say(piece) {
     const hole = holeForMandrel(piece);

@@ -65,6 +65,7 @@ export const ownTaper: KindOfHolding = {
     return taper ? [{ grips: { from: taper.z0, to: taper.z1 }, on: null, centre: false }] : [];
   },
   keepsAxis: (piece, holding) => heldByTaper(piece, holding) !== undefined,
+  lookFirst: ['Socket and shank wiped dry; a bruise on either is felt with a finger first.'],
   caution: 'Never spin it with the drawbar loose.',
   say(piece, holding) {
     const taper = heldByTaper(piece, holding);

@@ -27,6 +27,7 @@ export const threeJaw: KindOfHolding = {
       )
       .map(closing);
   },
+  lookFirst: ['Jaws and work wiped, the work pushed home and nipped at two of the key’s places.'],
   caution: 'Chuck key out before the spindle turns.',
   say: (piece, holding) => sayJaws('In the three-jaw', piece, holding),
   wrong: (piece, holding) => [

@@ -1,3 +1,4 @@
+import { boreGauge } from './tools';
 import { length } from '../../figure/figure';
 import { impossible } from '../piece/line';
 import { drilled, finished } from '../piece/piece';
@@ -66,5 +67,18 @@ export const bore: KindOfOperation = {
       toEnd: depth,
     };
   },
+  tools: (laid, section) =>
+    section
+      ? [
+          [
+            'Boring bar that goes in ',
+            length(2 * section.smallest, 0.1),
+            ', ',
+            length(depthOf(laid, section), 1),
+            ' deep',
+          ],
+          boreGauge(2 * section.largest),
+        ]
+      : [],
   minutes: (laid, section) => (section ? 5 + depthOf(laid, section) / 8 : 5),
 };

@@ -84,5 +84,9 @@ export const centre: KindOfOperation = {
       ? figures([shown('Mouth, across', 2 * mouth + SUNK_OVER)])
       : figures([shown('Centre drill, body', size), shown('Mouth, about', MOUTH_OF_BODY * size)]);
   },
+  tools(laid, _section, { piece, operation: { end } }) {
+    if (end !== undefined && mouthRadius(piece, end) > 0) return [['60° countersink']];
+    return [['Centre drill, body ', length(drawnAt(laid, end)?.mouth ?? drillAt(laid, end), 0.01)]];
+  },
   minutes: () => 2,
 };

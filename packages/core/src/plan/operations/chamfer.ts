@@ -91,5 +91,9 @@ export const chamfer: KindOfOperation = {
       feature.kind === 'chamfer' ? [cornerMeasure(`${feature.name}, along`, takes)] : [],
     );
   },
+  tools: (_laid, section) =>
+    section
+      ? [[section.kind === 'chamfer' ? 'Chamfering tool' : 'Radius tool, or a file and a template']]
+      : [],
   minutes: () => 2,
 };

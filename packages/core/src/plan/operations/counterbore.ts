@@ -42,5 +42,9 @@ export const counterbore: KindOfOperation = {
     const { counterbore: mouth } = holeOf(laid, section);
     return figures([shown('Counterbore, diameter', mouth.diameter), shown('Depth', mouth.depth)]);
   },
+  tools: (laid, section) =>
+    section
+      ? [['Counterbore or boring tool, ', length(holeOf(laid, section).counterbore.diameter, 0.1)]]
+      : [],
   minutes: () => 2,
 };

@@ -85,5 +85,12 @@ export const crossDrill: KindOfOperation = {
     );
   },
   setUp: () => 8,
+  tools: (laid, section) =>
+    section
+      ? [
+          ['Centre punch, vee block, clamp'],
+          ['Drill ', length(drillOf(laid, section.feature as CrossHole), 0.1)],
+        ]
+      : [],
   minutes: () => 8,
 };

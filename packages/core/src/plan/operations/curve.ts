@@ -33,5 +33,6 @@ export const curve: KindOfOperation = {
         ]
       : ['Curve'],
   card: () => ({ kind: 'shape' }),
+  tools: () => [['Round-nosed tool'], ['Template'], ['File with a handle, cloth in strips']],
   minutes: (_laid, section) => 15 + (section ? (section.z1 - section.z0) / 2 : 0),
 };

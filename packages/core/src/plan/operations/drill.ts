@@ -93,5 +93,14 @@ export const drill: KindOfOperation = {
       pecks: pecksOf(diameter, depth),
     };
   },
+  tools(laid, section) {
+    if (!section) return [];
+    const size = drillFor(laid, section);
+    return [
+      ['Centre drill'],
+      ...(size > PILOT_OVER ? [['Drill ', length(PILOT, 0.1)]] : []),
+      ['Drill ', length(size, 0.1)],
+    ];
+  },
   minutes: (laid, section) => (section ? 2 + depthOf(laid, section) / 15 : 2),
 };

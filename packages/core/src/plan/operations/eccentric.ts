@@ -39,5 +39,6 @@ export const eccentric: KindOfOperation = {
   },
   setUp: () => 10,
   card: () => ({ kind: 'shape' }),
+  tools: () => [['Indicator with travel enough for the swing'], ['Balance weights, or slow']],
   minutes: () => 25,
 };

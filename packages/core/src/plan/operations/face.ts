@@ -58,5 +58,6 @@ export const face: KindOfOperation = {
           ],
         );
   },
+  tools: () => [['Facing tool'], ['Caliper or depth gauge']],
   minutes: () => 3,
 };

@@ -72,5 +72,7 @@ export const groove: KindOfOperation = {
       ],
     };
   },
+  tools: (_laid, section) =>
+    section ? [['Grooving tool, no wider than ', length(section.z1 - section.z0, 0.01)]] : [],
   minutes: (_laid, section) => 4 + (section ? (section.z1 - section.z0) / 3 : 0),
 };

@@ -28,5 +28,6 @@ export const inspect: KindOfOperation = {
           .map((s) => lengthMeasure(`${s.feature.name}, across`, 2 * s.largest)),
       ],
     ),
+  tools: () => [['Micrometers, gauges, and a cloth']],
   minutes: () => 10,
 };

@@ -62,6 +62,8 @@ export interface KindOfOperation {
   say(laid: Laid, section: Placed | null, moment: Moment): Phrase;
   /** What it is worked by at the machine, with the same figures as its line. */
   card(laid: Laid, section: Placed | null, moment: Moment): Card;
+  /** What is laid out for it before it is begun. */
+  tools(laid: Laid, section: Placed | null, moment: Moment): readonly Phrase[];
   /** At the machine, for one piece. */
   minutes(laid: Laid, section: Placed | null, by: HoldingBy): number;
   /** To set the lathe for it; a batch done operation by operation spends it once. */
@@ -84,5 +86,6 @@ export const PLAIN: Omit<KindOfOperation, 'kind' | 'name' | 'on' | 'rank' | 'say
   after: ({ piece }) => piece,
   leaves: () => null,
   setUp: () => 0,
+  tools: () => [],
   card: () => figures([]),
 };

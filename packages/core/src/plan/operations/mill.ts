@@ -95,5 +95,12 @@ export const mill: KindOfOperation = {
     );
   },
   setUp: () => 15,
+  tools: (_laid, section) =>
+    section
+      ? [
+          ['Vee blocks and clamps'],
+          section.kind === 'tang' ? ['Side cutter or end mill for the tang'] : ['End mill or side cutter'],
+        ]
+      : [],
   minutes: (_laid, section) => 4 + 2 * ((section?.feature as Flats | undefined)?.count ?? USUAL_FLATS),
 };

@@ -49,5 +49,6 @@ export const partOff: KindOfOperation = {
     through: true,
     measures: [],
   }),
+  tools: () => [['Parting tool, ', length(PARTING_WIDTH, 0.1), ' wide'] as const],
   minutes: () => 6,
 };

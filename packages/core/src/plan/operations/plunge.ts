@@ -31,5 +31,6 @@ export const plunge: KindOfOperation = {
       : ['Plunge'],
   card: () => ({ kind: 'shape' }),
   setUp: () => 6,
+  tools: (_laid, section) => (section ? [[`Form tool for ${section.feature.name}`]] : []),
   minutes: () => 10,
 };

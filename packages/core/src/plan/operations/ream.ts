@@ -34,5 +34,6 @@ export const ream: KindOfOperation = {
           [diameterMeasure(section)],
         )
       : figures([]),
+  tools: (_laid, section) => (section ? [['Reamer ', length(2 * section.largest, 0.01)]] : []),
   minutes: () => 3,
 };

@@ -100,6 +100,7 @@ export const staircase: KindOfOperation = {
           from: 2 * standing(piece, section),
         }
       : figures([]),
+  tools: () => [['Turning tool']],
   minutes: (laid, section) =>
     section ? cuttingMinutes((section.z1 - section.z0) / 2, laid.barRadius - section.smallest) : 5,
 };

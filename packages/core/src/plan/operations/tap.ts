@@ -55,5 +55,7 @@ export const tap: KindOfOperation = {
         ]
       : ['Tap'],
   card: (_laid, section) => (section ? threadCard(section) : figures([])),
+  tools: (_laid, section) =>
+    section ? [[`Taps ${threadName(section) ?? section.feature.name}, and their holder`]] : [],
   minutes: () => 5,
 };

@@ -11,7 +11,7 @@ import { noRunOut } from './thread';
 import { PLAIN, type KindOfOperation, type Moment } from './kind';
 
 /** The way a taper is made as it is held, where one can make it. */
-function way(laid: Laid, section: Placed, by: HoldingBy): ReturnType<typeof wayOf> | null {
+export function wayAsHeld(laid: Laid, section: Placed, by: HoldingBy): ReturnType<typeof wayOf> | null {
   const planned = plannedTaper(laid, section);
   const id = kindOfHolding(by).onCentres ? planned.way : planned.offCentres;
   return id === null ? null : wayOf(id);
@@ -19,26 +19,26 @@ function way(laid: Laid, section: Placed, by: HoldingBy): ReturnType<typeof wayO
 
 /** Whether a taper is cut by setting the tailstock over, which takes work held on centres. */
 const setsOver = (laid: Laid, section: Placed, by: HoldingBy): boolean =>
-  way(laid, section, by)?.betweenCentres ?? false;
+  wayAsHeld(laid, section, by)?.betweenCentres ?? false;
 
 /** Whether it can be cut as it is held: a set-over tilts only what is on centres, and some way must reach. */
 export function cutAsHeld(laid: Laid, section: Placed, by: HoldingBy): 'well' | 'somehow' | 'not' {
   if (section.kind !== 'taper') return 'well';
-  const as = way(laid, section, by);
+  const as = wayAsHeld(laid, section, by);
   if (as?.betweenCentres && !kindOfHolding(by).onCentres) return 'not';
   return as === null && plannedTaper(laid, section).way !== null ? 'somehow' : 'well';
 }
 
 /** Whether it is cut by a reamer from the tailstock. */
 const reamed = (laid: Laid, section: Placed, by: HoldingBy): boolean =>
-  way(laid, section, by)?.feeds === 'reamer';
+  wayAsHeld(laid, section, by)?.feeds === 'reamer';
 
 function wrong(moment: Moment, section: Placed | null): Wrong[] {
   if (!section) return [];
   const { laid } = moment.piece;
   const found: Wrong[] = [];
   const { by } = moment.holding;
-  const planned = way(laid, section, by);
+  const planned = wayAsHeld(laid, section, by);
   if (!planned)
     found.push(
       risk('no-way', [
@@ -74,27 +74,23 @@ export const taper: KindOfOperation = {
   on: 'features',
   loop: true,
   works: [{ kind: 'taper' }],
-  before: [
-    'Tool exactly on the centre’s height.',
-    'Lash taken up the way it cuts; gibs without play.',
-    'Proved before metal.',
-  ],
+  before: ['Tool exactly on the centre’s height.', 'Proved before metal.'],
   rank(laid, section, by) {
     if (!section) return SWUNG;
     if (reamed(laid, section, by)) return AMONG_THE_HOLES;
     if (setsOver(laid, section, by)) return LAST;
-    return way(laid, section, by)?.device === 'compound' ? SWUNG : SWUNG - 1;
+    return wayAsHeld(laid, section, by)?.device === 'compound' ? SWUNG : SWUNG - 1;
   },
   fromTailstock: (laid, section, by) => section !== null && reamed(laid, section, by),
   needed: (_laid, section) => section.kind === 'taper',
   finishes: () => true,
-  leaves: (laid, section, by) => (section ? way(laid, section, by) : null),
+  leaves: (laid, section, by) => (section ? wayAsHeld(laid, section, by) : null),
   wrong,
   after: ({ piece, holding }, section) => (section ? finished(piece, [section.id], holding.id) : piece),
   say(laid, section, { holding: { by } }) {
     if (!section) return ['Taper'];
     const { solved } = plannedTaper(laid, section);
-    const as = way(laid, section, by);
+    const as = wayAsHeld(laid, section, by);
     return [
       `Cut ${section.feature.name}, `,
       angle(solved.halfAngle),
@@ -109,9 +105,19 @@ export const taper: KindOfOperation = {
     ];
   },
   card: () => ({ kind: 'shape' }),
+  tools(laid, section, { holding: { by } }) {
+    if (!section) return [];
+    const as = wayAsHeld(laid, section, by);
+    if (as?.feeds === 'reamer') return [[`Taper reamer for ${section.feature.name}`]];
+    return [
+      [section.side === 'internal' ? 'Boring tool, sharp' : 'Turning tool, sharp, small nose'],
+      ['Indicator on its stand'],
+      ['Its mate or gauge, and blue'],
+    ];
+  },
   minutes: () => TO_PROVE,
   setUp(laid, section, by) {
-    const planned = section ? way(laid, section, by) : null;
+    const planned = section ? wayAsHeld(laid, section, by) : null;
     const { lathe } = laid.part;
     return planned ? (lathe.minutes?.[planned.id] ?? planned.usualMinutes) : 0;
   },

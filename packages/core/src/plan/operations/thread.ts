@@ -64,5 +64,9 @@ export const thread: KindOfOperation = {
   },
   setUp: () => 8,
   card: (_laid, section) => (section ? threadCard(section) : figures([])),
+  tools: (_laid, section) =>
+    section
+      ? [[`Threading tool for ${threadName(section) ?? section.feature.name}`], ['Wires or a gauge for it']]
+      : [],
   minutes: (_laid, section) => 12 + (section ? (section.z1 - section.z0) / 4 : 0),
 };

@@ -1,3 +1,4 @@
+import { micrometer } from './tools';
 import { farFrom, leftAsBar, type Laid, type Placed } from '../piece/laid';
 import type { End } from '../../taper/task';
 import { finished, onTheWay, standing, turnedDown, type Piece } from '../piece/piece';
@@ -63,6 +64,7 @@ export const turn: KindOfOperation = {
       toEnd: farFrom(laid, section, holding.toward),
     };
   },
+  tools: (_laid, section) => (section ? [['Turning tool'], micrometer(2 * section.largest)] : []),
   minutes: (laid, section) =>
     section ? cuttingMinutes(section.z1 - section.z0, laid.barRadius - section.largest) : 3,
 };

@@ -30,6 +30,8 @@ export interface PlanPart {
   readonly tool?: ToolMaterial | undefined;
   /** Deepest roughing cut on radius, and what is left on a cone on diameter, mm; usual ones where they are not said. */
   readonly cut?: { readonly roughDepth: number; readonly allowance: number } | undefined;
+  /** Tapers cut on the setting of their mate, by feature id. */
+  readonly matched?: readonly string[] | undefined;
   /** Hardened when it is turned, to this hardness, HRC; left as it is where it is not said. */
   readonly harden?: number | undefined;
 }

@@ -7,4 +7,5 @@ export const MIGRATION_NAMES = [
   'Migration20261123T0002Kit',
   'Migration20261125T0003Book',
   'Migration20261126T0004Shapes',
+  'Migration20261126T0005Line',
 ] as const;

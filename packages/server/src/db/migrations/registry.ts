@@ -2,6 +2,7 @@ import { Migration20261123T0001Foundations } from './Migration20261123T0001Found
 import { Migration20261123T0002Kit } from './Migration20261123T0002Kit';
 import { Migration20261125T0003Book } from './Migration20261125T0003Book';
 import { Migration20261126T0004Shapes } from './Migration20261126T0004Shapes';
+import { Migration20261126T0005Line } from './Migration20261126T0005Line';
 import { MIGRATION_NAMES } from './names';
 
 type Named = Record<(typeof MIGRATION_NAMES)[number], typeof Migration20261123T0001Foundations>;
@@ -12,6 +13,7 @@ const BY_NAME: Named = {
   Migration20261123T0002Kit,
   Migration20261125T0003Book,
   Migration20261126T0004Shapes,
+  Migration20261126T0005Line,
 };
 
 /** Every migration, oldest first. */

@@ -221,6 +221,15 @@ export const useJob = defineStore('job', () => {
     return record;
   }
 
+  /** Takes up a piece of the batch: a new one, or again one that was begun. */
+  async function takeUp(other: number): Promise<void> {
+    const begun = other === 1 || records.value.some((r) => r.piece === other && r.body.kind !== 'withdrawn');
+    await keep(
+      begun ? { kind: 'piece', carriedFrom: null, again: true } : { kind: 'piece', carriedFrom: piece.value },
+      { piece: other },
+    );
+  }
+
   /** Takes the last kept thing back; it stays on record as withdrawn. */
   const withdraw = (record: KeptRecord): Promise<KeptRecord> =>
     keep({ kind: 'withdrawn', record: record.id }, { piece: record.piece });
@@ -265,6 +274,7 @@ export const useJob = defineStore('job', () => {
     refusal,
     theirs,
     piece,
+    takeUp,
     open,
     edit,
     save,

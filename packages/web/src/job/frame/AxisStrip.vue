@@ -36,6 +36,8 @@ const props = defineProps<{
   handles?: StripHandles | null;
   /** How it is held in the operation in hand; the headstock's jaws on its end where that is not known. */
   heldAs?: HeldAs | null;
+  /** Low, without its dimensions: what is scrolled under it wants the room. */
+  compact?: boolean;
 }>();
 const emit = defineEmits<{ pick: [id: string] }>();
 
@@ -44,9 +46,9 @@ const box = ref<HTMLElement | null>(null);
 const { width: measured } = useElementSize(box);
 const width = computed(() => Math.max(320, measured.value || 1100));
 const narrow = computed(() => width.value < 700);
-const HEADROOM = 36;
-const tall = computed(() => (narrow.value ? 80 : 104));
-const centre = computed(() => HEADROOM + tall.value / 2);
+const headroom = computed(() => (props.compact ? 30 : 36));
+const tall = computed(() => (props.compact ? 48 : narrow.value ? 80 : 104));
+const centre = computed(() => headroom.value + tall.value / 2);
 
 const room = computed(() =>
   narrow.value ? { from: 66, to: width.value - 56 } : { from: 190, to: width.value - 210 },
@@ -70,6 +72,7 @@ const usual = computed<HeldAs>(() => ({
   centreFree: props.betweenCentres,
   centreSpindle: props.betweenCentres,
   said: '',
+  look: [],
 }));
 const ends = computed(() => {
   const [a, b] = [place.value.x(0), place.value.x(props.layout.length)];
@@ -81,7 +84,9 @@ const dimensions = computed(() =>
 );
 
 const below = computed(() => centre.value + tall.value / 2 + 6);
-const height = computed(() => rowsUnder(below.value).length(Math.max(1, dimensions.value.lanes)) + 4);
+const height = computed(() =>
+  props.compact ? below.value + 4 : rowsUnder(below.value).length(Math.max(1, dimensions.value.lanes)) + 4,
+);
 
 const outside = computed(() => props.layout.sections.filter((s) => s.side === 'external'));
 const inside = computed(() => props.layout.sections.filter((s) => s.side === 'internal'));
@@ -171,7 +176,7 @@ function fromStrip(x: number, y: number): CurvePoint {
         :radius="7"
         @move="held.move"
       />
-      <StripDimensions :dimensions="dimensions" :below="below" :selected="selected" />
+      <StripDimensions v-if="!compact" :dimensions="dimensions" :below="below" :selected="selected" />
       <text v-if="scale.exaggeration" :x="width - 14" :y="height - 8" text-anchor="end" class="factor">
         {{ scale.exaggeration.direction }} ×{{ scale.exaggeration.factor }}
       </text>

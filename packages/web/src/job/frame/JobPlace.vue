@@ -14,6 +14,7 @@ import StageTabs from './StageTabs.vue';
 import { ofShape, viewOf, VIEWS, viewsOf, type View } from '../model/kind';
 import type { HeldAs } from '../model/heldAs';
 import { useGo } from '../model/useGo';
+import { useScrolledUnder } from './useScrolledUnder';
 import ShapePicks from './ShapePicks.vue';
 import { loadOf, provideJobKind, restOf } from '../kinds/registry';
 import { useJob } from '../../data/stores/job';
@@ -42,7 +43,9 @@ const fetchWhenIdle = useFetchedWhenIdle();
 
 /** Seldom wanted: fetched when they are. */
 const AcrossShop = defineAsyncComponent(() => import('./AcrossShop.vue'));
+const LookFirst = defineAsyncComponent(() => import('./LookFirst.vue'));
 const JobClash = defineAsyncComponent(() => import('./JobClash.vue'));
+const { under, onScroll } = useScrolledUnder();
 const heldAs = shallowRef<HeldAs | null>(null);
 /** What is waited for is there: the line of work may be fetched and worked out. */
 const calm = ref(false);
@@ -59,6 +62,11 @@ const view = computed(() => viewOf(loadOf(kind.value, stage.value)));
 /** Given to its own views only: the others find what they need in the model. */
 const given = computed(() => (kind.value.stages[stage.value] ? kind.value.props(model) : {}));
 
+/** Another view begins at its top. */
+watch(
+  () => [props.id, props.stage, props.of],
+  () => (under.value = false),
+);
 watch(
   () => props.id,
   (id) => void job.open(id),
@@ -166,12 +174,14 @@ const taperProblem = computed(() =>
         :marks="screen.marks"
         :handles="screen.handles"
         :held-as="ofShape(stage) ? heldAs : null"
+        :compact="under"
         @pick="pick"
       />
+      <LookFirst v-if="ofShape(stage) && heldAs?.look.length" :checks="heldAs.look" />
       <ShapePicks v-if="ofShape(stage) && model.shapes.value.length > 1" :stage="stage" />
     </div>
     <StageTabs :tabs="tabs" :stage="stage" :stages="model.stages.value" />
-    <main class="stage" tabindex="-1">
+    <main class="stage" tabindex="-1" @scroll.passive="onScroll">
       <JobClash v-if="job.saveState === 'conflict'" />
       <NotTaken v-if="outbox.refused.length || outbox.count || job.lost.length" :job-id="id" />
       <NoticeText v-if="!ANY_PART.includes(stage) && taperProblem" tone="warn" class="missing">

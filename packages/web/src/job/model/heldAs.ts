@@ -1,3 +1,5 @@
+import type { Phrase } from '@anello/core/figure';
+
 /** How the piece is held while the shape in hand is worked, as the strip draws it. */
 export interface HeldAs {
   /** On the part's own z; past its ends where stock is left to hold by; null where nothing closes on it. mm. */
@@ -10,4 +12,6 @@ export interface HeldAs {
   readonly centreSpindle: boolean;
   /** In words, for who cannot see it. */
   readonly said: string;
+  /** What a good hand looks at before it is worked so. */
+  readonly look: readonly Phrase[];
 }

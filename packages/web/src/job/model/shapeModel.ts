@@ -1,4 +1,12 @@
-import { eccentricOfJob, newWork, taperOfJob, valuesOf, workOf, type Shape } from '@anello/contract';
+import {
+  eccentricOfJob,
+  newWork,
+  operationOf,
+  taperOfJob,
+  valuesOf,
+  workOf,
+  type Shape,
+} from '@anello/contract';
 import { AnelloError } from '@anello/core/basics';
 import { USUAL_CUT } from '@anello/core/cutting';
 import type { EccentricPart } from '@anello/core/eccentric';
@@ -71,7 +79,11 @@ export function makeShapeModel(part: PartModel, picked: () => string | undefined
       ? workOf(job.document, shape.value.feature, 'taper')
       : newWork('taper'),
   );
-  const about = computed(() => (shape.value ? { feature: shape.value.feature } : {}));
+  const about = computed(() =>
+    shape.value && job.document
+      ? { feature: shape.value.feature, operation: operationOf(job.document, shape.value) }
+      : {},
+  );
   const solved = computed(() =>
     solve(() =>
       job.document && shape.value?.kind === 'taper' ? taperOfJob(job.document, shape.value.feature) : null,

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { plainText } from '@anello/core/figure';
+import type { OperationSaid } from '@anello/core/plan';
 import { computed, watch } from 'vue';
 import { usePreferences } from '../../data/stores/preferences';
 import type { HeldAs } from '../model/heldAs';
@@ -13,11 +14,9 @@ const { shape } = useJobModel();
 const preferences = usePreferences();
 const as = computed<HeldAs | null>(() => {
   const feature = shape.value?.feature;
-  const found = plan.said.value?.holdings.find((held) =>
-    held.operations.some(
-      (one) => one.loop && feature !== undefined && one.operation.features.includes(feature),
-    ),
-  );
+  const ofShape = (one: OperationSaid): boolean =>
+    one.loop && feature !== undefined && one.operation.features.includes(feature);
+  const found = plan.said.value?.holdings.find((held) => held.operations.some(ofShape));
   if (!found) return null;
   const { grips, toward } = found.holding;
   const free = found.centres.includes(toward);
@@ -28,6 +27,7 @@ const as = computed<HeldAs | null>(() => {
     centreFree: free,
     centreSpindle: found.centres.length > (free ? 1 : 0),
     said: plainText(found.held, preferences.units),
+    look: found.operations.find(ofShape)?.before ?? [],
   };
 });
 watch(as, (now) => emit('held', now), { immediate: true });

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { duration } from '@anello/core/figure';
 import type { OperationSaid } from '@anello/core/plan';
-import { mdiArrowDown, mdiArrowUp } from '@mdi/js';
+import { mdiArrowDown, mdiArrowUp, mdiDragVertical } from '@mdi/js';
 import FindingLines from './FindingLines.vue';
 import PhraseText from '../../ui/PhraseText.vue';
 
@@ -20,6 +20,7 @@ const emit = defineEmits<{ open: []; move: [by: -1 | 1] }>();
 <template>
   <li :class="[state, { open, wrong: said.findings.some((f) => f.level !== 'note') }]">
     <div class="line-of">
+      <v-icon class="grip" :icon="mdiDragVertical" aria-hidden="true" />
       <button
         class="plain row"
         :aria-expanded="open"
@@ -42,7 +43,7 @@ const emit = defineEmits<{ open: []; move: [by: -1 | 1] }>();
     <div v-if="said.findings.length" class="findings"><FindingLines :findings="said.findings" /></div>
     <div v-if="open" class="more">
       <ul v-if="said.before.length" class="before">
-        <li v-for="check in said.before" :key="check">{{ check }}</li>
+        <li v-for="(check, index) in said.before" :key="index"><PhraseText :phrase="check" /></li>
       </ul>
       <p class="moves">
         <v-btn :prepend-icon="mdiArrowUp" @click="emit('move', -1)">Earlier</v-btn
@@ -67,6 +68,14 @@ li + li {
   align-items: center;
   padding-right: 10px;
 }
+.grip {
+  opacity: 0.55;
+  cursor: grab;
+  color: var(--ink-2);
+  width: 40px;
+  height: 48px;
+  touch-action: none;
+}
 .tick {
   color: var(--green);
   font-weight: 700;
@@ -82,7 +91,7 @@ li + li {
   align-items: center;
   justify-content: space-between;
   min-height: 56px;
-  padding: 8px 16px !important;
+  padding: 8px 16px 8px 4px !important;
   text-align: left;
 }
 .open > .line-of {

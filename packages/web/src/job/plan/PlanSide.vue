@@ -28,6 +28,22 @@ function set(key: 'across' | 'length' | 'bore', given: Entry | undefined): void 
   if (given || key === 'bore') plan.setStock({ [key]: given });
 }
 const setUps = (count: number): string => (count === 1 ? '1 set-up' : `${count} set-ups`);
+/** The two ways of working a batch, with what each costs. */
+const ORDERS = [
+  {
+    order: 'in-turn',
+    title: 'Piece by piece',
+    says: 'each from bar to part',
+    cost: ({ batch }: PlanSaid) => batch.inTurn,
+  },
+  {
+    order: 'by-holding',
+    title: 'Holding by holding',
+    says: 'all pieces through one before the next',
+    cost: ({ batch }: PlanSaid) => batch.byHolding,
+  },
+] as const;
+const order = computed(() => job.document?.batch ?? 'in-turn');
 const wrong = computed(() => said.value?.findings.filter((f) => f.level !== 'note') ?? []);
 </script>
 
@@ -74,18 +90,27 @@ const wrong = computed(() => said.value?.findings.filter((f) => f.level !== 'not
     </template>
     <template v-if="said">
       <h2>{{ job.document?.quantity === 1 ? 'The piece' : `All ${job.document?.quantity} pieces` }}</h2>
-      <dl v-if="(job.document?.quantity ?? 1) > 1">
-        <dt>each in turn</dt>
-        <dd class="fig">
-          {{ setUps(said.batch.inTurn.setUps) }} ·
-          <PhraseText :phrase="duration(said.batch.inTurn.minutes)" />
-        </dd>
-        <dt>operation by operation</dt>
-        <dd class="fig">
-          {{ setUps(said.batch.byOperation.setUps) }} ·
-          <PhraseText :phrase="duration(said.batch.byOperation.minutes)" />
-        </dd>
-      </dl>
+      <div
+        v-if="(job.document?.quantity ?? 1) > 1"
+        class="orders"
+        role="group"
+        aria-label="How the batch is worked"
+      >
+        <button
+          v-for="one in ORDERS"
+          :key="one.order"
+          class="plain order"
+          :class="{ on: order === one.order }"
+          :aria-pressed="order === one.order"
+          @click="plan.setBatch(one.order)"
+        >
+          <span class="title">{{ one.title }}</span>
+          <span class="quiet">{{ one.says }}</span>
+          <span class="fig cost"
+            >{{ setUps(one.cost(said).setUps) }} · <PhraseText :phrase="duration(one.cost(said).minutes)"
+          /></span>
+        </button>
+      </div>
       <p v-else class="fig">
         {{ setUps(said.batch.inTurn.setUps) }} · <PhraseText :phrase="duration(said.minutes)" />
       </p>
@@ -124,14 +149,29 @@ h2 {
   grid-template-columns: repeat(auto-fit, minmax(96px, 1fr));
   gap: 10px;
 }
-dl {
-  margin: 0;
+.orders {
+  display: grid;
+  gap: 8px;
+}
+.order {
   display: grid;
   gap: 2px;
+  text-align: left;
+  padding: 10px 12px !important;
+  min-height: 56px;
+  border: 1px solid var(--rule) !important;
+  border-radius: 8px;
+  background: var(--sheet) !important;
 }
-dd {
-  margin: 0 0 6px;
-  font-size: 17px;
+.order.on {
+  border-color: var(--blue) !important;
+  box-shadow: inset 4px 0 0 var(--blue);
+}
+.order .title {
+  font-weight: 650;
+}
+.order .cost {
+  font-size: 16px;
 }
 .good {
   color: var(--green);

@@ -1,19 +1,18 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { useRouter } from 'vue-router';
 import NoticeText from '../../ui/NoticeText.vue';
 import PhraseText from '../../ui/PhraseText.vue';
 import { useJob } from '../../data/stores/job';
 import { useStageScreen } from '../model/useStageScreen';
 import { useGo } from '../model/useGo';
 import { useJobModel } from '../model/useJobModel';
+import { VueDraggable, type DraggableEvent } from 'vue-draggable-plus';
 import HoldingCard from './HoldingCard.vue';
 import PlanSide from './PlanSide.vue';
 import { usePlan } from './usePlan';
 
 /** The line of work from bar to part: the holdings one under another, each with the piece in it and what is done there. */
 const go = useGo();
-const router = useRouter();
 const job = useJob();
 const model = useJobModel();
 const plan = usePlan();
@@ -29,15 +28,24 @@ const ofThePart = computed(() => {
   const { value } = plan.problem;
   return value && !value.field?.startsWith('stock.') ? value : null;
 });
+function dropped({ item, newIndex }: DraggableEvent): void {
+  const { id } = item.dataset;
+  if (id && newIndex !== undefined) plan.placeHolding(id, newIndex);
+}
 const stateOf = (id: string): 'done' | 'now' | 'ahead' => {
   const { done, now } = plan.progress.value;
   return done.has(id) ? 'done' : id === now ? 'now' : 'ahead';
 };
-const next = computed(() =>
-  plan.operations.value.find((one) => one.operation.id === plan.progress.value.now),
-);
-const goOn = (): unknown =>
-  next.value ? router.push(plan.path(next.value)) : go.to(model.progress.value?.now ?? 'way');
+/** What is next, and on which piece where that is another. */
+const goOn = computed(() => {
+  const { value } = plan.next;
+  if (!value?.operation) return null;
+  const { name } = value.operation;
+  return value.piece === job.piece
+    ? `Go on: ${name.toLowerCase()}`
+    : `Go on: piece ${value.piece}, ${name.toLowerCase()}`;
+});
+const onward = (): unknown => (goOn.value ? plan.goOn() : go.to(model.progress.value?.now ?? 'way'));
 useStageScreen({
   bar: () => ({
     key: 'plan',
@@ -45,8 +53,8 @@ useStageScreen({
     label: 'The line of work',
     hint: 'open an operation to move it; what that endangers is said where it stands',
     empty: {
-      label: next.value ? `Go on: ${next.value.name.toLowerCase()}` : 'Go on with the work',
-      run: () => void goOn(),
+      label: goOn.value ?? 'Go on with the work',
+      run: () => void onward(),
     },
   }),
 });
@@ -65,10 +73,18 @@ useStageScreen({
       <NoticeText v-for="(finding, index) in atEnd" :key="index" tone="bad"
         ><PhraseText :phrase="finding.phrase"
       /></NoticeText>
-      <template v-if="plan.said.value">
+      <VueDraggable
+        v-if="plan.said.value"
+        class="holdings"
+        :model-value="[...plan.said.value.holdings]"
+        handle=".grip-holding"
+        :animation="120"
+        @end="dropped"
+      >
         <HoldingCard
           v-for="(one, index) in plan.said.value.holdings"
           :key="one.holding.id"
+          :data-id="one.holding.id"
           :said="one"
           :number="index + 1"
           :last="index === plan.said.value.holdings.length - 1"
@@ -78,8 +94,9 @@ useStageScreen({
           @open="open"
           @move="(by) => plan.moveHolding(one.holding.id, by)"
           @move-operation="plan.moveOperation"
+          @place="plan.placeOperation"
         />
-      </template>
+      </VueDraggable>
     </div>
     <PlanSide />
   </div>
@@ -96,6 +113,10 @@ useStageScreen({
   display: grid;
   gap: 14px;
   align-content: start;
+}
+.holdings {
+  display: grid;
+  gap: 14px;
 }
 @media (max-width: 1180px) {
   .plan {

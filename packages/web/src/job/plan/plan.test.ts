@@ -67,8 +67,8 @@ describe('the line of work of a job', () => {
   it('costs less set-ups operation by operation than each piece in turn', () => {
     const { batch, minutes, holdings } = desk().said.value!;
     expect(batch.inTurn).toEqual({ setUps: 3 * holdings.length, minutes: 3 * minutes });
-    expect(batch.byOperation.setUps).toBe(holdings.length);
-    expect(batch.byOperation.minutes).toBeLessThan(batch.inTurn.minutes);
+    expect(batch.byHolding.setUps).toBe(holdings.length);
+    expect(batch.byHolding.minutes).toBeLessThan(batch.inTurn.minutes);
   });
 
   it('is not there while the part is not drawn far enough, and says why', () => {

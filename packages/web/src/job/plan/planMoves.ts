@@ -34,6 +34,31 @@ export function holdingMoved(holdings: readonly Holding[], id: string, by: -1 | 
   return [...rest.slice(0, to), holding, ...rest.slice(to)];
 }
 
+/** An operation put at a place of a holding, its own or another. */
+export function operationPlaced(
+  holdings: readonly Holding[],
+  id: string,
+  { holding: to, index }: { readonly holding: string; readonly index: number },
+): readonly Holding[] {
+  const from = holdings.find((h) => h.operations.some((o) => o.id === id));
+  const operation = from?.operations.find((o) => o.id === id);
+  if (!from || !operation || !holdings.some((h) => h.id === to)) return holdings;
+  if (from.id === to && from.operations.indexOf(operation) === index) return holdings;
+  return holdings.map((h) => {
+    const rest = without(h, id);
+    if (h.id === to) return { ...h, operations: [...rest.slice(0, index), operation, ...rest.slice(index)] };
+    return h === from ? { ...h, operations: rest } : h;
+  });
+}
+
+/** A holding put at a place in the order. */
+export function holdingPlaced(holdings: readonly Holding[], id: string, index: number): readonly Holding[] {
+  const holding = holdings.find((h) => h.id === id);
+  if (!holding || holdings[index] === holding) return holdings;
+  const rest = holdings.filter((h) => h.id !== id);
+  return [...rest.slice(0, index), holding, ...rest.slice(index)];
+}
+
 const without = ({ operations }: Holding, id: string): Holding['operations'] =>
   operations.filter((o) => o.id !== id);
 

@@ -1,5 +1,7 @@
 import {
   entry,
+  batchAt,
+  lineOperations,
   planPartOf,
   shapeWith,
   stockOfJob,
@@ -16,14 +18,15 @@ import {
   type PlanSaid,
   type Stock,
 } from '@anello/core/plan';
-import { lineProgress, type LineProgress } from '@anello/core/job';
+import { lineProgress, nextInBatch, type BatchOrder, type LineProgress } from '@anello/core/job';
 import { computed, type ComputedRef } from 'vue';
+import { useRouter } from 'vue-router';
 import { useJob } from '../../data/stores/job';
 import { useKit } from '../../data/stores/kit';
 import { useJobModel } from '../model/useJobModel';
 import { shared } from '../model/desk';
 import { ofShape } from '../model/kind';
-import { holdingMoved, operationMoved } from './planMoves';
+import { holdingMoved, holdingPlaced, operationMoved, operationPlaced } from './planMoves';
 
 /** The line of work of the job on the screen, as proposed or as its user put it. */
 export interface PlanDesk {
@@ -33,6 +36,11 @@ export interface PlanDesk {
   readonly operations: ComputedRef<readonly OperationSaid[]>;
   /** How far the piece in hand has come along it. */
   readonly progress: ComputedRef<LineProgress>;
+  /** What to go on with: on this piece or, as the batch is worked, on another; none of it when only its verdict is left. */
+  readonly next: ComputedRef<{ readonly piece: number; readonly operation: OperationSaid | null } | null>;
+  /** Takes up what is next, on whichever piece it is. */
+  goOn(): Promise<void>;
+  setBatch(order: BatchOrder): void;
   /** Where an operation is worked: a shape at the step it has come to, any other on its card. */
   path(operation: OperationSaid): string;
   readonly said: ComputedRef<PlanSaid | null>;
@@ -44,6 +52,9 @@ export interface PlanDesk {
   readonly own: ComputedRef<boolean>;
   moveOperation(id: string, by: -1 | 1): void;
   moveHolding(id: string, by: -1 | 1): void;
+  /** Puts one where it was dropped. */
+  placeOperation(id: string, at: { readonly holding: string; readonly index: number }): void;
+  placeHolding(id: string, index: number): void;
   proposeAgain(): void;
   setStock(change: Partial<StockDocument>): void;
 }
@@ -63,6 +74,7 @@ function attempt<T>(work: () => T): Worked<T> {
 
 export const usePlan = shared('plan', (): PlanDesk => {
   const job = useJob();
+  const router = useRouter();
   const kit = useKit();
   const { lathe, progress } = useJobModel();
   const part = computed<Worked<PlanPart> | null>(() => {
@@ -97,7 +109,30 @@ export const usePlan = shared('plan', (): PlanDesk => {
     const { document } = job;
     return loop && feature !== undefined && document ? (shapeWith(document, feature)?.feature ?? null) : null;
   }
+  const path = (one: OperationSaid): string => {
+    const shape = shapeOf(one);
+    if (shape === null) return `/job/${job.id}/work/${one.operation.id}`;
+    const now = progress.value?.shapes.find(({ feature }) => feature === shape)?.now;
+    const step = now && ofShape(now) ? now : 'way';
+    return `/job/${job.id}/${step}/${shape}`;
+  };
+  const next = computed(() => {
+    const { document } = job;
+    const found = worked.value?.value?.holdings;
+    if (!document || !found) return null;
+    const at = nextInBatch(batchAt(document, found, job.records));
+    if (!at) return null;
+    const operation = operations.value.find((one) => one.operation.id === at.operation) ?? null;
+    return { piece: at.piece, operation };
+  });
   return {
+    next,
+    async goOn() {
+      const { value } = next;
+      if (value && value.piece !== job.piece) await job.takeUp(value.piece);
+      await router.push(value?.operation ? path(value.operation) : `/job/${job.id}/record`);
+    },
+    setBatch: (order) => job.edit((draft) => void (draft.batch = order)),
     of: computed(() =>
       part.value?.value && worked.value?.value
         ? { part: part.value.value, holdings: worked.value.value.holdings }
@@ -106,11 +141,9 @@ export const usePlan = shared('plan', (): PlanDesk => {
     operations,
     progress: computed(() =>
       lineProgress(
-        operations.value.map((one) => ({
-          id: one.operation.id,
-          features: one.operation.features,
-          loop: shapeOf(one) !== null,
-        })),
+        job.document && worked.value?.value
+          ? lineOperations(job.document, worked.value.value.holdings).flat()
+          : [],
         job.records,
         job.piece,
         (progress.value?.shapes ?? []).flatMap(({ feature, done }) =>
@@ -118,18 +151,14 @@ export const usePlan = shared('plan', (): PlanDesk => {
         ),
       ),
     ),
-    path(one) {
-      const shape = shapeOf(one);
-      if (shape === null) return `/job/${job.id}/work/${one.operation.id}`;
-      const now = progress.value?.shapes.find(({ feature }) => feature === shape)?.now;
-      const step = now && ofShape(now) ? now : 'way';
-      return `/job/${job.id}/${step}/${shape}`;
-    },
+    path,
     said: computed(() => worked.value?.value?.said ?? null),
     problem: computed(() => worked.value?.error ?? null),
     stock,
     own: computed(() => job.document?.plan !== undefined),
     moveOperation: (id, by) => move((holdings) => operationMoved(holdings, id, by)),
+    placeOperation: (id, at) => move((holdings) => operationPlaced(holdings, id, at)),
+    placeHolding: (id, index) => move((holdings) => holdingPlaced(holdings, id, index)),
     moveHolding: (id, by) => move((holdings) => holdingMoved(holdings, id, by)),
     proposeAgain() {
       const before = unwatched(job.document?.plan ?? []);

@@ -13,7 +13,10 @@ import DriftChart from './DriftChart.vue';
 const job = useJob();
 const { shapes } = useJobModel();
 const quantity = computed(() => job.document?.quantity ?? 1);
-const pieces = computed(() => Array.from({ length: Math.max(job.piece, 1) }, (_, i) => i + 1));
+const pieces = computed(() => {
+  const most = Math.max(job.piece, 1, ...job.records.map((r) => r.piece));
+  return Array.from({ length: most }, (_, i) => i + 1);
+});
 const tapers = computed(() =>
   shapes.value
     .filter(({ kind }) => kind === 'taper')

@@ -33,7 +33,11 @@ watch(
   (piece) => (shown.value = piece),
 );
 
-const pieces = computed(() => Array.from({ length: job.piece }, (_, i) => i + 1));
+/** Those that were begun. */
+const pieces = computed(() => {
+  const most = Math.max(job.piece, ...job.records.map((r) => r.piece));
+  return Array.from({ length: most }, (_, i) => i + 1);
+});
 const rows = computed(() =>
   job.records.filter((r) => r.piece === shown.value && r.body.kind !== 'withdrawn'),
 );
@@ -44,8 +48,9 @@ const waiting = computed(() => new Set(outbox.waiting.map((w) => (w.body as { id
 const given = (piece: number): string | null =>
   verdictOnPiece(job.records, piece, model.shapes.value.length)?.body.verdict ?? null;
 const verdict = computed(() => given(job.piece));
+const following = computed(() => model.progress.value?.following ?? null);
 const canStart = computed(
-  () => verdict.value !== null && verdict.value !== 'rework' && job.piece < (job.document?.quantity ?? 1),
+  () => verdict.value !== null && verdict.value !== 'rework' && following.value !== null,
 );
 const machine = computed(() => (job.document ? shop.byId(job.document.machineId) : undefined));
 const note = ref('');
@@ -57,10 +62,9 @@ function chosen(): boolean {
 }
 
 async function startNext(): Promise<void> {
-  const carriedFrom = job.piece;
   const settings = ofKind(model.records.value, 'setting-kept').length;
   const stage = kind.value.beginsAt({ settings, chosen: chosen() });
-  await job.keep({ kind: 'piece', carriedFrom }, { piece: job.piece + 1 });
+  await job.takeUp(following.value ?? job.piece + 1);
   await router.push(`/job/${job.id}/${several.value ? 'plan' : stage}`);
 }
 
@@ -101,7 +105,7 @@ useStageScreen({
           label: `Piece ${job.piece} is closed`,
           asks: 'nothing',
           hint: 'The settings are carried over.',
-          empty: { label: `Start piece ${job.piece + 1}`, run: startNext },
+          empty: { label: `Start piece ${following.value ?? ''}`, run: startNext },
         }
       : null,
 });
@@ -169,7 +173,7 @@ useStageScreen({
         <p class="label">Next</p>
         <p class="what-next">{{ model.progress.value?.next }}</p>
         <v-btn v-if="canStart" class="go" @click="startNext"
-          >Start piece {{ job.piece + 1 }} of {{ job.document?.quantity }}</v-btn
+          >Start piece {{ following }} of {{ job.document?.quantity }}</v-btn
         >
       </div>
       <VerdictPanel

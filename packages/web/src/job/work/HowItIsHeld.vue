@@ -11,7 +11,7 @@ defineProps<{ inHand: OperationInHand }>();
   <aside class="side">
     <h2 class="label">Look first</h2>
     <ul v-if="inHand.operation.before.length" class="checks">
-      <li v-for="check in inHand.operation.before" :key="check">{{ check }}</li>
+      <li v-for="(check, index) in inHand.operation.before" :key="index"><PhraseText :phrase="check" /></li>
     </ul>
     <h2 class="label">Held</h2>
     <p><PhraseText :phrase="inHand.holding.held" /></p>

@@ -6,7 +6,7 @@ import { computed, inject, provide, type ComputedRef, type InjectionKey } from '
 import { useRouter } from 'vue-router';
 import { useJob } from '../../data/stores/job';
 import { usePreferences } from '../../data/stores/preferences';
-import { usePlan } from '../plan/usePlan';
+import { usePlan, type PlanDesk } from '../plan/usePlan';
 
 /** The plain operation in hand: how the piece stands, its cards, and keeping what was seen and done. */
 export interface OperationDesk {
@@ -26,6 +26,8 @@ export interface OperationDesk {
   keepSize(measure: Measure, seen: number, typed: string): Promise<void>;
   /** Keeps that it is done, and goes on to the next. */
   finish(): Promise<void>;
+  /** What comes when it is done, as the batch is worked. */
+  readonly onward: PlanDesk['next'];
   go(to: OperationSaid | null): void;
 }
 
@@ -96,8 +98,9 @@ export function provideOperation(id: () => string): OperationDesk {
         `${of.operation.name} done.`,
         about(of.cards[0]?.feature ?? null),
       );
-      go(next.value);
+      await plan.goOn();
     },
+    onward: plan.next,
     go,
   };
   provide(KEY, desk);

@@ -4,6 +4,7 @@ import type { Aside, JobCard, Rack } from '@anello/contract';
 import { STAGES } from '@anello/core/job';
 import { useDebounceFn } from '@vueuse/core';
 import { computed, onMounted, ref, watch } from 'vue';
+import LineOfWork from './LineOfWork.vue';
 import PartThumb from '../../drawing/PartThumb.vue';
 import { request } from '../../data/api';
 import NotTaken from '../../job/record/NotTaken.vue';
@@ -80,6 +81,23 @@ const LABELS = {
   prove: 'Prove',
   record: 'Record',
 } as const;
+/** A plain operation that is next leads to its card; a shape to the step it has come to. */
+const plainNow = (job: JobCard) => {
+  const now = job.line?.now;
+  return now && !now.loop && !job.finished && job.stages[0]?.state === 'done' ? now : null;
+};
+function placeOf(job: JobCard): string {
+  const now = plainNow(job);
+  return now && now.piece === job.piece
+    ? `/job/${job.id}/work/${now.operation}`
+    : `/job/${job.id}/${now ? 'plan' : job.now}`;
+}
+function nextOf(job: JobCard): string {
+  const now = plainNow(job);
+  if (!now) return job.next;
+  const what = now.on ? `${now.name}: ${now.on}` : now.name;
+  return now.piece === job.piece ? what : `Piece ${now.piece}, ${what.toLowerCase()}`;
+}
 const machineName = (id: string): string => shop.byId(id)?.document.name ?? '';
 const reached = (job: JobCard): string =>
   job.scrapped
@@ -124,14 +142,15 @@ const reached = (job: JobCard): string =>
     </p>
     <ul class="cards">
       <li v-for="job in jobs" :key="job.id">
-        <router-link class="card sheet" :to="`/job/${job.id}/${job.now}`">
+        <router-link class="card sheet" :to="placeOf(job)">
           <span class="head"
             ><span class="fig number">{{ job.number }}</span
             ><span class="machine">{{ machineName(job.machineId) }}</span></span
           >
           <span class="title">{{ job.title }}</span>
           <PartThumb :features="job.features" />
-          <ol class="stages" :aria-label="`Stage reached: ${reached(job)}`">
+          <LineOfWork v-if="job.line" :line="job.line" />
+          <ol v-else class="stages" :aria-label="`Stage reached: ${reached(job)}`">
             <li
               v-for="stage in STAGES"
               :key="stage"
@@ -145,7 +164,7 @@ const reached = (job: JobCard): string =>
           </ol>
           <span class="next" :class="{ bad: job.scrapped }"
             ><span class="fig">{{ job.quantity > 1 ? `${job.piece}/${job.quantity}` : '1 off' }}</span>
-            {{ job.next }}</span
+            {{ nextOf(job) }}</span
           >
         </router-link>
       </li>

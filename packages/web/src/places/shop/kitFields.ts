@@ -148,6 +148,7 @@ export const KIT_KINDS: readonly KitKindSpec[] = [
   spec('material', 'Materials', 'material', {
     fields: [
       { kind: 'text', key: 'alsoCalled', label: 'Also called, commas between', wide: true },
+      { kind: 'text', key: 'lubricant', label: 'On the cut', wide: true },
       must('speedHss', 'Speed with HSS, m/min', 'number'),
       must('speedCarbide', 'Speed with carbide, m/min', 'number'),
       must('feed', 'Roughing feed, a turn'),

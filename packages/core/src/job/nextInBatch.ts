@@ -1,0 +1,79 @@
+import { lineProgress, type LineOperation } from './lineOfWork';
+import { recordsOf } from './records/ofShape';
+import { ofKind, type KeptRecord } from './records/row';
+import { closes, verdictOnPiece } from './verdictOf';
+
+/** Each piece from bar to part in turn, or every piece through one holding before the next. */
+export const BATCH_ORDERS = ['in-turn', 'by-holding'] as const;
+export type BatchOrder = (typeof BATCH_ORDERS)[number];
+
+/** A batch as it stands: its line of work by holding, and what was kept. */
+export interface BatchAt {
+  readonly order: BatchOrder;
+  readonly holdings: readonly (readonly LineOperation[])[];
+  readonly records: readonly KeptRecord[];
+  readonly quantity: number;
+  /** The piece in hand. */
+  readonly piece: number;
+  /** Features worked by a loop of their own, the first of them first. */
+  readonly shapes: readonly string[];
+}
+
+/** What to go on with: an operation of a piece, or with none its verdict. */
+export interface NextInBatch {
+  readonly piece: number;
+  readonly operation: string | null;
+}
+
+/**
+ * Shapes that are proved on a piece.
+ *
+ * @example
+ * provedOn({ records: RECORDS, shapes: ['cone'] }, 1)
+ * // → []
+ */
+export const provedOn = ({ records, shapes }: Pick<BatchAt, 'records' | 'shapes'>, piece: number): string[] =>
+  shapes.filter((feature, i) =>
+    closes(ofKind(recordsOf(records, feature, i === 0), 'verdict', piece).at(-1)),
+  );
+
+/** The pieces that are not closed, the one in hand first and then round. */
+function openFrom({ records, quantity, piece, shapes }: BatchAt): number[] {
+  const all = Array.from({ length: quantity }, (_, i) => ((piece - 1 + i) % quantity) + 1);
+  return all.filter((one) => !closes(verdictOnPiece(records, one, shapes.length)));
+}
+
+/**
+ * What to go on with in a batch: in turn, the piece in hand and then the next; holding by holding, the piece in hand as long as
+ * it has something to do in this holding, then the next piece in the same one. Null when every piece is closed.
+ *
+ * @example
+ * nextInBatch({
+ *   order: 'by-holding',
+ *   holdings: [[{ id: 'face', features: [], loop: false }]],
+ *   records: [],
+ *   quantity: 2,
+ *   piece: 1,
+ *   shapes: [],
+ * })
+ * // → { piece: 1, operation: 'face' }
+ */
+export function nextInBatch(at: BatchAt): NextInBatch | null {
+  const open = openFrom(at);
+  const all = at.holdings.flat();
+  const doneOn = new Map(
+    open.map((piece) => [piece, lineProgress(all, at.records, piece, provedOn(at, piece)).done]),
+  );
+  const undone = (operations: readonly LineOperation[], piece: number): LineOperation | undefined =>
+    operations.find((one) => !doneOn.get(piece)?.has(one.id));
+  // Holding by holding each is asked by itself; in turn the whole line is, of the lowest piece that is open.
+  const [groups, pieces] =
+    at.order === 'by-holding' ? [at.holdings, open] : [[all], [...open].sort((a, b) => a - b)];
+  for (const operations of groups)
+    for (const piece of at.order === 'by-holding' ? pieces : pieces.slice(0, 1)) {
+      const found = undone(operations, piece);
+      if (found) return { piece, operation: found.id };
+    }
+  const [first] = pieces;
+  return first === undefined ? null : { piece: first, operation: null };
+}

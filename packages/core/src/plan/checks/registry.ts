@@ -1,0 +1,41 @@
+import type { Phrase } from '../../figure/phrase';
+import { wayAsHeld } from '../operations/taper';
+import { kindOfHolding } from '../holdings/registry';
+import type { KindOfOperation, Moment } from '../operations/kind';
+import type { Placed } from '../piece/laid';
+import { longBar, springs } from './holding';
+import type { Check } from './kind';
+import { lubricant } from './lubricant';
+import { reversed } from './reversed';
+import { carriage, gibs, lash, lightHand, setOver, swungTool, telescopic } from './slides';
+
+/** Every check, in the order they are gone through. A new one is a file beside these and its line here. */
+const CHECKS: readonly Check[] = [
+  reversed,
+  carriage,
+  swungTool,
+  telescopic,
+  lash,
+  gibs,
+  lightHand,
+  setOver,
+  longBar,
+  springs,
+  lubricant,
+];
+
+/** What a good hand looks at before an operation: what the operation, its way, the holding and the material ask for. */
+export function lookFirst(kind: KindOfOperation, moment: Moment, section: Placed | null): readonly Phrase[] {
+  const { laid } = moment.piece;
+  const way = section?.kind === 'taper' && kind.loop ? wayAsHeld(laid, section, moment.holding.by) : null;
+  const start = { kind, moment, section, way };
+  const first = moment.holding.operations[0]?.id === moment.operation.id;
+  return [
+    ...kind.before.map((one): Phrase => [one]),
+    ...(first && !kind.away ? kindOfHolding(moment.holding.by).lookFirst.map((one): Phrase => [one]) : []),
+    ...CHECKS.flatMap((check) => {
+      const said = check.say(start);
+      return said ? [said] : [];
+    }),
+  ];
+}
