@@ -13,6 +13,8 @@ export { entrySchema } from './entry/schema';
 export { coreFeatures } from './job/feature/toCore';
 export { featureSchema, type FeatureDocument, type TaperDocument } from './job/feature/schema';
 export { taperFigures, type TaperFigures } from './job/feature/taperFromTable';
+export { mateLink, mateStart, type MateStart } from './job/mate';
+export { featuresFromOutline, type OutlinePlace } from './job/feature/fromOutline';
 export { newJobDocument } from './job/new';
 export { migrateJobDocument } from './job/migrate';
 export { eccentricOfJob, jobFacts, taperOfJob, taperOfJobIfComplete } from './job/toCore';

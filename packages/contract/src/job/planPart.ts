@@ -7,7 +7,7 @@ import { materialOfJob } from './material';
 import type { StockDocument } from './plan';
 import type { JobDocument } from './schema';
 import { newWork } from './work/new';
-import { shapesOf, workOf } from './work/shapes';
+import { shapesOf, workOf, type Shape } from './work/shapes';
 
 const coreStock = ({ shape, across, length, bore }: StockDocument): Stock => ({
   shape,
@@ -37,9 +37,18 @@ export function planPartOf(document: JobDocument, lathe: Lathe, kit: Kit): PlanP
     ways: Object.fromEntries([...withGrooves(document, chosen), ...chosen]),
     material: materialOfJob(document, kit.materials) ?? undefined,
     tool: document.cut.tool,
+    matched: shapes.filter((shape) => onItsMate(document, shape)).map(({ feature }) => feature),
     ...(document.harden ? { harden: document.harden.value } : {}),
     cut: { roughDepth: document.cut.roughDepth.value, allowance: allowanceOf(document) },
   };
+}
+
+/** Whether a taper is cut on its mate's own setting of the compound, which is for a cone that opens the other way. */
+function onItsMate(document: JobDocument, { feature, kind }: Shape): boolean {
+  const taper = document.features.find((f) => f.id === feature);
+  if (kind !== 'taper' || taper?.kind !== 'taper') return false;
+  const { mateJob, way } = workOf(document, feature, 'taper');
+  return mateJob !== undefined && way?.id === 'compound' && mateJob.largeEnd !== taper.largeEnd;
 }
 
 /** Grooves beside a curve are plunged where it is: one form tool cuts them all. */

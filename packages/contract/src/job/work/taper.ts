@@ -9,6 +9,15 @@ export const taperWorkSchema = z.strictObject({
   kind: z.literal('taper'),
   /** What it is tried in: the sleeve, plug or mate. */
   mate: z.string().max(80),
+  /** The job its mate is made in, and which taper of that one it is; where its large end lay when they were put together. */
+  mateJob: z
+    .strictObject({
+      id: z.string().min(1).max(60),
+      number: z.string().max(20),
+      feature: z.string().min(1).max(60),
+      largeEnd: z.enum(['headstock', 'tailstock']),
+    })
+    .optional(),
   tolerance: z.strictObject({
     grade: z.enum(GRADES),
     /** From the drawing, on diameter over the cone's length; overrides the grade. */

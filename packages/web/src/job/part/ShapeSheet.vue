@@ -2,11 +2,13 @@
 import type { Entry } from '@anello/contract';
 import { GRADES, type Grade } from '@anello/core/taper';
 import QuantityField from '../../ui/QuantityField.vue';
+import { useJob } from '../../data/stores/job';
 import { useJobModel } from '../model/useJobModel';
 import { useWork } from '../model/useWork';
 import MateBox from './MateBox.vue';
 
 /** How good the shape in hand is to be, and what it is tried in: each has its own. */
+const job = useJob();
 const model = useJobModel();
 const { work, edit } = useWork('taper');
 
@@ -29,6 +31,18 @@ const setGrade = (grade: Grade): void => edit(({ tolerance }) => void (tolerance
   >
     <h2 v-if="model.shapes.value.length > 1" class="wide">{{ model.shape.value.name }}</h2>
     <MateBox :key="model.key.value" :kind="model.shape.value.kind" class="wide" />
+    <p v-if="model.shape.value.kind === 'taper'" class="wide mate">
+      <template v-if="work.mateJob"
+        >Its mate is made in
+        <router-link :to="`/job/${work.mateJob.id}`">{{ work.mateJob.number }}</router-link>, on the same
+        setting.</template
+      >
+      <v-btn
+        v-else-if="model.taper.value"
+        :to="`/new?mate=${encodeURIComponent(job.id)}&feature=${encodeURIComponent(model.shape.value.feature)}`"
+        >Make its mate</v-btn
+      >
+    </p>
     <template v-if="model.shape.value.kind === 'taper'">
       <v-select
         label="Cone angle grade"

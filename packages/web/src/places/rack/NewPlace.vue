@@ -10,12 +10,15 @@ import {
 } from '@anello/contract';
 import type { TaperSize } from '@anello/core/taper';
 import { computed, defineAsyncComponent, onMounted, ref, shallowRef, watch } from 'vue';
-import { useRouter } from 'vue-router';
+import { useRoute, useRouter } from 'vue-router';
 import PartThumb from '../../drawing/PartThumb.vue';
+import NoticeText from '../../ui/NoticeText.vue';
 import QuantityField from '../../ui/QuantityField.vue';
 import { useKit } from '../../data/stores/kit';
 import { useShop } from '../../data/stores/shop';
+import type { Begun } from './begun';
 import NewJobFields from './NewJobFields.vue';
+import { linkBack, startMate } from './useMate';
 import { useNewJob } from './useNewJob';
 
 /** What are you making? Drawn parts to begin from, each with its few figures; the part is drawn as they are typed. */
@@ -24,11 +27,46 @@ const router = useRouter();
 const kit = useKit();
 const shop = useShop();
 const desk = useNewJob();
+const route = useRoute();
+const NewFromJob = defineAsyncComponent(() => import('./NewFromJob.vue'));
+const NewFromFile = defineAsyncComponent(() => import('./NewFromFile.vue'));
 onMounted(async () => {
   if (!kit.loaded) void kit.load();
   if (!shop.loaded) await shop.load();
+  await beginMate();
   await desk.prepare();
 });
+
+/** Where it is taken from, besides the drawn parts. */
+type Source = 'nothing' | 'job' | 'file' | 'mate';
+const source = ref<Source>('nothing');
+const begun = shallowRef<Begun | null>(null);
+/** A mate to be made, of which taper of which job. */
+const mateOf = computed(() => {
+  const { mate, feature } = route.query;
+  return typeof mate === 'string' && typeof feature === 'string' ? { id: mate, feature } : null;
+});
+const mateTaper = ref<string | null>(null);
+const mateProblem = ref('');
+async function beginMate(): Promise<void> {
+  const of = mateOf.value;
+  if (!of) return;
+  const start = await startMate(of.id, of.feature).catch(() => null);
+  if (!start) {
+    mateProblem.value =
+      'Its mate could not be begun: the taper’s figures do not settle it, or the server is away.';
+    return;
+  }
+  source.value = 'mate';
+  mateTaper.value = start.feature;
+  begin(start);
+}
+function begin(from: Begun): void {
+  begun.value = from;
+  desk.form.title = from.title;
+  made.value = from.title;
+  if (from.machineId && shop.byId(from.machineId)) desk.form.machineId = from.machineId;
+}
 
 const NOTHING = { figures: {}, tapers: {} };
 const cards = STARTERS.map((starter) => ({ starter, ...startedWith(starter, NOTHING) }));
@@ -50,7 +88,9 @@ const started = computed(() =>
       })
     : null,
 );
-function choose(starter: Starter | null): void {
+function choose(starter: Starter | null, from: Source = 'nothing'): void {
+  source.value = from;
+  begun.value = null;
   chosen.value = starter;
   figures.value = Object.fromEntries(
     (starter?.asks ?? []).flatMap((one) =>
@@ -62,14 +102,37 @@ function choose(starter: Starter | null): void {
   );
 }
 watch(started, (now) => {
+  if (begun.value) return;
   const title = now?.title ?? '';
   if (desk.form.title === made.value) desk.form.title = title;
   made.value = title;
 });
+const OTHERS = [
+  { source: 'job', title: 'An earlier job', says: 'the same part, or nearly' },
+  { source: 'file', title: 'A drawing file', says: 'DXF, SVG or places as CSV' },
+  { source: 'nothing', title: 'Nothing yet', says: 'from the drawing, or your head' },
+] as const;
+const HEADS: Readonly<Record<Source, string>> = {
+  job: 'As an earlier job',
+  file: 'From a drawing file',
+  nothing: 'A job with nothing drawn yet',
+  mate: 'Its mate, on the same setting',
+};
+
 async function add(): Promise<void> {
-  const part = started.value ? { features: started.value.features, work: started.value.work } : {};
+  const part =
+    begun.value?.part ??
+    (started.value ? { features: started.value.features, work: started.value.work } : {});
   const row = await desk.add(part);
   if (!row) return;
+  if (source.value === 'mate' && mateOf.value && mateTaper.value) {
+    try {
+      await linkBack(mateOf.value, row, mateTaper.value);
+    } catch {
+      mateProblem.value = `${row.document.number} is on the rack; the job it was begun from could not be told of it.`;
+      return;
+    }
+  }
   const [shape] = shapesOf({ features: part.features ?? [] });
   await router.push(`/job/${row.id}/${shape ? 'way' : part.features ? 'plan' : 'part'}`);
 }
@@ -81,7 +144,8 @@ async function add(): Promise<void> {
       <h1>What are you making?</h1>
       <p class="quiet">
         Pick what is nearest and type its figures; everything can be changed after. Or copy
-        <router-link to="/identify">an old part</router-link>, or begin with nothing.
+        <router-link to="/identify">an old part</router-link> or an earlier job, read a drawing, or begin with
+        nothing.
       </p>
     </header>
     <div class="cols">
@@ -98,13 +162,15 @@ async function add(): Promise<void> {
           <strong>{{ starter.name }}</strong>
         </button>
         <button
+          v-for="one in OTHERS"
+          :key="one.source"
           class="plain sheet starter blank"
-          :class="{ on: chosen === null }"
-          :aria-pressed="chosen === null"
-          @click="choose(null)"
+          :class="{ on: chosen === null && source === one.source }"
+          :aria-pressed="chosen === null && source === one.source"
+          @click="choose(null, one.source)"
         >
-          <strong>Nothing yet</strong>
-          <span class="quiet">from the drawing, a file, or your head</span>
+          <strong>{{ one.title }}</strong>
+          <span class="quiet">{{ one.says }}</span>
         </button>
       </section>
       <form class="sheet form" @submit.prevent="add">
@@ -131,7 +197,13 @@ async function add(): Promise<void> {
             </template>
           </div>
         </template>
-        <h2 v-else>A job with nothing drawn yet</h2>
+        <template v-else>
+          <h2>{{ HEADS[source] }}</h2>
+          <NewFromJob v-if="source === 'job'" @begun="begin" />
+          <NewFromFile v-if="source === 'file'" @begun="begin" />
+          <PartThumb v-if="begun?.part.features" :features="begun.part.features" class="drawn" />
+        </template>
+        <NoticeText v-if="mateProblem" tone="bad">{{ mateProblem }}</NoticeText>
         <NewJobFields :desk="desk" />
         <div class="row">
           <v-btn class="go" type="submit" :disabled="desk.busy.value">Put it on the rack</v-btn>

@@ -1,0 +1,103 @@
+<script setup lang="ts">
+import type { JobCard, JobView, Rack } from '@anello/contract';
+import { useDebounceFn } from '@vueuse/core';
+import { onMounted, ref, watch } from 'vue';
+import PartThumb from '../../drawing/PartThumb.vue';
+import { request } from '../../data/api';
+import type { Begun } from './begun';
+
+/** A part begun as an earlier job was: its features, its bar, how its shapes are made and its line of work; nothing kept of it. */
+const emit = defineEmits<{ begun: [begun: Begun] }>();
+const MOST = 8;
+const search = ref('');
+const jobs = ref<readonly JobCard[]>([]);
+const away = ref(false);
+const picked = ref<string | null>(null);
+
+async function find(): Promise<void> {
+  try {
+    const url = `/api/jobs?limit=${MOST}&search=${encodeURIComponent(search.value ?? '')}`;
+    jobs.value = (await request<Rack>('GET', url)).jobs;
+    away.value = false;
+  } catch {
+    away.value = true;
+  }
+}
+watch(search, useDebounceFn(find, 200));
+onMounted(find);
+
+async function pick(card: JobCard): Promise<void> {
+  picked.value = card.id;
+  try {
+    const { job } = await request<JobView>('GET', `/api/jobs/${encodeURIComponent(card.id)}`);
+    const {
+      title,
+      machineId,
+      schema: _s,
+      number: _n,
+      quantity: _q,
+      note: _t,
+      order: _o,
+      ...part
+    } = job.document;
+    emit('begun', { title, machineId, part });
+  } catch {
+    away.value = true;
+  }
+}
+</script>
+
+<template>
+  <section class="earlier" aria-label="Earlier jobs">
+    <v-text-field v-model="search" label="Find an earlier job" clearable autocomplete="off" />
+    <p v-if="away" class="quiet" role="status">The jobs could not be fetched: the server is away.</p>
+    <p v-else-if="jobs.length === 0" class="quiet">No job matches that.</p>
+    <ul>
+      <li v-for="job in jobs" :key="job.id">
+        <button
+          type="button"
+          class="plain job"
+          :aria-pressed="picked === job.id"
+          :class="{ on: picked === job.id }"
+          @click="pick(job)"
+        >
+          <PartThumb :features="job.features" />
+          <span
+            ><span class="fig">{{ job.number }}</span> {{ job.title }}</span
+          >
+        </button>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.earlier {
+  display: grid;
+  gap: 10px;
+}
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  max-height: 300px;
+  overflow-y: auto;
+}
+.job {
+  display: grid;
+  grid-template-columns: 96px minmax(0, 1fr);
+  gap: 10px;
+  align-items: center;
+  width: 100%;
+  min-height: 52px;
+  text-align: left;
+  padding: 4px 8px !important;
+}
+.job :deep(svg) {
+  height: 40px;
+}
+.job.on {
+  background: var(--blue-wash);
+}
+</style>
