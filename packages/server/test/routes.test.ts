@@ -285,3 +285,36 @@ describe('at the door', () => {
     await guarded.close();
   });
 });
+
+describe('the line of work on a card of the rack', () => {
+  const card = async (number: string) =>
+    (await server.send('GET', `/api/jobs?search=${number}`))
+      .json<Rack>()
+      .jobs.find((j) => j.number === number)!;
+  it('says how far the piece has come in each holding, and what is next', async () => {
+    const { line, piece } = await card('J-110');
+    expect(line!.holdings.length).toBe(2);
+    expect(line!.holdings[0]!.done).toBeGreaterThan(0);
+    expect(line!.holdings[0]!.done).toBeLessThan(line!.holdings[0]!.of);
+    expect(line!.now).toMatchObject({ piece, name: 'Turn', on: 'Nut thread', loop: false });
+  });
+  it('the shape that was worked at last is next, though the piece is not cut yet', async () => {
+    expect((await card('J-101')).line!.now).toMatchObject({ name: 'Taper', loop: true });
+  });
+  it('is worked out again when its lathe changes, and is none without one', async () => {
+    const before = await card('J-110');
+    const { machines } = (await server.send('GET', '/api/machines')).json<{
+      machines: { id: string; version: number; document: Record<string, unknown> }[];
+    }>();
+    const long = machines.find((m) => m.id === before.machineId)!;
+    const saved = await server.send('PUT', `/api/machines/${long.id}`, {
+      version: long.version,
+      document: { ...long.document, chucks: [] },
+    });
+    expect(saved.statusCode).toBe(200);
+    expect((await card('J-110')).line!.holdings.length).toBeGreaterThan(0);
+    const { id, document } = aJob('T-77', { machineId: 'no-such-lathe' });
+    await server.send('POST', '/api/jobs', { id, document });
+    expect((await card('T-77')).line).toBeNull();
+  });
+});

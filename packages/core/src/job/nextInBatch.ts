@@ -37,10 +37,26 @@ export const provedOn = ({ records, shapes }: Pick<BatchAt, 'records' | 'shapes'
     closes(ofKind(recordsOf(records, feature, i === 0), 'verdict', piece).at(-1)),
   );
 
+/** What is done of the line on a piece. */
+const doneOn = (at: BatchAt, piece: number): ReadonlySet<string> =>
+  lineProgress(at.holdings.flat(), at.records, piece, provedOn(at, piece)).done;
+
+/**
+ * Whether nothing of a piece is left to do. Accepted by its only shape it may still have work after that; scrapped it has none, nor
+ * has one whose verdict was given of all of it.
+ */
+function isClosed(at: BatchAt, piece: number): boolean {
+  const verdict = verdictOnPiece(at.records, piece, at.shapes.length);
+  if (!closes(verdict)) return false;
+  const ofItsShape = verdict?.body.verdict === 'accepted' && verdict.operation !== undefined;
+  return !ofItsShape || at.holdings.flat().every(({ id }) => doneOn(at, piece).has(id));
+}
+
 /** The pieces that are not closed, the one in hand first and then round. */
-function openFrom({ records, quantity, piece, shapes }: BatchAt): number[] {
+function openFrom(at: BatchAt): number[] {
+  const { quantity, piece } = at;
   const all = Array.from({ length: quantity }, (_, i) => ((piece - 1 + i) % quantity) + 1);
-  return all.filter((one) => !closes(verdictOnPiece(records, one, shapes.length)));
+  return all.filter((one) => !isClosed(at, one));
 }
 
 /**
@@ -61,11 +77,9 @@ function openFrom({ records, quantity, piece, shapes }: BatchAt): number[] {
 export function nextInBatch(at: BatchAt): NextInBatch | null {
   const open = openFrom(at);
   const all = at.holdings.flat();
-  const doneOn = new Map(
-    open.map((piece) => [piece, lineProgress(all, at.records, piece, provedOn(at, piece)).done]),
-  );
+  const done = new Map(open.map((piece) => [piece, doneOn(at, piece)]));
   const undone = (operations: readonly LineOperation[], piece: number): LineOperation | undefined =>
-    operations.find((one) => !doneOn.get(piece)?.has(one.id));
+    operations.find((one) => !done.get(piece)?.has(one.id));
   // Holding by holding each is asked by itself; in turn the whole line is, of the lowest piece that is open.
   const [groups, pieces] =
     at.order === 'by-holding' ? [at.holdings, open] : [[all], [...open].sort((a, b) => a - b)];

@@ -14,6 +14,7 @@ export const inspect: KindOfOperation = {
   name: 'Inspect',
   on: 'piece',
   cuts: false,
+  before: ['Clean, free of burrs, and as cool as the gauges that measure it.'],
   closes: true,
   rank: () => 160,
   say: () => ['Measure it at its stations and keep the figures'],

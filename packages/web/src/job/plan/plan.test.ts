@@ -9,7 +9,7 @@ import { shankJob, useOnScreen } from '../../testkit/onScreen';
 import PlanStage from './PlanStage.vue';
 import { usePlan } from './usePlan';
 
-const { work, show } = useOnScreen();
+const { work, show, kept, went } = useOnScreen();
 const JOB = shankJob('attachment', { quantity: 3 });
 const desk = () => work(JOB, usePlan).desk;
 const kinds = (plan: ReturnType<typeof usePlan>): string[][] =>
@@ -64,7 +64,7 @@ describe('the line of work of a job', () => {
     expect(plan.problem.value).toMatchObject({ field: 'stock.across' });
   });
 
-  it('costs less set-ups operation by operation than each piece in turn', () => {
+  it('costs less set-ups holding by holding than each piece in turn', () => {
     const { batch, minutes, holdings } = desk().said.value!;
     expect(batch.inTurn).toEqual({ setUps: 3 * holdings.length, minutes: 3 * minutes });
     expect(batch.byHolding.setUps).toBe(holdings.length);
@@ -78,6 +78,47 @@ describe('the line of work of a job', () => {
     ).desk;
     expect(plan.said.value).toBeNull();
     expect(plan.problem.value!.message).toMatch(/Still missing|outside/);
+  });
+});
+
+describe('what is next in a batch', () => {
+  const first = (plan: ReturnType<typeof usePlan>) =>
+    plan.said.value!.holdings[0]!.operations.map((one) => one.operation.id);
+  async function doAll(plan: ReturnType<typeof usePlan>, ids: readonly string[]): Promise<void> {
+    for (const operation of ids) await useJob().keep({ kind: 'worked', said: operation }, { operation });
+    await nextTick();
+  }
+  it('in turn it is the next operation of this piece', async () => {
+    const plan = desk();
+    await doAll(plan, first(plan));
+    expect(plan.next.value).toMatchObject({ piece: 1 });
+    expect(plan.next.value!.operation!.operation.id).toBe(
+      plan.said.value!.holdings[1]!.operations[0]!.operation.id,
+    );
+  });
+  it('holding by holding it is the next piece, taken up with what it is', async () => {
+    const plan = desk();
+    plan.setBatch('by-holding');
+    await doAll(plan, first(plan));
+    expect(plan.next.value).toMatchObject({ piece: 2 });
+    await plan.goOn();
+    expect(useJob().piece).toBe(2);
+    expect(kept('piece')).toEqual([{ kind: 'piece', carriedFrom: 1 }]);
+    expect(went.at(-1)).toBe(`/job/j-1/work/${first(plan)[0]}`);
+    // The others gone through it, the first is taken up again for the second holding.
+    await doAll(plan, first(plan));
+    await plan.goOn();
+    await doAll(plan, first(plan));
+    expect(plan.next.value!.piece).toBe(3);
+    await plan.goOn();
+    expect(useJob().piece).toBe(3);
+  });
+  it('a piece begun before is taken up again, and says so', async () => {
+    desk();
+    await useJob().takeUp(2);
+    await useJob().takeUp(1);
+    expect(kept('piece').at(-1)).toEqual({ kind: 'piece', carriedFrom: null, again: true });
+    expect(useJob().piece).toBe(1);
   });
 });
 

@@ -1,7 +1,7 @@
 import type { Holding } from '@anello/core/plan';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { holdingMoved, operationMoved } from './planMoves';
+import { holdingMoved, holdingPlaced, operationMoved, operationPlaced } from './planMoves';
 
 const holding = (id: string, ...operations: string[]): Holding => ({
   id,
@@ -55,4 +55,40 @@ describe('moving a holding', () => {
     expect(holdingMoved(LINE, 'h1', -1)).toBe(LINE);
     expect(holdingMoved(LINE, 'h2', 1)).toBe(LINE);
   });
+});
+
+describe('dropping an operation or a holding', () => {
+  it('puts it at its place, in its own holding or in another', () => {
+    expect(shape(operationPlaced(LINE, 'c', { holding: 'h1', index: 0 }))).toBe('h1:cab h2:de');
+    expect(shape(operationPlaced(LINE, 'a', { holding: 'h1', index: 2 }))).toBe('h1:bca h2:de');
+    expect(shape(operationPlaced(LINE, 'b', { holding: 'h2', index: 1 }))).toBe('h1:ac h2:dbe');
+    expect(shape(holdingPlaced(LINE, 'h2', 0))).toBe('h2:de h1:abc');
+  });
+  it('is the same list where nothing moved, or where it was dropped is no holding', () => {
+    expect(operationPlaced(LINE, 'b', { holding: 'h1', index: 1 })).toBe(LINE);
+    expect(operationPlaced(LINE, 'b', { holding: 'h9', index: 0 })).toBe(LINE);
+    expect(operationPlaced(LINE, 'x', { holding: 'h1', index: 0 })).toBe(LINE);
+    expect(holdingPlaced(LINE, 'h1', 0)).toBe(LINE);
+    expect(holdingPlaced(LINE, 'h9', 0)).toBe(LINE);
+  });
+  it('loses nothing, wherever it is dropped', () =>
+    fc.assert(
+      fc.property(
+        fc.constantFrom('a', 'b', 'c', 'd', 'e'),
+        fc.constantFrom('h1', 'h2'),
+        fc.integer({ min: 0, max: 3 }),
+        (id, holding, index) => {
+          const there = operationPlaced(LINE, id, { holding, index });
+          expect(there.flatMap((h) => h.operations.map((o) => o.id)).sort()).toEqual([
+            'a',
+            'b',
+            'c',
+            'd',
+            'e',
+          ]);
+          const to = there.find((h) => h.id === holding)!.operations.map((o) => o.id);
+          expect(to.indexOf(id)).toBe(Math.min(index, to.length - 1));
+        },
+      ),
+    ));
 });

@@ -1,0 +1,136 @@
+import { describe, expect, it } from 'vitest';
+import { COLLET_HOLDER, PLANNED } from '../../examples.testdata';
+import { plainText } from '../../figure/phrase';
+import { USUAL_MATERIALS, type Material } from '../../kit/material';
+import { NO_KIT } from '../../kit/kit';
+import type { Feature } from '../../part/kinds/registry';
+import { LONG } from '../../testkit.testdata';
+import { describePlan, type OperationSaid, type PlanSaid } from '../describe';
+import type { Holding, PlanPart } from '../piece/line';
+import { planPart } from '../propose/planPart';
+
+const said = (part: PlanPart, holdings: readonly Holding[] = planPart(part).holdings): PlanSaid =>
+  describePlan(part, holdings);
+const operations = (plan: PlanSaid): readonly OperationSaid[] => plan.holdings.flatMap((h) => h.operations);
+const look = (part: PlanPart, id: string): string =>
+  (operations(said(part)).find((o) => o.operation.id === id)?.before ?? [])
+    .map((p) => plainText(p))
+    .join('\n');
+
+/** A short cone on its body: the compound cuts it, or the bar. */
+const cone = (way: string, more: Partial<PlanPart> = {}): PlanPart => ({
+  features: [
+    { id: 'b', name: 'Body', kind: 'cylinder', side: 'external', diameter: 30, length: 30 },
+    {
+      id: 'c',
+      name: 'Cone',
+      kind: 'taper',
+      side: 'external',
+      largeEnd: 'headstock',
+      largeDiameter: 28,
+      halfAngle: 0.03,
+      length: 30,
+    } satisfies Feature,
+  ],
+  stock: { shape: 'round', across: 32, length: 110 },
+  quantity: 1,
+  lathe: LONG,
+  kit: NO_KIT,
+  ways: { c: way },
+  ...more,
+});
+
+describe('what a good hand looks at first', () => {
+  it('goes by the way: the compound wants its carriage locked and a light hand', () => {
+    expect(look(cone('compound'), 'taper-c')).toMatch(/Carriage locked while the compound feeds/);
+    expect(look(cone('compound'), 'taper-c')).toMatch(/A light hand on the compound’s handle/);
+    expect(look(cone('compound'), 'taper-c')).toMatch(/square it to the work and touch off again/);
+    expect(look(cone('attachment'), 'taper-c')).not.toMatch(/Carriage locked/);
+  });
+  it('goes by the lathe: a telescopic bar keeps the cross-slide’s handle alone, and lash says how far to run in', () => {
+    const bar = LONG.attachment!;
+    const on = (kind: 'plain' | 'telescopic'): string =>
+      look(cone('attachment', { lathe: { ...LONG, attachment: { ...bar, kind, lash: 0.2 } } }), 'taper-c');
+    expect(on('telescopic')).toMatch(/the cross-slide’s handle is not touched/);
+    expect(on('plain')).not.toMatch(/the cross-slide’s handle is not touched/);
+    // 0.2 across at 0.03 rad: the carriage runs 0.2 / tan 0.03 before the tool follows.
+    expect(on('plain').replaceAll('\u00a0', ' ')).toContain(
+      `run in from ${(0.2 / Math.tan(0.03)).toFixed(1)} mm before the work`,
+    );
+  });
+  it('goes by the holding: its own at the first operation in it, a bar that goes on behind the jaws said', () => {
+    const plan = said(PLANNED);
+    const [first, second] = plan.holdings[0]!.operations;
+    const text = (o: OperationSaid): string => o.before.map((p) => plainText(p)).join();
+    expect(text(first!)).toMatch(/pushed home/);
+    expect(text(second!)).not.toMatch(/pushed home/);
+    const long = cone('compound', { stock: { shape: 'round', across: 32, length: 900 } });
+    expect(look(long, 'face-tailstock')).toMatch(/behind the jaws: carried inside the spindle/);
+    expect(look(cone('compound'), 'face-tailstock')).not.toMatch(/behind the jaws/);
+  });
+  it('goes by the material and the tool: what goes on the cut', () => {
+    const of = (name: string, tool: 'hss' | 'carbide' = 'hss'): string =>
+      look(cone('compound', { material: USUAL_MATERIALS.find((m) => m.name === name), tool }), 'turn-b');
+    expect(of('Brass')).toMatch(/Cut dry\.$/);
+    expect(of('Stainless steel')).toMatch(/never let rub/);
+    expect(of('Stainless steel', 'carbide')).toMatch(/never drops on a hot carbide edge/);
+    const own = { ...USUAL_MATERIALS[0], lubricant: 'Lard oil' } as Material;
+    expect(look(cone('compound', { material: own }), 'turn-b')).toMatch(/Lard oil\.$/);
+    // A row of the shop's own that says nothing goes by what it is called.
+    const unsaid = { ...USUAL_MATERIALS[0], name: 'Our brass', alsoCalled: '', lubricant: '' } as Material;
+    expect(look(cone('compound', { material: unsaid }), 'turn-b')).toMatch(/Cut dry\.$/);
+  });
+  it('a mate on one swing of the compound is cut from the far side, with the chuck warned of', () => {
+    expect(look(cone('compound', { matched: ['c'] }), 'taper-c')).toMatch(
+      /the tool at the rear, or upside down/,
+    );
+    expect(look(cone('attachment', { matched: ['c'] }), 'taper-c')).not.toMatch(/rear/);
+  });
+  it('has something to look at before every operation there is', () => {
+    for (const part of [PLANNED, COLLET_HOLDER])
+      for (const { before, operation } of operations(said(part)))
+        expect(before.length, operation.id).toBeGreaterThan(0);
+  });
+  it('says nothing twice, and nothing of the lathe to what is made away from it', () => {
+    for (const part of [PLANNED, COLLET_HOLDER])
+      for (const { before } of operations(said(part))) {
+        const lines = before.map((p) => plainText(p));
+        expect(new Set(lines).size).toBe(lines.length);
+      }
+    const milled = cone('compound', {
+      features: [
+        ...cone('compound').features,
+        { id: 'f', name: 'Flats', kind: 'flats', side: 'external', at: 'headstock', on: 'b', across: 26 },
+      ],
+    });
+    expect(look(milled, 'mill-f')).not.toMatch(/jaws|stands out/i);
+  });
+});
+
+describe('what is laid out for a holding', () => {
+  it('names each thing once, with its size, in the order it is wanted', () => {
+    const tools = said(COLLET_HOLDER).holdings.map((h) =>
+      h.tools.map((t) => plainText(t).replaceAll('\u00a0', ' ')),
+    );
+    for (const list of tools) expect(new Set(list).size).toBe(list.length);
+    expect(tools.flat()).toContain('Turning tool');
+    expect(tools.flat().some((t) => t.startsWith('Drill '))).toBe(true);
+    expect(tools.flat().some((t) => /^Micrometer \d+ mm to \d+ mm$/.test(t))).toBe(true);
+  });
+});
+
+describe('what a batch costs', () => {
+  it('spends a setting once by holding, but not one that other cuts there need undone', () => {
+    const batch = (way: string) => {
+      const part = cone(way, { quantity: 10 });
+      const { batch: costs, minutes } = said(part);
+      const setUp = operations(said(part)).find((o) => o.operation.id === 'taper-c')!.setUp;
+      return { saved: 10 * minutes - costs.byHolding.minutes, setUp };
+    };
+    const bar = batch('attachment');
+    expect(bar.saved).toBeCloseTo(9 * bar.setUp, 9);
+    // The compound is swung for the cone and squared again for the body of the next piece.
+    expect(batch('compound').setUp).toBeGreaterThan(0);
+    expect(batch('compound').saved).toBeCloseTo(0, 9);
+  });
+});
