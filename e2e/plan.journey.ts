@@ -14,7 +14,7 @@ test('J-107 from bar to part: its line of work moved about, warned of, kept, and
   await expect(page.getByRole('region', { name: /^Holding 2/ })).toContainText('over all');
 
   // The thread before the groove it runs out into.
-  const thread = first.getByRole('button', { name: /^Thread M32x1.5/ });
+  const thread = first.getByRole('button', { name: /Thread M32x1.5/ });
   await thread.click();
   await expect(thread).toHaveAttribute('aria-expanded', 'true');
   await expect(first).toContainText('A way out: groove, or the half-nuts at a mark.');

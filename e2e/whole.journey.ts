@@ -86,6 +86,7 @@ test('the collet holder from bar to proved piece, through every operation of bot
     await expect(page.locator('.checks li').first()).toBeVisible();
     if (operation === 'mill-spanner-flats-1') {
       await expect(page.getByText('Depth of each, from the outside', { exact: false })).toBeVisible();
+      await expect(page.getByText('Away from the lathe', { exact: false })).toBeVisible();
       await accessible(page, 'flats, away from the lathe');
     }
     await workThrough(page, shop, { id: 'j-110', piece: 3, operation });

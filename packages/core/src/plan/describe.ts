@@ -16,6 +16,8 @@ export interface OperationSaid {
   readonly name: string;
   /** It has a loop of its own: its way, its setting, its cut and its proof. */
   readonly loop: boolean;
+  /** It is done away from the lathe, in whatever holds it there. */
+  readonly away: boolean;
   /** One line for each feature it works, with its figures. */
   readonly lines: readonly Phrase[];
   readonly minutes: number;
@@ -167,6 +169,7 @@ function operationSaid({ moment, sections }: Step, findings: readonly Finding[])
     operation,
     name: kind.name,
     loop: kind.loop,
+    away: kind.away,
     lines: targets.map((section) => kind.say(piece.laid, section, moment)),
     minutes: targets.reduce((sum, section) => sum + kind.minutes(piece.laid, section, holding.by), 0),
     setUp: targets.reduce((sum, section) => sum + kind.setUp(piece.laid, section, holding.by), 0),

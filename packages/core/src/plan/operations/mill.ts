@@ -1,4 +1,4 @@
-import { count as countFigure, angle, length } from '../../figure/figure';
+import { count as countFigure, length } from '../../figure/figure';
 import type { Phrase } from '../../figure/phrase';
 import { USUAL_FLATS, type Flats } from '../../part/kinds/flats';
 import type { Tang } from '../../part/kinds/tang';
@@ -10,7 +10,7 @@ import { figures, shown, type NamedFigure } from './card';
 import { lengthMeasure } from './measures';
 import { PLAIN, type KindOfOperation, type Moment } from './kind';
 
-const FULL_TURN = 2 * Math.PI;
+const FULL_TURN = 360;
 
 interface Cut {
   readonly count: number;
@@ -77,7 +77,14 @@ export const mill: KindOfOperation = {
     if (!section) return figures([]);
     const { count, across, long, deep, from, end, root } = cutOf(laid, section, moment);
     const turned: NamedFigure[] =
-      count > 1 ? [{ label: 'Turned on after each', figure: angle(FULL_TURN / count) }] : [];
+      count > 1
+        ? [
+            {
+              label: 'Turned on after each, degrees',
+              figure: countFigure(FULL_TURN / count, FULL_TURN % count === 0 ? 1 : 0.1),
+            },
+          ]
+        : [];
     return figures(
       [
         shown('Depth of each, from the outside', deep),

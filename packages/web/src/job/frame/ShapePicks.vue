@@ -33,7 +33,7 @@ const done = (feature: string): boolean =>
   gap: 8px;
   position: absolute;
   left: 16px;
-  bottom: 10px;
+  top: 8px;
   max-width: 40%;
 }
 @media (max-width: 860px) {

@@ -7,6 +7,7 @@ import FigureText from '../../ui/FigureText.vue';
 import NoticeText from '../../ui/NoticeText.vue';
 import { useJob } from '../../data/stores/job';
 import { useJobModel } from '../model/useJobModel';
+import LinePieces from './LinePieces.vue';
 import DriftChart from './DriftChart.vue';
 
 /** The pieces of a batch beside one another: every figure that was measured, where it drifts, and how each piece came out. */
@@ -89,6 +90,7 @@ const done = (piece: number): number => ofKind(job.records, 'worked', piece).len
         </tfoot>
       </table>
     </div>
+    <LinePieces :pieces="pieces" />
   </section>
 </template>
 

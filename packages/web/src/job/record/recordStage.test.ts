@@ -68,6 +68,13 @@ describe('the pieces of a batch', () => {
     expect(plain(host.textContent)).toContain('Piece 5 would be out');
     expect(plain(host.querySelector('tfoot')!.textContent)).toContain('scrapSlipped in the chuck');
     expect(host.querySelectorAll('circle')).toHaveLength(3);
+    // What is done of the line on each piece: the diameter was worked on all three, its facing before it.
+    const line = host.querySelector('caption')!.parentElement!;
+    const row = [...line.querySelectorAll('tbody tr')].find((tr) =>
+      plain(tr.textContent).startsWith('Turn'),
+    )!;
+    expect(row.querySelectorAll('td')).toHaveLength(3);
+    expect(line.querySelectorAll('.done').length).toBeGreaterThan(0);
     await sized(3, 30.2);
     await nextTick();
     expect(plain(host.querySelector('tbody')!.textContent)).toContain('✗ 30.200');

@@ -14,12 +14,21 @@ defineProps<{ inHand: OperationInHand }>();
       <li v-for="(check, index) in inHand.operation.before" :key="index"><PhraseText :phrase="check" /></li>
     </ul>
     <h2 class="label">Held</h2>
-    <p><PhraseText :phrase="inHand.holding.held" /></p>
-    <p v-if="inHand.holding.clocked" class="clocked"><PhraseText :phrase="inHand.holding.clocked" /></p>
-    <NoticeText tone="bad"
-      >{{ inHand.holding.caution }} Chips with a brush, never by hand. The machine’s manual and the shop’s
-      rules come first.</NoticeText
-    >
+    <template v-if="inHand.operation.away">
+      <p>Away from the lathe, as the machine it goes to holds it.</p>
+      <NoticeText tone="bad"
+        >Clamped before anything turns, guards shut. That machine’s manual and the shop’s rules come
+        first.</NoticeText
+      >
+    </template>
+    <template v-else>
+      <p><PhraseText :phrase="inHand.holding.held" /></p>
+      <p v-if="inHand.holding.clocked" class="clocked"><PhraseText :phrase="inHand.holding.clocked" /></p>
+      <NoticeText tone="bad"
+        >{{ inHand.holding.caution }} Chips with a brush, never by hand. The machine’s manual and the shop’s
+        rules come first.</NoticeText
+      >
+    </template>
   </aside>
 </template>
 

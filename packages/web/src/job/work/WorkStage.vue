@@ -19,7 +19,18 @@ const id = computed(() => String(route.params['of'] ?? ''));
 const desk = provideOperation(() => id.value);
 const drawn = computed(() => {
   const { value } = desk.inHand;
-  return value && { ...value.holding, before: value.before, after: value.after };
+  if (!value) return null;
+  const { holding, before, after } = value;
+  if (!value.operation.away) return { ...holding, before, after };
+  // Away from the lathe nothing of it is drawn round the piece.
+  return {
+    ...holding,
+    holding: { ...holding.holding, grips: null },
+    drawn: 'jaws' as const,
+    centres: [],
+    before,
+    after,
+  };
 });
 /** A diameter asks for its own figures in the reading bar. */
 const ownBar = computed(() => desk.inHand.value?.cards.some(({ card }) => card.kind === 'diameter') ?? false);
