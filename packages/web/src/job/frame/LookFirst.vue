@@ -26,6 +26,12 @@ defineProps<{ checks: readonly Phrase[] }>();
   right: 14px;
   bottom: 10px;
 }
+@media (max-width: 860px) {
+  .look {
+    position: static;
+    margin: 8px 10px;
+  }
+}
 .list {
   padding: 14px 18px;
   max-width: 460px;
