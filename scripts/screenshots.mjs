@@ -5,22 +5,12 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { CHROMIUM_FLAGS, ensureBuilt, ensureChromium, ensureInstalled, root, startServer } from './lib.mjs';
 
-/** Both halves of a pair measured. */
-async function joint(page) {
-  await page
-    .getByLabel(/Along, diameter: one/)
-    .fill('0, 18.02\n8, 16.03\n16, 14\n33, 20.02\n50, 26.04\n66, 19.03');
-  const socket = page.getByLabel(/The socket: along/);
-  await socket.fill('1, 18.38\n8, 16.44\n16, 14.4\n33, 20.3\n50, 26.4\n66, 19.58');
-  await page.getByRole('article', { name: 'The joint' }).evaluate((one) => one.scrollIntoView());
-}
-
 const VIEWS = [
   { name: 'rack', url: '/rack' },
   { name: 'part', url: '/job/j-101/part' },
   { name: 'new', url: '/new', act: (page) => page.getByRole('button', { name: 'Steep mandrel' }).click() },
   { name: 'plan', url: '/job/j-110/plan' },
-  { name: 'work', url: '/job/j-110/work/turn-nut-thread-2' },
+  { name: 'work', url: '/job/j-110/work/turn-nut-thread-1' },
   { name: 'way', url: '/job/j-101/way' },
   { name: 'set', url: '/job/j-101/set' },
   { name: 'cut', url: '/job/j-108/cut' },
@@ -43,7 +33,7 @@ const VIEWS = [
       }
     },
   },
-  { name: 'curve-joint', url: '/job/j-104/prove', act: joint },
+  { name: 'log', url: '/log?words=J-110' },
   { name: 'tapers', url: '/tapers' },
   { name: 'kit', url: '/kit' },
   {

@@ -89,3 +89,4 @@ export {
   type MachineRow,
   type Rack,
 } from './api/schema';
+export { logQuerySchema, logSchema, type LogPage, type LogQuery, type LogRow } from './api/log';

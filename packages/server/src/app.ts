@@ -12,6 +12,7 @@ import { addErrorHandling, sendNotFound } from './plugins/errors';
 import { namesFor } from './plugins/names';
 import { addSecurity } from './plugins/security';
 import { addSite } from './plugins/site';
+import { logRoutes } from './routes/log';
 import { bundleRoutes } from './routes/bundle';
 import { healthRoutes } from './routes/health';
 import { jobRoutes } from './routes/jobs';
@@ -86,6 +87,7 @@ export async function buildApp(options: AppOptions): Promise<FastifyInstance> {
     healthRoutes(api, context);
     jobRoutes(api, context);
     recordRoutes(api, context);
+    logRoutes(api, context);
     machineRoutes(api, context);
     shelfRoutes(api, context);
     bundleRoutes(api, context);

@@ -94,12 +94,13 @@ export function putJob(book: Book, id: string, document: JobDocument): void {
     JSON.stringify(document),
   );
   book.run(
-    'insert into `rack` (`job_id`, `updated_at`, `number`, `title`, `quantity`, `touched`) values (?, ?, ?, ?, ?, 0)',
+    'insert into `rack` (`job_id`, `updated_at`, `number`, `title`, `quantity`, `machine_id`, `touched`) values (?, ?, ?, ?, ?, ?, 0)',
     id,
     now,
     number,
     title,
     quantity,
+    document.machineId,
   );
   saves.noteNew(book, of, document);
 }
@@ -132,11 +133,12 @@ export async function saveJob(
     );
     if (changed === 0) return true;
     book.run(
-      'update `rack` set `updated_at` = ?, `number` = ?, `title` = ?, `quantity` = ?, `touched` = `touched` + 1, `progress` = null where `job_id` = ?',
+      'update `rack` set `updated_at` = ?, `number` = ?, `title` = ?, `quantity` = ?, `machine_id` = ?, `touched` = `touched` + 1, `progress` = null where `job_id` = ?',
       now,
       number,
       title,
       quantity,
+      document.machineId,
       id,
     );
     saves.note(book, save, of, version + 1);

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  mdiBookOpenOutline,
   mdiCalculatorVariantOutline,
   mdiHelpCircleOutline,
   mdiLogoutVariant,
@@ -38,6 +39,7 @@ const PLACES = [
   { to: '/rack', label: 'Rack', icon: mdiViewAgendaOutline },
   { to: '/tapers', label: 'Tapers', icon: CONE },
   { to: '/machines', label: 'Machines', icon: LATHE },
+  { to: '/log', label: 'Logbook', icon: mdiBookOpenOutline },
 ];
 </script>
 

@@ -31,6 +31,12 @@ export const router = createRouter({
       meta: { title: 'Copy an old part' },
     },
     {
+      path: '/log',
+      name: 'log',
+      component: () => import('../places/log/LogPlace.vue'),
+      meta: { title: 'Logbook' },
+    },
+    {
       path: '/machines',
       name: 'machines',
       component: () => import('../places/shop/MachinesPlace.vue'),

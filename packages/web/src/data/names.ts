@@ -6,6 +6,8 @@ export const LOCAL = {
   units: 'anello.units',
   theme: 'anello.theme',
   operator: 'anello.operator',
+  /** Searches of the logbook that were given a name. */
+  searches: 'anello.searches',
   /** One for each job with something typed that the server does not have. */
   draft: 'anello.draft.',
   /** A draft that could not be read, kept as it was found. */

@@ -8,4 +8,5 @@ export const MIGRATION_NAMES = [
   'Migration20261125T0003Book',
   'Migration20261126T0004Shapes',
   'Migration20261126T0005Line',
+  'Migration20261126T0006Logbook',
 ] as const;

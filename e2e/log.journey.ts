@@ -1,0 +1,42 @@
+import { accessible, Bar, expect, test } from './shop';
+
+test('the logbook: what was kept is found by words, kind and who, and leads to where it was kept', async ({
+  page,
+  shop,
+}) => {
+  await page.goto(`${shop.address}/rack`);
+  await page.getByRole('link', { name: 'Logbook' }).click();
+  const rows = page.getByRole('list', { name: 'What was kept, newest first' }).getByRole('listitem');
+  await expect(rows.first()).toBeVisible();
+  await accessible(page, 'the logbook');
+  const before = await rows.count();
+  await page.getByRole('button', { name: 'Show older' }).click();
+  await expect.poll(() => rows.count()).toBeGreaterThan(before);
+
+  await page.getByRole('textbox', { name: /^Words/ }).fill('J-110');
+  await expect(rows.first()).toContainText('Collet holder');
+  await expect(page).toHaveURL(/words=J-110/);
+  await page.getByRole('textbox', { name: 'Keep this search as' }).fill('Collet holder');
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(page.getByRole('button', { name: 'Collet holder', exact: true })).toBeVisible();
+
+  // It leads to the place in its job, and back to the same question.
+  await rows.first().getByRole('link').click();
+  await expect(page).toHaveURL(/\/job\/j-110\//);
+  await page.goBack();
+  await expect(page.getByRole('textbox', { name: /^Words/ })).toHaveValue('J-110');
+  await expect(rows.first()).toContainText('Collet holder');
+
+  // What is kept now is there at once when it is looked at again.
+  await page.goto(`${shop.address}/job/j-101/set`);
+  await new Bar(page).keep('1.883');
+  await page.goto(`${shop.address}/log`);
+  await expect(rows.first()).toContainText('1.883');
+  await page.getByRole('button', { name: 'Collet holder', exact: true }).click();
+  await expect(rows.first()).toContainText('Collet holder');
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'CSV' }).click(),
+  ]);
+  expect(file.suggestedFilename()).toBe('logbook.csv');
+});

@@ -1,0 +1,69 @@
+import { logQuerySchema, logSchema, type LogRow } from '@anello/contract';
+import { plainText } from '@anello/core/figure';
+import { describeRecord } from '@anello/core/job';
+import { csvFormatRows } from 'd3-dsv';
+import { Readable } from 'node:stream';
+import { logPage, logRows } from '../stores/log';
+import { sendText, type Api, type RouteContext } from './routes';
+
+const HEAD = ['kept', 'by', 'job', 'title', 'piece', 'feature', 'operation', 'kind', 'what', 'taken back'];
+const NBSP = /\u00a0/g;
+
+const line = ({ record, number, title, gone }: LogRow): string[] => [
+  record.at,
+  record.operator,
+  number,
+  title,
+  String(record.piece),
+  record.feature ?? '',
+  record.operation ?? '',
+  record.body.kind,
+  plainText(describeRecord(record)).replace(NBSP, ' '),
+  gone ? 'yes' : '',
+];
+
+function* csv(pages: Iterable<readonly LogRow[]>): Generator<string> {
+  yield `${csvFormatRows([HEAD])}\n`;
+  for (const rows of pages) if (rows.length > 0) yield `${csvFormatRows(rows.map(line))}\n`;
+}
+
+function* json(pages: Iterable<readonly LogRow[]>): Generator<string> {
+  yield '[';
+  let first = true;
+  for (const rows of pages)
+    for (const row of rows) {
+      yield `${first ? '' : ','}${JSON.stringify(row)}`;
+      first = false;
+    }
+  yield ']';
+}
+
+/** The logbook: every kept thing of every job, a page at a time, or all that is asked for as a file. */
+export function logRoutes(api: Api, { book }: RouteContext): void {
+  api.get(
+    '/api/log',
+    {
+      schema: {
+        summary: 'What was kept, newest first',
+        querystring: logQuerySchema,
+        response: { 200: logSchema },
+      },
+    },
+    async (request, reply) => sendText(reply, JSON.stringify(logPage(book, request.query))),
+  );
+  for (const [format, type, write] of [
+    ['csv', 'text/csv', csv],
+    ['json', 'application/json', json],
+  ] as const)
+    api.get(
+      `/api/log.${format}`,
+      { schema: { summary: `The same as ${format.toUpperCase()}, all of it`, querystring: logQuerySchema } },
+      async (request, reply) => {
+        const { limit: _limit, before: _before, ...asked } = request.query;
+        return reply
+          .type(`${type}; charset=utf-8`)
+          .header('content-disposition', `attachment; filename="logbook.${format}"`)
+          .send(Readable.from(write(logRows(book, asked))));
+      },
+    );
+}

@@ -1,0 +1,102 @@
+import type { LogQuery, LogRow } from '@anello/contract';
+import type { Book } from '../db/book';
+import { toRecord } from './records';
+
+interface Row {
+  readonly seq: number;
+  readonly id: string;
+  readonly jobId: string;
+  readonly piece: number;
+  readonly at: string;
+  readonly operator: string;
+  readonly feature: string | null;
+  readonly operation: string | null;
+  readonly body: string;
+  readonly number: string;
+  readonly title: string;
+  readonly machineId: string | null;
+  readonly gone: number;
+}
+
+type Asked = Omit<LogQuery, 'limit' | 'before'>;
+type Value = string | number;
+interface Clause {
+  readonly sql: string;
+  readonly values: readonly Value[];
+}
+
+/** A row is taken back by a later one that names it. */
+const GONE =
+  "exists (select 1 from `record` as `w` where json_extract(`w`.`body`, '$.kind') = 'withdrawn' and json_extract(`w`.`body`, '$.record') = `record`.`id`)";
+const COLUMNS = `\`record\`.\`seq\`, \`record\`.\`id\`, \`record\`.\`job_id\` as \`jobId\`, \`piece\`, \`at\`, \`operator\`, \`feature\`, \`operation\`, \`body\`, \`rack\`.\`number\`, \`rack\`.\`title\`, \`rack\`.\`machine_id\` as \`machineId\`, ${GONE} as \`gone\``;
+
+/** The whole day that is named. */
+const DAY_ENDS = 'T23:59:59.999Z';
+
+/** Each thing asked for as a clause; a withdrawal is seen at what it took back, not by itself. */
+function clauses({ machine, operator, kind, verdict, way, words, from, to }: Asked): Clause[] {
+  const clause = (given: string | undefined, sql: string, ...values: readonly Value[]): Clause[] =>
+    given ? [{ sql, values: values.length > 0 ? values : [given] }] : [];
+  return [
+    { sql: "`record`.`kind` <> 'withdrawn'", values: [] },
+    ...clause(kind, '`record`.`kind` = ?'),
+    ...clause(operator, '`operator` = ?'),
+    ...clause(machine, '`record`.`job_id` in (select `job_id` from `rack` where `machine_id` = ?)'),
+    ...clause(verdict, "`record`.`kind` = 'verdict' and json_extract(`body`, '$.verdict') = ?"),
+    ...clause(way, "json_extract(`body`, '$.way') = ?"),
+    ...clause(from, '`at` >= ?'),
+    ...clause(to, '`at` <= ?', `${to}${DAY_ENDS}`),
+    ...wordClause(words),
+  ];
+}
+
+/** Words stand in the row itself, or in the number or the title of its job. */
+function wordClause(words: string | undefined): Clause[] {
+  const asked = (words ?? '').trim();
+  const terms = asked.match(/[\p{L}\p{N}]+/gu) ?? [];
+  if (asked === '') return [];
+  const like = `%${asked.replace(/[%_\\]/g, '\\$&')}%`;
+  const ofJob =
+    "select `seq` from `record` where `job_id` in (select `job_id` from `rack` where `number` like ? escape '\\' or `title` like ? escape '\\')";
+  if (terms.length === 0) return [{ sql: `\`record\`.\`seq\` in (${ofJob})`, values: [like, like] }];
+  return [
+    {
+      sql: `\`record\`.\`seq\` in (select \`rowid\` from \`record_words\` where \`record_words\` match ? union ${ofJob})`,
+      values: [terms.map((term) => `"${term}"*`).join(' '), like, like],
+    },
+  ];
+}
+
+/** A page of everything kept, newest first, and where the next begins. */
+export function logPage(
+  book: Book,
+  { before, limit, ...asked }: LogQuery,
+): { readonly rows: readonly LogRow[]; readonly next: number | null } {
+  const where: Clause[] = [
+    ...(before === undefined ? [] : [{ sql: '`record`.`seq` < ?', values: [before] }]),
+    ...clauses(asked),
+  ];
+  const found = book.all<Row>(
+    `select ${COLUMNS} from \`record\` join \`rack\` on \`rack\`.\`job_id\` = \`record\`.\`job_id\` where ${where.map((c) => c.sql).join(' and ')} order by \`record\`.\`seq\` desc limit ?`,
+    ...where.flatMap((c) => c.values),
+    limit,
+  );
+  const last = found.at(-1);
+  return { rows: found.map(rowOf), next: found.length === limit && last ? last.seq : null };
+}
+
+function rowOf({ number, title, machineId, gone, ...row }: Row): LogRow {
+  return { seq: row.seq, number, title, machineId, gone: gone === 1, record: toRecord(row) } as LogRow;
+}
+
+const PAGE = 200;
+
+/** Everything asked for, page by page: a million rows are never in memory at once. */
+export function* logRows(book: Book, asked: Asked): Generator<readonly LogRow[]> {
+  for (let before: number | undefined; ;) {
+    const { rows, next } = logPage(book, { ...asked, before, limit: PAGE });
+    yield rows;
+    if (next === null) return;
+    before = next;
+  }
+}

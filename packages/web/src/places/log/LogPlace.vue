@@ -1,0 +1,258 @@
+<script setup lang="ts">
+import { describeRecord } from '@anello/core/job';
+import { useDebounceFn } from '@vueuse/core';
+import { computed, onMounted, ref } from 'vue';
+import PhraseText from '../../ui/PhraseText.vue';
+import { useShop } from '../../data/stores/shop';
+import { KIND_NAMES, placeOf } from './kinds';
+import { useLog, type Ask } from './useLog';
+
+/** The logbook: every kept thing of every job, found by what is remembered of it. */
+const shop = useShop();
+const log = useLog();
+onMounted(() => {
+  if (!shop.loaded) void shop.load();
+});
+const KINDS = Object.entries(KIND_NAMES).map(([value, title]) => ({ value, title }));
+const VERDICTS = [
+  { value: 'accepted', title: 'Accepted' },
+  { value: 'rework', title: 'Sent back' },
+  { value: 'scrap', title: 'Scrapped' },
+];
+const set = (key: Ask, value: string | null | undefined): void => log.ask({ [key]: value ?? '' });
+/** Typed words are asked for when the typing rests. */
+const words = ref(log.asked.value.words ?? '');
+const askWords = useDebounceFn((text: string) => set('words', text), 250);
+const operator = ref(log.asked.value.operator ?? '');
+const askOperator = useDebounceFn((text: string) => set('operator', text.trim().toUpperCase()), 250);
+const narrowed = computed(() => Object.keys(log.asked.value).length > 0);
+const time = (at: string): string =>
+  new Date(at).toLocaleString('en-GB', {
+    day: '2-digit',
+    month: 'short',
+    year: '2-digit',
+    hour: '2-digit',
+    minute: '2-digit',
+  });
+
+const name = ref('');
+function keepSearch(): void {
+  if (!name.value.trim()) return;
+  log.keepSearch(name.value.trim());
+  name.value = '';
+}
+function takeSearch(asked: (typeof log.saved.value)[number]['asked']): void {
+  const nothing = { words: '', machine: '', operator: '', kind: '', verdict: '', from: '', to: '' };
+  words.value = asked.words ?? '';
+  operator.value = asked.operator ?? '';
+  log.ask({ ...nothing, ...asked });
+}
+</script>
+
+<template>
+  <main class="log">
+    <header class="top">
+      <h1>Logbook</h1>
+      <v-text-field
+        v-model="words"
+        class="words"
+        label="Words: a note, a cause, a job, what was measured"
+        clearable
+        autocomplete="off"
+        @update:model-value="(text: string | null) => askWords(text ?? '')"
+      />
+    </header>
+    <div class="filters" role="group" aria-label="Which rows">
+      <v-select
+        label="Lathe"
+        clearable
+        :items="shop.byName"
+        :model-value="log.asked.value.machine ?? null"
+        @update:model-value="(v: string | null) => set('machine', v)"
+      />
+      <v-select
+        label="What was kept"
+        clearable
+        :items="KINDS"
+        :model-value="log.asked.value.kind ?? null"
+        @update:model-value="(v: string | null) => set('kind', v)"
+      />
+      <v-select
+        label="How it came out"
+        clearable
+        :items="VERDICTS"
+        :model-value="log.asked.value.verdict ?? null"
+        @update:model-value="(v: string | null) => set('verdict', v)"
+      />
+      <v-text-field
+        v-model="operator"
+        class="who"
+        label="Who"
+        maxlength="12"
+        autocomplete="off"
+        @update:model-value="(text: string) => askOperator(text)"
+      />
+      <v-text-field
+        label="From"
+        type="date"
+        :model-value="log.asked.value.from ?? ''"
+        @update:model-value="(v: string) => set('from', v)"
+      />
+      <v-text-field
+        label="To"
+        type="date"
+        :model-value="log.asked.value.to ?? ''"
+        @update:model-value="(v: string) => set('to', v)"
+      />
+    </div>
+    <div class="kept">
+      <span v-for="one in log.saved.value" :key="one.name" class="saved">
+        <v-btn @click="takeSearch(one.asked)">{{ one.name }}</v-btn>
+        <button
+          class="plain drop"
+          :aria-label="`Forget the search ${one.name}`"
+          @click="log.dropSearch(one.name)"
+        >
+          ×
+        </button>
+      </span>
+      <form v-if="narrowed" class="keep" @submit.prevent="keepSearch">
+        <v-text-field v-model="name" label="Keep this search as" maxlength="40" autocomplete="off" />
+        <v-btn type="submit" :disabled="!name.trim()">Keep</v-btn>
+      </form>
+      <span class="files">
+        <a :href="log.file('csv')" download>CSV</a>
+        <a :href="log.file('json')" download>JSON</a>
+      </span>
+    </div>
+    <p v-if="log.state.value === 'waiting'" class="quiet">Fetching what was kept…</p>
+    <p v-else-if="log.state.value === 'failed'" class="quiet" role="status">
+      The logbook could not be fetched: the server is away. What was kept is safe.
+    </p>
+    <p v-else-if="log.rows.value.length === 0" class="quiet" role="status">
+      {{ narrowed ? 'Nothing kept matches that.' : 'Nothing is kept yet. It fills as the work is done.' }}
+    </p>
+    <ol v-else class="rows sheet" aria-label="What was kept, newest first">
+      <li v-for="row in log.rows.value" :key="row.seq" :class="{ gone: row.gone }">
+        <time class="fig" :datetime="row.record.at">{{ time(row.record.at) }}</time>
+        <span class="fig who-kept">{{ row.record.operator }}</span>
+        <router-link class="job" :to="placeOf(row)"
+          ><span class="fig">{{ row.number }}</span> {{ row.title
+          }}<span class="quiet"> · piece {{ row.record.piece }}</span></router-link
+        >
+        <span class="said"
+          ><PhraseText :phrase="describeRecord(row.record)" /><span v-if="row.gone" class="quiet"
+            >, taken back</span
+          ></span
+        >
+      </li>
+    </ol>
+    <v-btn v-if="log.more.value" class="more" @click="log.loadMore()">Show older</v-btn>
+  </main>
+</template>
+
+<style scoped>
+.log {
+  padding: 20px 26px 40px;
+  overflow-y: auto;
+  height: 100%;
+  display: grid;
+  gap: 14px;
+  align-content: start;
+}
+.top {
+  display: flex;
+  align-items: center;
+  gap: 18px;
+  flex-wrap: wrap;
+}
+h1 {
+  font-size: 26px;
+  font-weight: 650;
+  margin-right: auto;
+}
+.words {
+  flex: 1 1 320px;
+  max-width: 560px;
+}
+.filters {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+  gap: 10px;
+}
+.kept {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: center;
+}
+.keep {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.keep .v-text-field {
+  min-width: 200px;
+}
+.saved {
+  display: inline-flex;
+  align-items: center;
+}
+.drop {
+  min-width: 44px;
+  min-height: 44px;
+  font-size: 20px;
+}
+.files {
+  margin-left: auto;
+  display: flex;
+  gap: 16px;
+}
+.files a {
+  min-height: 44px;
+  display: inline-flex;
+  align-items: center;
+}
+.rows {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+.rows li {
+  display: grid;
+  grid-template-columns: 136px 44px minmax(200px, 1fr) minmax(0, 1.6fr);
+  gap: 12px;
+  align-items: center;
+  min-height: 48px;
+  padding: 6px 14px;
+  font-size: 15.5px;
+}
+.rows li + li {
+  border-top: 1px solid var(--rule);
+}
+time,
+.who-kept {
+  font-size: 14px;
+  color: var(--ink-2);
+}
+.job {
+  color: var(--ink);
+  min-width: 0;
+}
+.gone .said {
+  text-decoration: line-through;
+  color: var(--ink-2);
+}
+.more {
+  justify-self: start;
+}
+@media (max-width: 860px) {
+  .rows li {
+    grid-template-columns: 1fr auto;
+  }
+  .job,
+  .said {
+    grid-column: 1 / -1;
+  }
+}
+</style>

@@ -1,0 +1,86 @@
+import type { LogPage, LogRow } from '@anello/contract';
+import { useLocalStorage } from '@vueuse/core';
+import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import { request } from '../../data/api';
+import { LOCAL } from '../../data/names';
+
+export const ASKS = ['words', 'machine', 'operator', 'kind', 'verdict', 'from', 'to'] as const;
+export type Ask = (typeof ASKS)[number];
+export type Asked = Partial<Record<Ask, string>>;
+
+/** A search worth keeping, by the name it was given. */
+export interface SavedSearch {
+  readonly name: string;
+  readonly asked: Asked;
+}
+
+export interface LogDesk {
+  readonly rows: Ref<readonly LogRow[]>;
+  readonly state: Ref<'waiting' | 'ready' | 'failed'>;
+  readonly more: ComputedRef<boolean>;
+  /** What is asked for, as the address has it: gone back to, it is asked again. */
+  readonly asked: ComputedRef<Asked>;
+  readonly saved: Ref<SavedSearch[]>;
+  ask(change: Asked): void;
+  loadMore(): Promise<void>;
+  keepSearch(name: string): void;
+  dropSearch(name: string): void;
+  /** The address of what is asked for as a file. */
+  file(format: 'csv' | 'json'): string;
+}
+
+const inAddress = (asked: Asked): string => new URLSearchParams(asked as Record<string, string>).toString();
+
+/** Everything kept in the shop, newest first, as it is asked for. */
+export function useLog(): LogDesk {
+  const route = useRoute();
+  const router = useRouter();
+  const rows = ref<readonly LogRow[]>([]);
+  const next = ref<number | null>(null);
+  const state = ref<'waiting' | 'ready' | 'failed'>('waiting');
+  const saved = useLocalStorage<SavedSearch[]>(LOCAL.searches, []);
+  const asked = computed<Asked>(() =>
+    Object.fromEntries(
+      ASKS.flatMap((key) => {
+        const value = route.query[key];
+        return typeof value === 'string' && value !== '' ? [[key, value]] : [];
+      }),
+    ),
+  );
+  let question = 0;
+  async function load(before: number | null): Promise<void> {
+    const mine = ++question;
+    try {
+      const query = inAddress({ ...asked.value, ...(before === null ? {} : { before: String(before) }) });
+      const page = await request<LogPage>('GET', `/api/log?${query}`);
+      if (mine !== question) return;
+      rows.value = before === null ? page.rows : [...rows.value, ...page.rows];
+      next.value = page.next;
+      state.value = 'ready';
+    } catch {
+      if (mine === question) state.value = 'failed';
+    }
+  }
+  watch(asked, () => void load(null), { immediate: true });
+  return {
+    rows,
+    state,
+    more: computed(() => next.value !== null),
+    asked,
+    saved,
+    ask(change) {
+      const all: Asked = { ...asked.value, ...change };
+      const query = Object.fromEntries(Object.entries(all).filter(([, value]) => value));
+      void router.replace({ query });
+    },
+    loadMore: () => load(next.value),
+    keepSearch(name) {
+      saved.value = [...saved.value.filter((one) => one.name !== name), { name, asked: { ...asked.value } }];
+    },
+    dropSearch(name) {
+      saved.value = saved.value.filter((one) => one.name !== name);
+    },
+    file: (format) => `/api/log.${format}?${inAddress(asked.value)}`,
+  };
+}
