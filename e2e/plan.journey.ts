@@ -42,6 +42,10 @@ test('the bar of a part: the usual one taken, another typed, and one too thin re
   page,
   shop,
 }) => {
+  // As a job is before anybody has said what it is made from.
+  const { job } = await jobOnServer(shop, 'j-107');
+  const { stock: _, ...document } = job.document as Record<string, unknown>;
+  await page.request.put(`${shop.address}/api/jobs/j-107`, { data: { version: job.version, document } });
   await page.goto(`${shop.address}/job/j-107/plan`);
   await expect(page.getByText('Nothing said yet: the next size up', { exact: false })).toBeVisible();
   await page.getByLabel('Diameter').fill('30 mm');

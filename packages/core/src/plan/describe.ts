@@ -5,6 +5,7 @@ import type { End } from '../taper/task';
 import { lookFirst } from './checks/registry';
 import { findingsOf } from './check/checkPlan';
 import { walk, type HeldSteps, type Step, type Walk } from './check/walk';
+import type { Placed } from './piece/laid';
 import { kindOfHolding } from './holdings/registry';
 import { kindOfOperation } from './operations/registry';
 import type { Finding, Holding, PlanOperation, PlanPart } from './piece/line';
@@ -38,6 +39,8 @@ export interface HoldingSaid {
   /** Drawn in a socket or on a bar through it, where not in jaws; and the ends a centre is drawn at. */
   readonly drawn: 'socket' | 'bar' | 'jaws';
   readonly centres: readonly End[];
+  /** The thread a drawbar holds it by, where one does: on the part's own z, and its radius. */
+  readonly drawbar: { readonly from: number; readonly to: number; readonly r: number } | null;
   /** For one piece: putting it in, finding its axis, setting the lathe and all that is done. */
   readonly minutes: number;
   readonly before: Outlines;
@@ -133,6 +136,7 @@ function holdingSaid({ holding, before, steps }: HeldSteps, findings: readonly F
     clocked: clocked(holding, steps[0]?.moment.piece ?? before),
     caution: kind.caution,
     drawn: kind.drawn ?? 'jaws',
+    drawbar: barOf(kind.drawbar?.(before, holding)),
     centres: kind.drawn === 'bar' ? BOTH : kind.centresIn(holding),
     minutes: operations.reduce((sum, one) => sum + one.minutes + one.setUp, kind.minutes),
     before: outlinesOf(before),
@@ -142,6 +146,9 @@ function holdingSaid({ holding, before, steps }: HeldSteps, findings: readonly F
     findings: findings.filter((f) => f.holding === holding.id && f.operation === null),
   };
 }
+
+const barOf = (thread: Placed | undefined): HoldingSaid['drawbar'] =>
+  thread ? { from: thread.z0, to: thread.z1, r: thread.smallest } : null;
 
 function clocked({ trueTo }: Holding, { laid }: HeldSteps['before']): Phrase | null {
   if (!trueTo) return null;

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { plainText } from '../figure/phrase';
 import { NO_KIT } from '../kit/kit';
 import { isDetail, type Feature } from '../part/kinds/registry';
+import { layoutPart } from '../part/layout';
 import { LONG } from '../testkit.testdata';
 import { checkPlan } from './check/checkPlan';
 import { stockAfter } from './check/stockAfter';
@@ -83,6 +84,22 @@ describe('corners, flats, cross holes and centres in the line of work', () => {
         expect(operations.some((o) => o.kind === 'harden')).toBe(part.harden !== undefined);
       }),
       { numRuns: 150 },
+    ));
+
+  it('what stands when all is done is the part, its corners with it', () =>
+    fc.assert(
+      fc.property(detailed(), (part) => {
+        const { holdings } = planPart(part);
+        const last = holdings.at(-1)!.operations.at(-1)!.id;
+        const key = ({ z, r }: { z: number; r: number }): string => `${z.toFixed(6)} ${r.toFixed(6)}`;
+        const outside = layoutPart(part.features).sections.filter((s) => s.side === 'external');
+        const stands = new Set(stockAfter(part, holdings, last).outer.map(key));
+        for (const point of outside.flatMap((s) => s.drawn)) expect(stands.has(key(point))).toBe(true);
+        const marks = stockAfter(part, holdings, last).marks.map((m) => m.id);
+        const cut = part.features.filter((f) => isDetail(f) && MADE_BY[f.kind] !== 'chamfer');
+        expect(marks.sort()).toEqual(cut.map((f) => f.id).sort());
+      }),
+      { numRuns: 100 },
     ));
 
   it('a corner is cut when what it stands between is, from the end it is at', () => {

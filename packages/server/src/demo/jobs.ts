@@ -111,6 +111,7 @@ const NUT_THREAD = thread('Nut thread', 'M30x1.5', '30 mm', '1.5 mm', '15 mm', '
 export const DEMO_JOBS: readonly DemoJob[] = [
   job('J-109', 'No. 2 Morse sleeve for the pillar drill', LONG_LATHE, 1, {
     material: 'EN8',
+    stock: bar('32 mm', '150 mm'),
     features: [
       by(
         morse('2', 'internal', 'tailstock', 'tailstock'),
@@ -140,6 +141,8 @@ export const DEMO_JOBS: readonly DemoJob[] = [
   }),
   job('J-107', 'Engraving-spindle nose', LONG_LATHE, 1, {
     material: '16MnCr5, to be hardened',
+    harden: entry('58', 'number'),
+    stock: bar('38 mm', '130 mm'),
     features: [
       cylinder('Spindle', '36 mm', '60 mm'),
       groove('Thread relief', '29.5 mm', '4 mm'),
@@ -162,6 +165,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
   }),
   job('J-106', 'Inking-roller journal, two grooves', LONG_LATHE, 2, {
     material: 'EN8',
+    stock: bar('46 mm', '150 mm'),
     features: [
       cylinder('Roller end', '44 mm', '30 mm'),
       by(groove('First groove', '26 mm', '3.2 mm'), { ...newWork('curve'), mate: 'Bronze half bearings' }),
@@ -172,6 +176,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
   }),
   job('J-105', 'Test mandrel, 7:24 No. 30', SHORT_LATHE, 1, {
     material: 'EN24T',
+    stock: bar('52 mm', '270 mm'),
     features: [
       cylinder('Test bar', '32 mm', '150 mm'),
       cylinder('Flange', '50 mm', '9.6 mm'),
@@ -191,6 +196,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
   }),
   job('J-104', 'Frisket handle, ogee', SHORT_LATHE, 2, {
     material: 'Brass',
+    stock: bar('28 mm', '130 mm'),
     features: [
       cylinder('Ferrule', '18 mm', '14 mm'),
       by(
@@ -208,6 +214,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
   job('J-103', 'Throw-off eccentric, 4.75 mm throw', SHORT_LATHE, 1, {
     material: 'Cast iron',
     note: 'The worn one measures 9.5 mm of travel; the old drawing says 3/8.',
+    stock: bar('66 mm', '95 mm'),
     features: [
       cylinder('Hub', '34 mm', '16 mm'),
       by(eccentric('Eccentric', '54 mm', '18 mm', '4.75 mm', [{ width: '6 mm', depth: '3 mm' }]), {
@@ -225,6 +232,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
   }),
   job('J-102', 'Flywheel hub bush, bored 1:12', LONG_LATHE, 2, {
     material: 'Phosphor bronze',
+    stock: bar('66 mm', '125 mm'),
     features: [
       cylinder('Bush', '64 mm', '62 mm'),
       by(

@@ -33,6 +33,8 @@ export interface KindOfHolding {
   centresIn(holding: Pick<Holding, 'toward' | 'centre'>): readonly End[];
   /** Each axis of the piece has centres of its own here: what is off the axis spoils nothing that is on it. */
   readonly ownCentres?: boolean;
+  /** The thread it is drawn home by, where it has one. */
+  drawbar?(piece: Piece, holding: Pick<Holding, 'toward'>): Placed | undefined;
   /** How it is drawn where that is not by jaws: in a socket, or on a bar through it. */
   readonly drawn?: 'socket' | 'bar';
   /** Everywhere the piece could be held so, of the places where jaws could close. */

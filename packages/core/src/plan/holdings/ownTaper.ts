@@ -59,6 +59,7 @@ export const ownTaper: KindOfHolding = {
   setOver: () => null,
   minutes: 6,
   drawn: 'socket',
+  drawbar: (piece, { toward }) => drawbarThread(piece, toward),
   centresIn: atFreeEnd,
   offers(piece, toward) {
     const taper = heldByTaper(piece, { toward });

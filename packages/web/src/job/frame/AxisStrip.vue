@@ -69,6 +69,7 @@ const usual = computed<HeldAs>(() => ({
   grips: props.betweenCentres ? null : { from: 0, to: JAWS_REACH / scale.value.along },
   turned: false,
   by: 'jaws',
+  drawbar: null,
   centreFree: props.betweenCentres,
   centreSpindle: props.betweenCentres,
   said: '',

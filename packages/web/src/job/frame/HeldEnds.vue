@@ -39,6 +39,16 @@ const jaws = computed(() => {
   const right = beside ? Math.max(to, props.start - REACH) : to;
   return { right, left: Math.min(Math.min(a, b), right - REACH), beside };
 });
+/** A drawbar comes through the spindle into the thread that it pulls by. */
+const drawbar = computed(() => {
+  const { drawbar: thread } = props.held;
+  return (
+    thread && {
+      y: props.place.y(thread.r, 1),
+      to: Math.max(props.place.x(thread.from), props.place.x(thread.to)),
+    }
+  );
+});
 const face = computed(() =>
   Math.max(props.narrow ? 26 : 60, Math.min(jaws.value?.left ?? props.start - 34, props.start - 14)),
 );
@@ -64,6 +74,14 @@ const block = computed(() => quill.value + (props.narrow ? 10 : 90));
       :width="Math.max(0, start - face)"
       :height="2 * (centre - top)"
       class="bar-left"
+    />
+    <rect
+      v-if="drawbar"
+      x="0"
+      :y="drawbar.y"
+      :width="drawbar.to"
+      :height="2 * (centre - drawbar.y)"
+      class="drawbar"
     />
     <template v-if="held.by === 'socket' && jaws">
       <rect :x="face" :y="top - JAW" :width="Math.max(0, jaws.right - face)" :height="JAW - 1" class="jaw" />
@@ -116,6 +134,10 @@ const block = computed(() => quill.value + (props.narrow ? 10 : 90));
 }
 .jaw {
   fill: var(--metal-3);
+}
+.drawbar {
+  fill: var(--ink-2);
+  opacity: 0.8;
 }
 .bar-left {
   fill: var(--stock);

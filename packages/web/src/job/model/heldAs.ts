@@ -1,4 +1,5 @@
 import type { Phrase } from '@anello/core/figure';
+import type { HoldingSaid } from '@anello/core/plan';
 
 /** How the piece is held while the shape in hand is worked, as the strip draws it. */
 export interface HeldAs {
@@ -7,6 +8,8 @@ export interface HeldAs {
   /** Its headstock end faces the tailstock. */
   readonly turned: boolean;
   readonly by: 'jaws' | 'socket' | 'bar';
+  /** The thread a drawbar holds it by, where one does. */
+  readonly drawbar: HoldingSaid['drawbar'];
   /** A centre stands at the free end, at the spindle's. */
   readonly centreFree: boolean;
   readonly centreSpindle: boolean;

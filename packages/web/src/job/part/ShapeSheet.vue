@@ -52,7 +52,7 @@ const setGrade = (grade: Grade): void => edit(({ tolerance }) => void (tolerance
       />
       <QuantityField
         :key="`zone ${model.key.value}`"
-        label="Or zone over length"
+        label="Or a zone"
         dimension="length"
         :model-value="work.tolerance.coneZone"
         :draft-key="`${model.key.value}.zone`"

@@ -24,6 +24,7 @@ const as = computed<HeldAs | null>(() => {
     grips,
     turned: toward === 'headstock',
     by: found.drawn,
+    drawbar: found.drawbar,
     centreFree: free,
     centreSpindle: found.centres.length > (free ? 1 : 0),
     said: plainText(found.held, preferences.units),

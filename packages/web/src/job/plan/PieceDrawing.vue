@@ -77,6 +77,11 @@ function radiusOver({ from, to }: { readonly from: number; readonly to: number }
   });
   return over.length > 0 ? Math.max(...over) : largest.value;
 }
+/** A drawbar comes through the spindle into the thread that it pulls by. */
+const drawbar = computed(() => {
+  const { drawbar: thread } = props.held;
+  return thread && { r: thread.r, to: Math.max(x(thread.from), x(thread.to)) };
+});
 const socket = computed(() => props.held.drawn === 'socket');
 const free = computed(() => x(turned.value ? ends.value.low : ends.value.high));
 const start = computed(() => x(turned.value ? ends.value.high : ends.value.low));
@@ -112,6 +117,14 @@ const triangle = (at: number, way: 1 | -1): string =>
       <rect class="jaw" :x="gripped.x" :y="y(gripped.r, 1) - JAW" :width="gripped.width" :height="JAW" />
       <rect class="jaw" :x="gripped.x" :y="y(gripped.r, -1)" :width="gripped.width" :height="JAW" />
     </template>
+    <rect
+      v-if="drawbar"
+      class="drawbar"
+      x="0"
+      :y="y(drawbar.r, 1)"
+      :width="drawbar.to"
+      :height="y(drawbar.r, -1) - y(drawbar.r, 1)"
+    />
     <path v-if="held.drawn === 'bar'" class="bar" :d="`M${start - 14} ${MIDDLE}H${free + 14}`" />
     <path v-if="atFree" class="centre" :d="triangle(free - 3, 1)" />
     <path v-if="atSpindle" class="centre" :d="triangle(start + 3, -1)" />
@@ -155,6 +168,10 @@ svg.wide {
 .bar {
   stroke: var(--ink-2);
   stroke-width: 7;
+}
+.drawbar {
+  fill: var(--ink-2);
+  opacity: 0.8;
 }
 .centre {
   fill: var(--ink-2);

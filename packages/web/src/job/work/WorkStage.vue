@@ -28,6 +28,7 @@ const drawn = computed(() => {
     holding: { ...holding.holding, grips: null },
     drawn: 'jaws' as const,
     centres: [],
+    drawbar: null,
     before,
     after,
   };
