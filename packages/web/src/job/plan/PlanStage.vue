@@ -114,8 +114,10 @@ useStageScreen({
   gap: 14px;
   align-content: start;
 }
+/* No wider than the stage, however long a line in it is. */
 .holdings {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 14px;
 }
 @media (max-width: 1180px) {
