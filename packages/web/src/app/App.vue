@@ -7,13 +7,18 @@ import { useKeys } from '../ui/useKeys';
 import AppRail from './AppRail.vue';
 import KeepingSlip from './KeepingSlip.vue';
 import { askToPersist } from '../data/db';
+import { isUnfetched } from '../data/unfetched';
 import { useOutbox } from '../data/stores/outbox';
 import { usePreferences } from '../data/stores/preferences';
 import { useScreen } from '../data/stores/screen';
 import { useShop } from '../data/stores/shop';
 
 /** Fetched on their own: the first screen does not wait for them. */
-const SignIn = defineAsyncComponent(() => import('./SignIn.vue'));
+const SignIn = defineAsyncComponent({
+  loader: () => import('./SignIn.vue'),
+  // Asked for, the server is there: what it could not give a moment ago comes with the page.
+  onError: (error, _retry, fail) => (isUnfetched(error) ? window.location.reload() : fail()),
+});
 const KeyList = defineAsyncComponent(() => import('./KeyList.vue'));
 const QuickSum = defineAsyncComponent(() => import('../ui/QuickSum.vue'));
 const preferences = usePreferences();

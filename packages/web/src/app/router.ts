@@ -1,3 +1,4 @@
+import { isBack, isUnfetched } from '../data/unfetched';
 import { VIEWS } from '../job/model/kind';
 import { createRouter, createWebHistory } from 'vue-router';
 
@@ -89,6 +90,11 @@ export const router = createRouter({
       meta: { title: 'Not here' },
     },
   ],
+});
+
+/** A view that could not be fetched while the server was away is remembered as missing: with the server back the page begins anew. */
+router.onError(async (error, to) => {
+  if (isUnfetched(error) && (await isBack())) window.location.assign(to.fullPath);
 });
 
 router.afterEach((to) => {

@@ -3,3 +3,10 @@ const SAID = /dynamically imported module|preload CSS|Importing a module script 
 
 /** Whether an error only says that a part of the page could not be fetched just now; it is fetched when next wanted. */
 export const isUnfetched = (error: unknown): boolean => error instanceof Error && SAID.test(error.message);
+
+/** Whether the server answers now. */
+export const isBack = (): Promise<boolean> =>
+  fetch('/api/health', { cache: 'no-store' }).then(
+    (answer) => answer.ok,
+    () => false,
+  );

@@ -12,11 +12,13 @@ export function useFetchedWhenIdle(): (loads: readonly (() => Promise<unknown>)[
   };
   function next(): void {
     const load = left.shift();
-    // What cannot be fetched now is fetched when it is wanted.
+    // A browser remembers a module that it could not fetch until the page is loaded anew: what comes after is left for when it
+    // is wanted, or a server away for a moment would take half the house with it.
     if (load)
-      void load()
-        .catch(() => undefined)
-        .then(() => soon(next));
+      void load().then(
+        () => soon(next),
+        () => (left = []),
+      );
   }
   onScopeDispose(() => (left = []));
   return (loads) => {

@@ -151,10 +151,13 @@ h2 {
 }
 .orders {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 8px;
 }
 .order {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  min-width: 0;
   gap: 2px;
   text-align: left;
   padding: 10px 12px !important;

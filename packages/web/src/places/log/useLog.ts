@@ -4,6 +4,7 @@ import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { request } from '../../data/api';
 import { LOCAL } from '../../data/names';
+import { useOutbox } from '../../data/stores/outbox';
 
 export const ASKS = ['words', 'machine', 'operator', 'kind', 'verdict', 'from', 'to'] as const;
 export type Ask = (typeof ASKS)[number];
@@ -36,6 +37,7 @@ const inAddress = (asked: Asked): string => new URLSearchParams(asked as Record<
 export function useLog(): LogDesk {
   const route = useRoute();
   const router = useRouter();
+  const outbox = useOutbox();
   const rows = ref<readonly LogRow[]>([]);
   const next = ref<number | null>(null);
   const state = ref<'waiting' | 'ready' | 'failed'>('waiting');
@@ -63,6 +65,11 @@ export function useLog(): LogDesk {
     }
   }
   watch(asked, () => void load(null), { immediate: true });
+  // What was kept here a moment ago may still have been on its way.
+  watch(
+    () => outbox.count,
+    (now, before) => now < before && void load(null),
+  );
   return {
     rows,
     state,
