@@ -55,12 +55,17 @@ describe('a chamfer', () => {
     ]);
     expect(placed).toMatchObject({ side: 'internal', from: 'tailstock' });
   });
+  it('at the far mouth of a hole right through is reached from there', () => {
+    const { detail: placed } = laid(detail('chamfer', { at: 'headstock', on: 'h', size: 1 }));
+    expect(placed).toMatchObject({ side: 'internal', from: 'headstock', z0: 0, z1: 1 });
+  });
   it.each([
     ['between two walls', { at: 'headstock' as const, on: 'b', size: 1 }, 'at'],
     ['longer than its feature', { at: 'tailstock' as const, on: 'b', size: 21 }, 'size'],
     ['deeper than the step', { at: 'tailstock' as const, on: 'a', size: 9 }, 'size'],
     ['flat along the axis', { at: 'tailstock' as const, on: 'a', size: 1, angle: 0 }, 'angle'],
     ['on what is gone', { at: 'tailstock' as const, on: 'x', size: 1 }, 'on'],
+    ['on nothing yet', { at: 'tailstock' as const, size: 1 }, 'on'],
     ['of no size', { at: 'tailstock' as const, on: 'a' }, 'size'],
   ])('%s says so at the figure', (_what, given, field) => {
     const { problem, drawn } = laid(detail('chamfer', given));

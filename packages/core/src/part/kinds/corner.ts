@@ -58,6 +58,12 @@ export function cornerOf(host: Standing, at: End, ground: Ground): Corner {
   };
 }
 
+/** A corner in a face is reached from it, the far mouth of a hole right through too; one further in as its feature is. */
+function reachedFrom(host: Standing, z: number, whole: number): End {
+  if (z < SAME) return 'headstock';
+  return z > whole - SAME ? 'tailstock' : host.from;
+}
+
 /** Where a detail at a corner lies, once its shape is known. Errors: impossible at `field` where it has no room. */
 export function atCorner(
   feature: Pick<DetailBase, 'on' | 'at'>,
@@ -84,7 +90,7 @@ export function atCorner(
   const z = [first.z, corner.point.z].sort((a, b) => a - b) as [number, number];
   return {
     side: host.side,
-    from: host.from,
+    from: reachedFrom(host, corner.point.z, ground.length),
     z0: z[0],
     z1: z[1],
     points: z[0] === first.z ? points : [...points].reverse(),

@@ -45,17 +45,12 @@ export interface Lie {
   readonly corner?: readonly OutlinePoint[];
 }
 
-/** The section a detail lies on. Errors: not-found at `on`. */
+/** The section a detail lies on. Errors: underdetermined, or not-found, at `on`. */
 export function hostOf({ on }: Pick<DetailBase, 'on'>, { outside, inside }: Ground): Standing {
   const host = [...outside, ...inside].find((s) => s.id === on);
   if (host) return host;
-  throw new AnelloError(
-    'not-found',
-    'on',
-    on === undefined
-      ? 'Still missing: what it lies on.'
-      : 'What it lies on is gone, or has no figures yet: say another.',
-  );
+  if (on === undefined) throw new AnelloError('underdetermined', 'on', 'Still missing: what it lies on.');
+  throw new AnelloError('not-found', 'on', 'What it lies on is gone, or has no figures yet: say another.');
 }
 
 /** A figure that must be there. Errors: underdetermined at its field. */

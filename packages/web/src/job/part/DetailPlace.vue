@@ -7,7 +7,12 @@ import { useJob } from '../../data/stores/job';
 type Detail = Extract<FeatureDocument, { at: unknown }>;
 
 /** What a detail lies on, and at which end. */
-const props = defineProps<{ feature: Detail; errors: Readonly<Record<string, string>> }>();
+const props = defineProps<{
+  feature: Detail;
+  errors: Readonly<Record<string, string>>;
+  /** They only ask for what is not said yet: nothing is wrong. */
+  asking: boolean;
+}>();
 const emit = defineEmits<{ change: [key: string, next: unknown] }>();
 const job = useJob();
 const detail = computed(() => featureKind(props.feature.kind).detail);
@@ -28,7 +33,8 @@ const ENDS = [
     label="Lies on"
     :items="hosts"
     :model-value="feature.on ?? null"
-    :error-messages="errors['on'] ?? ''"
+    :messages="asking ? (errors['on'] ?? '') : ''"
+    :error-messages="asking ? '' : (errors['on'] ?? '')"
     @update:model-value="(on: string) => emit('change', 'on', on)"
   />
   <v-select

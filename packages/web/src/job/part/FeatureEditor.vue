@@ -128,6 +128,7 @@ const ENDS = [
         v-if="'at' in feature"
         :feature="feature"
         :errors="problemAt"
+        :asking="problem?.code === 'underdetermined'"
         @change="(key, next) => setField(key, next)"
       />
       <v-text-field
