@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Place } from './outlinePath';
+import { two, type Place } from './outlinePath';
 
 /** Something cut in a part that its outline does not show. */
 interface DrawnMark {
@@ -30,8 +30,6 @@ const FLAT = ['flats', 'tang'];
 const CORNERS = ['chamfer', 'corner-radius'];
 /** Drawn no smaller than this, so that it can be seen and touched. */
 const LEAST = 2;
-
-const two = (n: number): string => n.toFixed(1);
 
 /** A flat seen from the front: as wide as the chord it leaves, crossed. */
 function flat({ z0, z1, r, outside }: DrawnMark): string {

@@ -16,7 +16,8 @@ export function placeOn(scale: StripScale, centre: number, turned: number | null
   };
 }
 
-const two = (n: number): string => (Math.round(n * 100) / 100).toString();
+/** A coordinate as a path has it: to a hundredth of a pixel, without noughts at its end. */
+export const two = (n: number): string => (Math.round(n * 100) / 100).toString();
 
 /** Closed outline of an outside section, both sides of the axis. */
 export function wholePath(section: Pick<Section, 'points' | 'offset'>, place: Place): string {

@@ -26,8 +26,12 @@ export interface OperationDesk {
   keepSize(measure: Measure, seen: number, typed: string): Promise<void>;
   /** Keeps that it is done, and goes on to the next. */
   finish(): Promise<void>;
+  /** The piece in hand. */
+  readonly piece: ComputedRef<number>;
   /** What comes when it is done, as the batch is worked. */
   readonly onward: PlanDesk['next'];
+  /** Takes it up, on whichever piece it is. */
+  goOn(): Promise<void>;
   go(to: OperationSaid | null): void;
 }
 
@@ -100,7 +104,9 @@ export function provideOperation(id: () => string): OperationDesk {
       );
       await plan.goOn();
     },
+    piece: computed(() => job.piece),
     onward: plan.next,
+    goOn: plan.goOn,
     go,
   };
   provide(KEY, desk);

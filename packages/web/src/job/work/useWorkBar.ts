@@ -15,13 +15,22 @@ export function judged(
   return { phrase: ['inside its limits'], tone: 'good' };
 }
 
+/** What comes when an operation is done, as the batch is worked: the next of this piece, another piece, or the record. */
+export function onwardOf({ onward, piece }: OperationDesk): string {
+  const { value } = onward;
+  if (!value?.operation) return 'To the record';
+  return value.piece === piece.value
+    ? `On to ${value.operation.name}`
+    : `On to piece ${value.piece}: ${value.operation.name}`;
+}
+
 /** The reading bar of an operation: what is to be measured, one after the other; and that it is done. */
 export function useWorkBar(desk: OperationDesk): void {
   const preferences = usePreferences();
   const next = (): { label: string; run: () => unknown } => {
     const { value } = desk.next;
     return desk.done.value
-      ? { label: value ? `On to ${value.name}` : 'To the record', run: () => desk.go(value) }
+      ? { label: onwardOf(desk), run: desk.goOn }
       : { label: value ? 'Done, next' : 'Done', run: desk.finish };
   };
   useStageScreen({

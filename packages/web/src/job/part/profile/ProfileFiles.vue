@@ -1,64 +1,30 @@
 <script setup lang="ts">
 import { MOST_POINTS } from '@anello/contract';
-import { AnelloError } from '@anello/core/basics';
 import type { Piece } from '@anello/core/curve';
-import { plainText, type Phrase } from '@anello/core/figure';
-import { ref } from 'vue';
-import { useProfileFile } from '../../../files/read/useProfileFile';
+import type { ReadProfile } from '../../../files/read/readProfile';
+import { useDrawingTake } from '../../../files/read/useDrawingTake';
 import { useKeptEntries } from '../../model/useKeptEntries';
 import { saveFile, fileName } from '../../../files/saveFile';
 import FileTake from '../../../ui/FileTake.vue';
 import KeptBox from '../../shared/KeptBox.vue';
 import NoticeText from '../../../ui/NoticeText.vue';
-import type { AxisAlong } from '../../../files/read/drawing';
-import type { FileUnit, ReadProfile } from '../../../files/read/readProfile';
-import { usePreferences } from '../../../data/stores/preferences';
 
 /** A profile taken in from a file, its unit and axis chosen, and given out again in open formats. */
 const props = defineProps<{ name: string; pieces: readonly Piece[] }>();
 const emit = defineEmits<{ taken: [points: ReadProfile['points']] }>();
-const preferences = usePreferences();
-const unit = ref<FileUnit>('file');
-const axis = ref<AxisAlong>('x');
 const kept = useKeptEntries('profile-file');
-const said = ref('');
-const bad = ref(false);
-const reading = useProfileFile();
+const { unit, axis, said, bad, reading, take } = useDrawingTake();
 const LEAST = 2;
 
-const inWords = (phrase: Phrase): string => plainText(phrase, preferences.units);
-const leftOut = ({ left }: ReadProfile): string => left.map(inWords).join(', ');
-
-async function take(file: File): Promise<void> {
-  try {
-    const read = await reading.read(file, {
-      unit: unit.value,
-      axis: axis.value,
-      axisAt: kept.value('axis') ?? null,
-    });
-    if (!read) return say('Called off; nothing was changed.');
-    if (read.points.length < LEAST)
-      return say(`Nothing was taken in: ${leftOut(read) || 'no places in it'}.`, true);
-    if (read.points.length > MOST_POINTS) return say(tooMany(read.points.length), true);
-    say(
-      `${read.points.length} points taken in${read.taken ? `; ${inWords(read.taken)}` : ''}.${read.left.length ? ` Left out: ${leftOut(read)}.` : ''}`,
-    );
-    emit('taken', read.points);
-  } catch (error) {
-    say(
-      error instanceof AnelloError
-        ? plainText(error.phrase, preferences.units)
-        : 'That file could not be read: DXF, SVG and CSV can.',
-      true,
-    );
-  }
-}
+const takeIn = (file: File): Promise<void> =>
+  take(file, kept.value('axis') ?? null, ({ points }) => {
+    if (points.length > MOST_POINTS) return { refused: tooMany(points.length) };
+    if (points.length < LEAST) return { count: 0, of: 'points' };
+    emit('taken', points);
+    return { count: points.length, of: 'points' };
+  });
 const tooMany = (count: number): string =>
   `That drawing comes to ${count} points, and a profile takes ${MOST_POINTS}: draw it with fewer, or take a part of it.`;
-function say(text: string, isBad = false): void {
-  said.value = text;
-  bad.value = isBad;
-}
 
 async function give(format: 'dxf' | 'svg' | 'csv'): Promise<void> {
   const { profileCsv, profileSheet } = await import('../../../files/write/writeProfile');
@@ -94,7 +60,7 @@ async function give(format: 'dxf' | 'svg' | 'csv'): Promise<void> {
         ]"
       />
       <KeptBox :entries="kept" name="axis" label="Axis at, in the file’s units" dimension="number" />
-      <FileTake label="Take in a DXF, SVG or CSV" accept=".dxf,.svg,.csv" @taken="take" />
+      <FileTake label="Take in a DXF, SVG or CSV" accept=".dxf,.svg,.csv" @taken="takeIn" />
     </div>
     <div v-if="reading.part.value !== null" class="row">
       <progress :value="reading.part.value" aria-label="How much of the file has been read" />

@@ -14,7 +14,7 @@ import { useJobModel } from '../../model/useJobModel';
 import { useStageScreen } from '../../model/useStageScreen';
 import { useDiameter } from '../useDiameter';
 import { useOperation } from '../useOperation';
-import { judged } from '../useWorkBar';
+import { judged, onwardOf } from '../useWorkBar';
 
 /** A plain diameter brought to its limits: where the dial goes, what is left, and the next infeed that will not scrap it. */
 const props = defineProps<{ card: DiameterCard; feature: string | null; line: Phrase }>();
@@ -88,7 +88,7 @@ function bar(): BarRequest | null {
       label: 'Inside its limits',
       hint: operation.done.value ? 'Done on this piece.' : 'Say that it is done.',
       empty: operation.done.value
-        ? { label: next ? `On to ${next.name}` : 'To the record', run: () => operation.go(next) }
+        ? { label: onwardOf(operation), run: operation.goOn }
         : { label: next ? 'Done, next' : 'Done', run: finish },
     };
   }
