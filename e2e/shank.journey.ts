@@ -1,4 +1,4 @@
-import { accessible, Bar, expect, jobOnServer, test } from './shop';
+import { accessible, Bar, choose, expect, jobOnServer, test } from './shop';
 
 test('J-101 from the rack to a proved fit and on to the next piece', async ({ page, shop }) => {
   const bar = new Bar(page);
@@ -180,8 +180,7 @@ test('both unit systems and both themes, and the other lathe changes what is pos
   await page.keyboard.press('d');
   await expect(page.locator('.v-theme--dark').first()).toBeVisible();
   await page.getByRole('link', { name: 'Part' }).click();
-  await page.getByLabel('Lathe').click({ force: true });
-  await page.getByRole('option', { name: 'Short lathe' }).click();
+  await choose(page, 'Lathe', 'Short lathe');
   await page.getByRole('link', { name: /Way/ }).click();
   await expect(page.getByText('Short lathe has no taper attachment.')).toBeVisible();
   await expect(page.getByText(/The slide is .* short of the cone/).first()).toBeVisible();
@@ -204,8 +203,7 @@ test('a new job is built from its first figure, and a scrapped piece keeps its c
   await expect(page.getByRole('heading', { name: 'Sleeve, No. 2 Morse' })).toBeVisible();
   await page.getByRole('button', { name: 'Add a feature' }).click();
   await page.getByText('Taper', { exact: true }).click();
-  await page.getByLabel('From the tables').click({ force: true });
-  await page.getByRole('option', { name: 'No. 2 Morse, metric table' }).click();
+  await choose(page, 'From the tables', 'No. 2 Morse, metric table');
   await expect(page.getByRole('region', { name: 'The taper worked out' })).toContainText('1°25′50″');
   await expect(page.getByRole('button', { name: 'No. 2 Morse', exact: true }).first()).toBeVisible();
   await page.getByRole('link', { name: 'Prove' }).click();

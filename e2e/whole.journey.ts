@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { accessible, Bar, expect, jobOnServer, test, type Shop } from './shop';
+import { accessible, Bar, choose, expect, jobOnServer, type Shop, test } from './shop';
 
 type Kept = { piece: number; feature?: string; operation?: string; body: Record<string, unknown> };
 const records = async (shop: Shop, id: string): Promise<Kept[]> =>
@@ -149,8 +149,7 @@ test('what lies on a part: a chamfer, flats and a cross hole are drawn, planned,
   await rows.first().getByRole('button').first().click();
   await add('Chamfer');
   await page.getByRole('textbox', { name: 'Along the axis' }).fill('1.5');
-  await page.getByLabel('Its corner toward').click({ force: true });
-  await page.getByRole('option', { name: 'Headstock' }).click();
+  await choose(page, 'Its corner toward', 'Headstock');
   await expect(rows.last()).toContainText('chamfer');
   await page.getByRole('textbox', { name: 'Along the axis' }).fill('900 mm');
   await expect(page.getByText('there is only', { exact: false })).toBeVisible();

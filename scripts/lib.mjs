@@ -70,7 +70,13 @@ function newestIn(path) {
   );
 }
 
-const BROWSERS = ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'];
+/** The shell without windows first: the same engine for a quarter less work. */
+const BROWSERS = [
+  '/usr/bin/chromium-headless-shell',
+  '/usr/bin/chromium',
+  '/usr/bin/chromium-browser',
+  '/usr/bin/google-chrome',
+];
 
 /**
  * Path of a Chromium; installs Debian's where it can, and otherwise says exactly what to install.
@@ -82,7 +88,9 @@ export function ensureChromium() {
   if (here) return here;
   console.log('Installing Chromium for the browser journeys…');
   const sudo = process.getuid?.() === 0 ? [] : ['sudo', '-n'];
-  for (const args of [['update'], ['install', '-y', '--no-install-recommends', 'chromium']]) {
+  const install = (name) => ['install', '-y', '--no-install-recommends', name];
+  for (const args of [['update'], install('chromium-headless-shell'), install('chromium')]) {
+    if (found()) break;
     const [command, ...rest] = [...sudo, 'apt-get', ...args];
     spawnSync(command ?? 'apt-get', rest, {
       stdio: 'inherit',

@@ -2,7 +2,7 @@
 import { spawn } from 'node:child_process';
 import { mkdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { ensureBuilt, ensureChromium, ensureInstalled, root, run } from './lib.mjs';
+import { ensureChromium, ensureInstalled, root, run } from './lib.mjs';
 
 ensureInstalled();
 ensureChromium();
@@ -15,32 +15,43 @@ let broken = null;
 function step(name, work) {
   if (broken) return;
   console.log(`\n== ${name}`);
+  const began = Date.now();
   try {
     work();
   } catch (error) {
     broken = `${name}: ${error instanceof Error ? error.message : String(error)}`;
   }
+  console.log(`== ${name}: ${Math.round((Date.now() - began) / 1000)} s`);
 }
 
 /**
- * Several of npm's scripts at once: each keeps one processor busy and no more.
- * @param {string} name
- * @param {string[]} scripts
+ * One command after another, until one fails.
+ * @param {string[][]} commands
+ * @returns {Promise<string | null>} the one that failed
  */
-async function stepBeside(name, scripts) {
+async function lane(commands) {
+  for (const [command, ...args] of commands) {
+    const code = await new Promise((resolve) => {
+      const child = spawn(command ?? 'npm', args, { cwd: root, stdio: 'inherit' });
+      child.once('error', () => resolve(1));
+      child.once('exit', resolve);
+    });
+    if (code !== 0) return args.join(' ');
+  }
+  return null;
+}
+
+/**
+ * Lanes beside one another: each keeps one processor busy and no more.
+ * @param {string} name
+ * @param {string[][][]} lanes
+ */
+async function stepBeside(name, lanes) {
   console.log(`\n== ${name}`);
-  const ends = await Promise.all(
-    scripts.map(
-      (script) =>
-        new Promise((resolve) => {
-          const child = spawn('npm', ['run', '--silent', script], { cwd: root, stdio: 'inherit' });
-          child.once('error', () => resolve(script));
-          child.once('exit', (code) => resolve(code === 0 ? null : script));
-        }),
-    ),
-  );
-  const failed = ends.filter((end) => end !== null);
+  const began = Date.now();
+  const failed = (await Promise.all(lanes.map(lane))).filter((end) => end !== null);
   if (failed.length > 0) broken = failed.join(' and ');
+  console.log(`== ${name}: ${Math.round((Date.now() - began) / 1000)} s`);
 }
 
 const read = (file) => {
@@ -51,7 +62,15 @@ const read = (file) => {
   }
 };
 
-await stepBeside('types and lint', ['typecheck', 'lint']);
+// Torture waits for most of its time, so it goes beside what computes; npm run torture takes as long as it is given.
+// It builds what it tortures.
+await stepBeside('types and lint; build and torture', [
+  [
+    ['npm', 'run', '--silent', 'typecheck'],
+    ['npm', 'run', '--silent', 'lint'],
+  ],
+  [[process.execPath, 'scripts/torture.mjs', '20']],
+]);
 step('unit tests', () => {
   try {
     run('npx', [
@@ -67,9 +86,6 @@ step('unit tests', () => {
     totals.failed += unit?.numFailedTests ?? 0;
   }
 });
-step('build', () => ensureBuilt());
-// Two minutes of it, most of them waiting; npm run torture takes as long as it is given.
-step('torture', () => run(process.execPath, ['scripts/torture.mjs', '60']));
 step('journeys', () => {
   try {
     run('node', ['scripts/e2e.mjs'], { env: { ...process.env, ANELLO_E2E_JSON: join(results, 'e2e.json') } });
