@@ -5,17 +5,20 @@ import { firstNotUnder } from './search';
 
 const real = fc.double({ min: -5, max: 5, noNaN: true });
 
+/** In thousandths: a double drawn as such is mostly next to nothing, and rows of nothing settle nothing. */
+const factor = fc.integer({ min: -5000, max: 5000 }).map((n) => n / 1000);
+
 describe('small sets of linear equations', () => {
   it('what is found satisfies them, whichever order they come in', () => {
     fc.assert(
       fc.property(
-        fc.array(fc.array(real, { minLength: 4, maxLength: 4 }), { minLength: 3, maxLength: 3 }),
+        fc.array(fc.array(factor, { minLength: 4, maxLength: 4 }), { minLength: 3, maxLength: 3 }),
         (rows) => {
           const found = solveLinear(rows, 1e-3);
-          if (!found) return;
+          fc.pre(found !== null);
           for (const row of rows) {
-            const comesTo = found.reduce((sum, x, i) => sum + x * row[i]!, 0);
-            expect(Math.abs(comesTo - row[3]!)).toBeLessThan(1e-6 * (1 + Math.max(...found.map(Math.abs))));
+            const comesTo = found!.reduce((sum, x, i) => sum + x * row[i]!, 0);
+            expect(Math.abs(comesTo - row[3]!)).toBeLessThan(1e-6 * (1 + Math.max(...found!.map(Math.abs))));
           }
         },
       ),
