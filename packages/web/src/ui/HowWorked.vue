@@ -3,6 +3,7 @@ import { formatFigure, type Working } from '@anello/core/figure';
 import { nextTick, ref, watchEffect } from 'vue';
 import { inTex } from './inTex';
 import { usePreferences } from '../data/stores/preferences';
+import { idle } from './useFetchedWhenIdle';
 import PhraseText from './PhraseText.vue';
 
 /** The formula with this job's figures in it, and the neighbouring one people confuse it with. */
@@ -19,6 +20,8 @@ watchEffect(async () => {
       inTex(formatFigure(line.figures[Number(n)]!, preferences.units)),
     ),
   );
+  // The heaviest thing of the page, and the last to be read: not beside what is waited for.
+  await idle();
   const { typeset } = await import('./typeset');
   html.value = tex.map(typeset);
   await nextTick();

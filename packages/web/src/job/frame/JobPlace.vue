@@ -91,7 +91,13 @@ watch(
   (state) => {
     if (state === 'ready' && !props.stage && model.progress.value)
       void router.replace(go.path(model.progress.value.now));
-    if (state === 'ready') fetchWhenIdle([async () => void (calm.value = true), ...restOf(kind.value)]);
+    // The view that is waited for first: what comes after must not be fetched beside it.
+    if (state === 'ready')
+      fetchWhenIdle([
+        () => loadOf(kind.value, stage.value)(),
+        async () => void (calm.value = true),
+        ...restOf(kind.value),
+      ]);
     if (state === 'ready' && job.document)
       document.title = `${job.document.number} ${job.document.title} · Anello`;
   },

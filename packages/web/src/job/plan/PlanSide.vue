@@ -106,9 +106,10 @@ const wrong = computed(() => said.value?.findings.filter((f) => f.level !== 'not
         >
           <span class="title">{{ one.title }}</span>
           <span class="quiet">{{ one.says }}</span>
-          <span class="fig cost"
-            >{{ setUps(one.cost(said).setUps) }} · <PhraseText :phrase="duration(one.cost(said).minutes)"
-          /></span>
+          <span class="cost">
+            <span class="fig">{{ setUps(one.cost(said).setUps) }}</span>
+            <span class="fig"><PhraseText :phrase="duration(one.cost(said).minutes)" /></span>
+          </span>
         </button>
       </div>
       <p v-else class="fig">
@@ -174,6 +175,9 @@ h2 {
   font-weight: 650;
 }
 .order .cost {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 16px;
   font-size: 16px;
 }
 .good {
