@@ -17,7 +17,10 @@ export { mateLink, mateStart, type MateStart } from './job/mate';
 export { featuresFromOutline, type OutlinePlace } from './job/feature/fromOutline';
 export { newJobDocument } from './job/new';
 export { migrateJobDocument } from './job/migrate';
+export { shapeKeys, type ShapeKey } from './job/shapeKeys';
+export { beforeSchema, type Before, type BeforeRow } from './api/before';
 export { eccentricOfJob, jobFacts, taperOfJob, taperOfJobIfComplete } from './job/toCore';
+export { startedFrom } from './job/work/startFrom';
 export { putWork, shapesOf, shapeWith, workOf, type Shape } from './job/work/shapes';
 export { operationOf } from './job/work/operation';
 export { batchAt, lineCard, lineOperations, type LineCard } from './job/line';
@@ -63,6 +66,9 @@ export {
   keptSchema,
   machineRowSchema,
   machinesSchema,
+  putAwaySchema,
+  RACK_SORTS,
+  type RackSort,
   rackQuerySchema,
   rackSchema,
   recordsPageSchema,

@@ -14,6 +14,7 @@ export * from './infeed/index';
 export * from './job/index';
 export * from './kit/index';
 export * from './machine/index';
+export * from './memory/index';
 export * from './old-part/index';
 export * from './part/index';
 export * from './plan/index';

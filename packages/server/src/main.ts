@@ -5,6 +5,7 @@ import { openness, readConfig } from './config';
 import { openBook } from './db/open';
 import { namesFor } from './plugins/names';
 import { beginEmpty, loadDemoShop } from './demo/load';
+import { fillShapes } from './stores/fillShapes';
 import { readOneAhead } from './stores/jobs';
 
 const site = fileURLToPath(new URL('../../web/dist', import.meta.url));
@@ -45,6 +46,8 @@ async function main(): Promise<void> {
   const address = await app.listen({ host: config.host, port: config.port });
   console.log(`Anello is at ${address}`);
   for (const line of openness(config)) console.log(line);
+  // A book from before shapes were found again: worked out beside whoever asks.
+  await fillShapes(open.book);
 }
 
 function closeCleanly(close: () => Promise<void>): void {

@@ -30,7 +30,7 @@ describe('the rack', () => {
         .json<Rack>()
         .jobs.map((j) => j.number)
         .sort(),
-    ).toEqual(['J-101', 'J-109', 'J-110']);
+    ).toEqual(['J-041', 'J-052', 'J-078', 'J-086', 'J-101', 'J-109', 'J-110']);
     expect((await server.send('GET', '/api/jobs?search=100%25')).json<Rack>().total).toBe(0);
   });
   it('loads the demo shop once only', async () => {

@@ -170,7 +170,7 @@ describe('whatever is taken in, the core can open', () => {
         "insert into job values ('bad', 'X-1', 'Bad', 1, '2026-11-20T10:00:00.000Z', '{\"schema\":99}', null)",
       );
       server.book.run(
-        "insert into rack values ('bad', '2026-11-26T10:00:00.000Z', 'X-1', 'Bad', 1, 0, null, null)",
+        "insert into rack (job_id, updated_at, number, title, quantity, touched) values ('bad', '2026-11-26T10:00:00.000Z', 'X-1', 'Bad', 1, 0)",
       );
       server.book.run('insert into machine values (\'bad\', 1, \'{"name":"Bad lathe","schema":99}\')');
     });

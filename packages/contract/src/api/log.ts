@@ -18,6 +18,11 @@ export const logQuerySchema = z.object({
   kind: z.string().max(20).optional(),
   verdict: z.enum(['accepted', 'rework', 'scrap']).optional(),
   way: z.string().max(40).optional(),
+  /** A kind of shape, and of a taper the table it was taken from. */
+  shape: z.enum(['taper', 'curve', 'eccentric']).optional(),
+  series: z.string().max(40).optional(),
+  size: z.string().max(60).optional(),
+  material: z.string().max(80).optional(),
   /** Free words: of the row, or of its job's number and title. */
   words: z.string().max(80).optional(),
   from: day,

@@ -45,6 +45,11 @@ export const jobCardSchema = z.object({
   title: z.string(),
   machineId: z.string(),
   quantity: z.int(),
+  due: z.iso.date().optional(),
+  who: z.string().optional(),
+  tags: z.array(z.string()).optional(),
+  /** When it was put away; null while it is on the rack. */
+  putAway: z.iso.datetime().nullable(),
   updatedAt: z.iso.datetime(),
   features: z.array(featureSchema),
   piece: z.int(),
@@ -71,7 +76,12 @@ export const jobCardSchema = z.object({
 });
 export type JobCard = z.infer<typeof jobCardSchema>;
 
+export const RACK_SORTS = ['touched', 'due', 'number'] as const;
+export type RackSort = (typeof RACK_SORTS)[number];
 export const rackQuerySchema = z.object({
+  /** What is put away is shown where it is asked for, or found by a word. */
+  show: z.enum(['rack', 'away']).default('rack'),
+  sort: z.enum(RACK_SORTS).default('touched'),
   search: z.string().max(80).default(''),
   offset: z.coerce.number().int().min(0).max(1_000_000).default(0),
   limit: z.coerce.number().int().min(1).max(100).default(24),
@@ -93,6 +103,8 @@ export const recordsQuerySchema = z.object({
     .default(0),
 });
 export type JobView = z.infer<typeof jobViewSchema>;
+
+export const putAwaySchema = z.strictObject({ away: z.boolean() });
 
 export const createJobSchema = z.strictObject({ id: newId, document: jobDocumentSchema });
 export const saveJobSchema = z.strictObject({ version, document: jobDocumentSchema, save });

@@ -21,6 +21,10 @@ export const jobDocumentSchema = z.strictObject({
   machineId: z.string().min(1).max(60),
   material: z.string().max(80),
   note: z.string().max(2000),
+  /** The day it is wanted, whose it is to do, and words to find it by. */
+  due: z.iso.date().optional(),
+  who: z.string().trim().min(1).max(12).optional(),
+  tags: z.array(z.string().trim().min(1).max(24)).max(8).optional(),
   features: z.array(featureSchema).max(80),
   /** How a batch is worked; each piece in turn where it is not said. */
   batch: z.enum(BATCH_ORDERS).optional(),

@@ -10,8 +10,10 @@ import { compoundInfeed as compoundInfeed_ } from './compoundInfeed';
 import { compareCurveWays as compareCurveWays_ } from './curve/choose';
 import { compareEccentricWays as compareEccentricWays_ } from './eccentric/choose';
 import { eccentricWayOf as eccentricWayOf_ } from './eccentric/registry';
+import { wayName as wayName_ } from './wayName';
 import { wayOf as wayOf_ } from './taper/registry';
 
+export { NAMED_WAYS } from './wayName';
 export type { WayChoice } from './taper/choose';
 
 export { STICK_OUT } from './boringBar';
@@ -30,5 +32,6 @@ export const fitBars = /* @__PURE__ */ checked(fitBars_);
 export const compoundInfeed = /* @__PURE__ */ checked(compoundInfeed_);
 export const compareCurveWays = /* @__PURE__ */ checked(compareCurveWays_);
 export const compareEccentricWays = /* @__PURE__ */ checked(compareEccentricWays_);
+export const wayName = /* @__PURE__ */ checked(wayName_);
 export const wayOf = /* @__PURE__ */ checked(wayOf_);
 export const eccentricWayOf = /* @__PURE__ */ checked(eccentricWayOf_);

@@ -298,6 +298,10 @@ export function demoRecords(now: Date): KeptRecord[] {
   }));
 }
 
+/** What was kept of the year's earlier jobs, each under an id of its own. */
+export const earlierRecords = (rows: readonly Omit<KeptRecord, 'id'>[]): KeptRecord[] =>
+  rows.map((row, index) => ({ ...row, id: uuid(3, index + 1) }));
+
 export function demoSettings(now: Date): SettingRow[] {
   return SETTINGS.map(({ daysAgo, time, ...rest }, index) => ({
     ...rest,

@@ -39,7 +39,7 @@ export const HALF_ANGLE = {
 } as const;
 
 /** A job by its number, title, lathe and how many, its features, those worked by themselves with how, and the rest. */
-function job(
+export function job(
   number: string,
   title: string,
   machineId: string,
@@ -66,21 +66,25 @@ function job(
   };
 }
 
-const chosen = (id: 'compound' | 'attachment' | 'tailstock', machineId: string, halfAngle: number) => ({
+export const chosen = (
+  id: 'compound' | 'attachment' | 'tailstock',
+  machineId: string,
+  halfAngle: number,
+) => ({
   id,
   machineId,
   halfAngle,
 });
 
 /** Round bar by its diameter and length. */
-const bar = (across: string, length: string): JobDocument['stock'] => ({
+export const bar = (across: string, length: string): JobDocument['stock'] => ({
   shape: 'round',
   across: entry(across),
   length: entry(length),
 });
 
 /** How a taper is made: what it is tried in, its way, the diameter over it before it is cut, and what else is said. */
-const made = (
+export const made = (
   mate: string,
   way: TaperWork['way'],
   stock: string,
@@ -91,7 +95,7 @@ const made = (
 };
 
 /** A feature with how it is made. */
-const by = (feature: FeatureDocument, work: Work): readonly [FeatureDocument, Work] => [feature, work];
+export const by = (feature: FeatureDocument, work: Work): readonly [FeatureDocument, Work] => [feature, work];
 
 /** The No. 3 shanks of the demo shop are all made the same way. */
 const SHANK = made('No. 3 Morse sleeve', chosen('attachment', LONG_LATHE, HALF_ANGLE.morse3), '25 mm', {

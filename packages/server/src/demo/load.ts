@@ -1,12 +1,14 @@
 import { createJobSchema, createKitSchema, createMachineSchema, createTaperSchema } from '@anello/contract';
 import type { Book } from '../db/book';
-import { putJob } from '../stores/jobs';
+import { putAwayNow, putJob } from '../stores/jobs';
 import { putSetting } from '../stores/machines';
 import { putRecord } from '../stores/records';
 import { putOnShelf } from '../stores/shelf';
 import { KIT, MACHINES, TAPERS } from '../stores/shelves';
-import { demoRecords, demoSettings } from './history';
+import { earlierWork } from './earlier';
+import { demoRecords, demoSettings, earlierRecords } from './history';
 import { DEMO_JOBS } from './jobs';
+import { wanted } from './wanted';
 import { DEMO_KIT, DEMO_MATERIALS, DEMO_TAPERS } from './kit';
 import { DEMO_MACHINES } from './machines';
 
@@ -23,7 +25,14 @@ export function loadDemoShop(book: Book, now: Date): Promise<boolean> {
       putOnShelf(book, KIT, one.id, one.document);
     for (const one of DEMO_TAPERS.map((t) => createTaperSchema.parse(t)))
       putOnShelf(book, TAPERS, one.id, one.document);
-    for (const one of DEMO_JOBS.map((j) => createJobSchema.parse(j))) putJob(book, one.id, one.document);
+    const earlier = earlierWork(now);
+    for (const one of earlier.map(({ made }) => createJobSchema.parse(made)))
+      putJob(book, one.id, one.document);
+    for (const record of earlierRecords(earlier.flatMap(({ rows }) => rows)))
+      if (!putRecord(book, record)) throw new Error(`The demo record ${record.id} was refused.`);
+    for (const { made } of earlier) putAwayNow(book, made.id, true);
+    for (const one of wanted(DEMO_JOBS, now).map((j) => createJobSchema.parse(j)))
+      putJob(book, one.id, one.document);
     for (const record of demoRecords(now))
       if (!putRecord(book, record)) throw new Error(`The demo record ${record.id} was refused.`);
     for (const setting of demoSettings(now)) putSetting(book, setting);

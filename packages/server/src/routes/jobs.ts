@@ -1,8 +1,10 @@
 import {
+  beforeSchema,
   createJobSchema,
   errorSchema,
   jobRowSchema,
   jobViewSchema,
+  putAwaySchema,
   rackQuerySchema,
   rackSchema,
   recordsPageSchema,
@@ -10,7 +12,8 @@ import {
   saveJobSchema,
 } from '@anello/contract';
 import { z } from 'zod';
-import { createJob, jobView, saveJob } from '../stores/jobs';
+import { beforeOf } from '../stores/before';
+import { createJob, jobView, putAway, saveJob } from '../stores/jobs';
 import { recordsPage } from '../stores/records';
 import { sendText, type Api, type RouteContext } from './routes';
 
@@ -57,6 +60,34 @@ export function jobRoutes(api: Api, { book, rack, turns }: RouteContext): void {
     async (request, reply) => {
       const { texts, next } = recordsPage(book, request.params.id, request.query.after);
       return sendText(reply, `{"records":[${texts}],"next":${next}}`);
+    },
+  );
+
+  api.get(
+    '/api/jobs/:id/before/:feature',
+    {
+      schema: {
+        summary: 'The same taper or throw in other jobs, and how it went',
+        params: params.extend({ feature: z.string().min(1).max(60) }),
+        response: { 200: beforeSchema, 404: errorSchema },
+      },
+    },
+    async (request) => ({ rows: beforeOf(book, request.params.id, request.params.feature) }),
+  );
+
+  api.put(
+    '/api/jobs/:id/away',
+    {
+      schema: {
+        summary: 'Put a job away from the rack, or bring it back',
+        params,
+        body: putAwaySchema,
+        response: { 200: putAwaySchema, 404: errorSchema },
+      },
+    },
+    async (request) => {
+      await putAway(book, request.params.id, request.body.away);
+      return request.body;
     },
   );
 

@@ -10,6 +10,7 @@ import type { Book } from '../db/book';
 import { isBroken, Reader, type Broken, type Readable, type Stored } from './readable';
 import { recordsPage } from './records';
 import { saves } from './saves';
+import { putShapes } from './shapes';
 import { StaleVersion } from './staleVersion';
 
 const reader = new Reader<JobDocument>({
@@ -102,6 +103,7 @@ export function putJob(book: Book, id: string, document: JobDocument): void {
     quantity,
     document.machineId,
   );
+  putShapes(book, id, 1, document);
   saves.noteNew(book, of, document);
 }
 
@@ -141,12 +143,29 @@ export async function saveJob(
       document.machineId,
       id,
     );
+    putShapes(book, id, version + 1, document);
     saves.note(book, save, of, version + 1);
     return false;
   });
   const row = findJob(book, id);
   if (stale) throw new StaleVersion(row);
   return row;
+}
+
+/** Puts a job away from the rack, or brings it back; nothing of it is lost, and done twice it is done once. Error: not-found. */
+export async function putAway(book: Book, id: string, away: boolean): Promise<void> {
+  await book.write(() => putAwayNow(book, id, away));
+}
+
+/** The same, within the work of a write. */
+export function putAwayNow(book: Book, id: string, away: boolean): void {
+  const changed = book.run(
+    'update `rack` set `put_away` = case when ? then coalesce(`put_away`, ?) else null end where `job_id` = ?',
+    away ? 1 : 0,
+    new Date().toISOString(),
+    id,
+  );
+  if (changed === 0) throw new AnelloError('not-found', null, 'There is no such job here.');
 }
 
 function refuseTakenNumber(book: Book, id: string, number: string): void {

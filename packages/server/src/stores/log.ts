@@ -34,7 +34,20 @@ const COLUMNS = `\`record\`.\`seq\`, \`record\`.\`id\`, \`record\`.\`job_id\` as
 const DAY_ENDS = 'T23:59:59.999Z';
 
 /** Each thing asked for as a clause; a withdrawal is seen at what it took back, not by itself. */
-function clauses({ machine, operator, kind, verdict, way, words, from, to }: Asked): Clause[] {
+function clauses({
+  machine,
+  operator,
+  kind,
+  verdict,
+  way,
+  shape,
+  series,
+  size,
+  material,
+  words,
+  from,
+  to,
+}: Asked): Clause[] {
   const clause = (given: string | undefined, sql: string, ...values: readonly Value[]): Clause[] =>
     given ? [{ sql, values: values.length > 0 ? values : [given] }] : [];
   return [
@@ -43,10 +56,35 @@ function clauses({ machine, operator, kind, verdict, way, words, from, to }: Ask
     ...clause(operator, '`operator` = ?'),
     ...clause(machine, '`record`.`job_id` in (select `job_id` from `rack` where `machine_id` = ?)'),
     ...clause(verdict, "`record`.`kind` = 'verdict' and json_extract(`body`, '$.verdict') = ?"),
-    ...clause(way, "json_extract(`body`, '$.way') = ?"),
+    ...ofShapes({ kind: shape, series, size, way }),
+    ...clause(
+      material,
+      "`record`.`job_id` in (select `job_id` from `rack` where `material` like ? escape '\\')",
+      containing(material ?? ''),
+    ),
     ...clause(from, '`at` >= ?'),
     ...clause(to, '`at` <= ?', `${to}${DAY_ENDS}`),
     ...wordClause(words),
+  ];
+}
+
+const containing = (asked: string): string => `%${asked.replace(/[%_\\]/g, '\\$&')}%`;
+
+/**
+ * Rows of shapes that are so and so. The jobs are found first, by the shapes' own indexes; a row that names no shape is
+ * from before rows did, and of the first.
+ */
+function ofShapes(asked: Readonly<Record<'kind' | 'series' | 'size' | 'way', string | undefined>>): Clause[] {
+  const given = Object.entries(asked).filter((one): one is [string, string] => Boolean(one[1]));
+  if (given.length === 0) return [];
+  const so = given.map(([column]) => `\`s\`.\`${column}\` = ?`).join(' and ');
+  const values = given.map(([, value]) => value);
+  return [
+    { sql: `\`record\`.\`job_id\` in (select \`job_id\` from \`shape\` as \`s\` where ${so})`, values },
+    {
+      sql: `exists (select 1 from \`shape\` as \`s\` where \`s\`.\`job_id\` = \`record\`.\`job_id\` and (\`s\`.\`feature\` = \`record\`.\`feature\` or (\`record\`.\`feature\` is null and \`s\`.\`place\` = 0)) and ${so})`,
+      values,
+    },
   ];
 }
 
@@ -55,7 +93,7 @@ function wordClause(words: string | undefined): Clause[] {
   const asked = (words ?? '').trim();
   const terms = asked.match(/[\p{L}\p{N}]+/gu) ?? [];
   if (asked === '') return [];
-  const like = `%${asked.replace(/[%_\\]/g, '\\$&')}%`;
+  const like = containing(asked);
   const ofJob =
     "select `seq` from `record` where `job_id` in (select `job_id` from `rack` where `number` like ? escape '\\' or `title` like ? escape '\\')";
   if (terms.length === 0) return [{ sql: `\`record\`.\`seq\` in (${ofJob})`, values: [like, like] }];

@@ -1,4 +1,4 @@
-import type { Aside } from '@anello/contract';
+import type { Aside, RackSort } from '@anello/contract';
 import { gzipSync } from 'node:zlib';
 import type { Book } from '../db/book';
 import { keptJob } from './jobs';
@@ -11,17 +11,28 @@ interface RackRow {
   readonly number: string;
   readonly title: string;
   readonly touched: number;
+  readonly putAway: string | null;
   readonly facts: string | null;
   readonly progress: string | null;
 }
 
-const ORDER = 'order by `rack`.`updated_at` desc, `rack`.`number` desc limit ? offset ?';
+/** A job with no day it is wanted comes after those that have one. */
+const ORDERS: Readonly<Record<RackSort, string>> = {
+  touched: '`rack`.`updated_at` desc, `rack`.`number` desc',
+  due: '`rack`.`due` is null, `rack`.`due`, `rack`.`updated_at` desc',
+  number: '`rack`.`number` desc',
+};
 const COLUMNS =
-  '`job_id` as `id`, `rack`.`updated_at` as `updatedAt`, `rack`.`number`, `rack`.`title`, `touched`, `facts`, `progress`';
+  '`job_id` as `id`, `rack`.`updated_at` as `updatedAt`, `rack`.`number`, `rack`.`title`, `touched`, `put_away` as `putAway`, `facts`, `progress`';
 const FROM = 'from `rack` join `job` on `job`.`id` = `rack`.`job_id`';
-const LIKE = "where (`rack`.`number` like ? escape '\\' or `rack`.`title` like ? escape '\\')";
+const LIKE =
+  "where (`rack`.`number` like ? escape '\\' or `rack`.`title` like ? escape '\\' or `rack`.`words` like ? escape '\\')";
+/** Looked for by a word, it is found wherever it is. */
+const SHOWN = { rack: 'where `put_away` is null', away: 'where `put_away` is not null' } as const;
 
 export interface RackQuery {
+  readonly show: keyof typeof SHOWN;
+  readonly sort: RackSort;
   readonly search: string;
   readonly offset: number;
   readonly limit: number;
@@ -58,7 +69,7 @@ export class RackOf {
     const { stamp } = this.book;
     if (this.held.stamp !== stamp || this.held.pages.size > PAGES_HELD)
       this.held = { stamp, pages: new Map() };
-    const key = JSON.stringify([query.search, query.offset, query.limit]);
+    const key = JSON.stringify([query.show, query.sort, query.search, query.offset, query.limit]);
     const before = this.held.pages.get(key);
     if (before) return before;
     const page = this.pageText(query).then((text) => ({ text, gzip: gzipSync(text, { level: 1 }) }));
@@ -69,12 +80,12 @@ export class RackOf {
   }
 
   /** Newest first, as JSON; jobs that cannot be read are named beside it. */
-  private async pageText({ search, offset, limit }: RackQuery): Promise<string> {
+  private async pageText({ show, sort, search, offset, limit }: RackQuery): Promise<string> {
     const like = `%${search.replace(/[%_\\]/g, '\\$&')}%`;
-    const [where, values] = search ? [LIKE, [like, like]] : ['', []];
-    const total = search ? this.count(where, ...values) : this.jobs();
+    const [where, values] = search ? [LIKE, [like, like, like]] : [SHOWN[show], []];
+    const total = this.count(where, ...values);
     const rows = this.book.all<RackRow>(
-      `select ${COLUMNS} ${FROM} ${where} ${ORDER}`,
+      `select ${COLUMNS} ${FROM} ${where} order by ${ORDERS[sort]} limit ? offset ?`,
       ...values,
       limit,
       offset,
@@ -95,33 +106,24 @@ export class RackOf {
     return this.book.get<{ n: number }>(`select count(*) as \`n\` from \`rack\` ${where}`, ...values)?.n ?? 0;
   }
 
-  private counted = { last: -1, jobs: 0 };
-
-  /** Jobs are only ever added: they need counting again only when there is a later one. */
-  private jobs(): number {
-    const last = this.book.get<{ last: number | null }>('select max(rowid) as `last` from `rack`')?.last ?? 0;
-    if (last !== this.counted.last) this.counted = { last, jobs: this.count('') };
-    return this.counted.jobs;
-  }
-
   private card(row: RackRow): string | Broken {
     const known =
       row.facts !== null && row.progress !== null ? { facts: row.facts, progress: row.progress } : null;
     const shown = known ?? this.workedOut(row);
     if (isBroken(shown)) return shown;
     if ('last' in shown) void this.keep(row, shown);
-    return `{"id":${JSON.stringify(row.id)},"updatedAt":"${row.updatedAt}",${shown.facts.slice(1, -1)},${shown.progress.slice(1, -1)}}`;
+    return `{"id":${JSON.stringify(row.id)},"updatedAt":"${row.updatedAt}","putAway":${JSON.stringify(row.putAway)},${shown.facts.slice(1, -1)},${shown.progress.slice(1, -1)}}`;
   }
 
   private workedOut(row: RackRow): Worked | Broken {
     const { version, found } = keptJob(this.book, row.id);
     if (isBroken(found)) return found;
-    const { number, title, machineId, quantity, features } = found.document;
+    const { number, title, machineId, quantity, features, due, who, tags } = found.document;
     const { stages, ...rest } = this.progress.of(row.id, version, found.document);
     const last = this.progress.lastOf(row.id);
     return {
       last,
-      facts: row.facts ?? JSON.stringify({ number, title, machineId, quantity, features }),
+      facts: row.facts ?? JSON.stringify({ number, title, machineId, quantity, due, who, tags, features }),
       progress: JSON.stringify({ ...rest, stages, line: this.progress.line(row.id, found.document) }),
     };
   }

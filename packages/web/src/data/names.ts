@@ -6,6 +6,8 @@ export const LOCAL = {
   units: 'anello.units',
   theme: 'anello.theme',
   operator: 'anello.operator',
+  /** The order the rack is looked at in. */
+  rackSort: 'anello.rack-sort',
   /** Searches of the logbook that were given a name. */
   searches: 'anello.searches',
   /** One for each job with something typed that the server does not have. */

@@ -139,7 +139,7 @@ function withChamfers(
       size: mm(size),
       ...(Math.abs(drop - size) < SAME
         ? {}
-        : { angle: entry(`${Number(((Math.atan2(drop, size) * 180) / Math.PI).toFixed(3))} deg`, 'angle') }),
+        : { angle: entry(`${Number(((Math.atan2(drop, size) * 180) / Math.PI).toFixed(6))} deg`, 'angle') }),
     });
   });
   const whole = out.map((feature) =>

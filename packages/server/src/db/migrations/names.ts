@@ -9,4 +9,5 @@ export const MIGRATION_NAMES = [
   'Migration20261126T0004Shapes',
   'Migration20261126T0005Line',
   'Migration20261126T0006Logbook',
+  'Migration20261127T0007Memory',
 ] as const;

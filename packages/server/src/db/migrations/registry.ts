@@ -4,6 +4,7 @@ import { Migration20261125T0003Book } from './Migration20261125T0003Book';
 import { Migration20261126T0004Shapes } from './Migration20261126T0004Shapes';
 import { Migration20261126T0005Line } from './Migration20261126T0005Line';
 import { Migration20261126T0006Logbook } from './Migration20261126T0006Logbook';
+import { Migration20261127T0007Memory } from './Migration20261127T0007Memory';
 import { MIGRATION_NAMES } from './names';
 
 type Named = Record<(typeof MIGRATION_NAMES)[number], typeof Migration20261123T0001Foundations>;
@@ -16,6 +17,7 @@ const BY_NAME: Named = {
   Migration20261126T0004Shapes,
   Migration20261126T0005Line,
   Migration20261126T0006Logbook,
+  Migration20261127T0007Memory,
 };
 
 /** Every migration, oldest first. */

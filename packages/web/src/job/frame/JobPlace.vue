@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { chiefOf } from '@anello/core/part';
 import { plainText } from '@anello/core/figure';
+import type { Stage } from '@anello/core/job';
 import { computed, defineAsyncComponent, onMounted, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { useFetchedWhenIdle } from '../../ui/useFetchedWhenIdle';
@@ -51,6 +52,8 @@ const heldAs = shallowRef<HeldAs | null>(null);
 const calm = ref(false);
 /** Worked out beside what is looked at: the strip draws it when it is known. */
 const HeldWatch = defineAsyncComponent(() => import('../plan/HeldWatch.vue'));
+/** What the shop did before waits for nobody: asked for when the view is there. */
+const LastTime = defineAsyncComponent(() => import('../memory/LastTime.vue'));
 const NotTaken = defineAsyncComponent(() => import('../record/NotTaken.vue'));
 
 const kind = provideJobKind(model);
@@ -61,6 +64,9 @@ const ANY_PART: readonly View[] = ['part', 'plan', 'work', 'record'];
 const view = computed(() => viewOf(loadOf(kind.value, stage.value)));
 /** Given to its own views only: the others find what they need in the model. */
 const given = computed(() => (kind.value.stages[stage.value] ? kind.value.props(model) : {}));
+
+/** The step of the shape's loop that is looked at; null on the job's own views. */
+const stepOfShape = computed<Stage | null>(() => (ofShape(stage.value) ? (stage.value as Stage) : null));
 
 /** Another view begins at its top. */
 watch(
@@ -194,6 +200,7 @@ const taperProblem = computed(() =>
         The taper is not settled: {{ taperProblem }}
         <router-link :to="`/job/${id}/part`">To the part</router-link>
       </NoticeText>
+      <LastTime v-if="calm && stepOfShape" :stage="stepOfShape" />
       <HeldWatch v-if="calm && ofShape(stage)" @held="heldAs = $event" />
       <component
         :is="view"

@@ -9,6 +9,8 @@ import { useShop } from '../../data/stores/shop';
 const job = useJob();
 const shop = useShop();
 const document = computed(() => job.document as JobDocument);
+const MOST_TAGS = 8;
+const LONGEST_TAG = 24;
 const quantityText = ref(String(document.value.quantity));
 const quantityError = ref('');
 
@@ -21,6 +23,35 @@ const harden = (to: Entry | undefined): void =>
     if (to) draft.harden = to;
     else delete draft.harden;
   });
+
+/** An emptied one is taken out. */
+function setDue(day: string): void {
+  job.edit((draft) => {
+    if (day) draft.due = day;
+    else delete draft.due;
+  });
+}
+function setWho(text: string): void {
+  const who = text.trim().toUpperCase();
+  job.edit((draft) => {
+    if (who) draft.who = who;
+    else delete draft.who;
+  });
+}
+const tagsText = ref((document.value.tags ?? []).join(', '));
+const tagsError = ref('');
+/** Words between commas, each once. */
+function setTags(text: string): void {
+  tagsText.value = text;
+  const tags = [...new Set(text.split(',').map((tag) => tag.trim()))].filter((tag) => tag !== '');
+  const fits = tags.length <= MOST_TAGS && tags.every((tag) => tag.length <= LONGEST_TAG);
+  tagsError.value = fits ? '' : `Up to ${MOST_TAGS} words of ${LONGEST_TAG} letters, with commas between.`;
+  if (!fits) return;
+  job.edit((draft) => {
+    if (tags.length > 0) draft.tags = tags;
+    else delete draft.tags;
+  });
+}
 
 function setQuantity(text: string): void {
   quantityText.value = text;
@@ -80,6 +111,28 @@ function setQuantity(text: string): void {
       :draft-key="`${job.id}.harden`"
       :error="refused('harden')"
       @update:model-value="harden"
+    />
+    <v-text-field
+      label="Wanted by"
+      type="date"
+      :model-value="document.due ?? ''"
+      :error-messages="refused('due')"
+      @update:model-value="(v: string) => setDue(v ?? '')"
+    />
+    <v-text-field
+      label="Whose job"
+      maxlength="12"
+      autocomplete="off"
+      :model-value="document.who ?? ''"
+      @update:model-value="(v: string) => setWho(v ?? '')"
+    />
+    <v-text-field
+      class="wide"
+      label="Words to find it by"
+      :model-value="tagsText"
+      :error-messages="tagsError"
+      autocomplete="off"
+      @update:model-value="(v: string) => setTags(v ?? '')"
     />
     <v-textarea
       class="wide"

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { describeRecord } from '@anello/core/job';
+import { TAPER_SERIES } from '@anello/core/taper';
+import { NAMED_WAYS } from '@anello/core/ways';
 import { useDebounceFn } from '@vueuse/core';
 import { computed, onMounted, ref } from 'vue';
 import PhraseText from '../../ui/PhraseText.vue';
 import { useShop } from '../../data/stores/shop';
 import { KIND_NAMES, placeOf } from './kinds';
-import { useLog, type Ask } from './useLog';
+import { ASKS, useLog, type Ask } from './useLog';
 
 /** The logbook: every kept thing of every job, found by what is remembered of it. */
 const shop = useShop();
@@ -25,6 +27,20 @@ const words = ref(log.asked.value.words ?? '');
 const askWords = useDebounceFn((text: string) => set('words', text), 250);
 const operator = ref(log.asked.value.operator ?? '');
 const askOperator = useDebounceFn((text: string) => set('operator', text.trim().toUpperCase()), 250);
+const material = ref(log.asked.value.material ?? '');
+const askMaterial = useDebounceFn((text: string) => set('material', text.trim()), 250);
+const SHAPES = [
+  { value: 'taper', title: 'Tapers' },
+  { value: 'eccentric', title: 'Eccentrics' },
+  { value: 'curve', title: 'Curves and grooves' },
+];
+const SERIES = TAPER_SERIES.map(({ id, title }) => ({ value: id, title }));
+const sizesAsked = computed(() => {
+  const { series } = log.asked.value;
+  const sizes = TAPER_SERIES.find(({ id }) => id === series)?.sizes ?? [];
+  return sizes.map(({ size, name }) => ({ value: size, title: name }));
+});
+const WAYS = NAMED_WAYS.map(({ id, title }) => ({ value: id, title }));
 const narrowed = computed(() => Object.keys(log.asked.value).length > 0);
 const time = (at: string): string =>
   new Date(at).toLocaleString('en-GB', {
@@ -42,9 +58,10 @@ function keepSearch(): void {
   name.value = '';
 }
 function takeSearch(asked: (typeof log.saved.value)[number]['asked']): void {
-  const nothing = { words: '', machine: '', operator: '', kind: '', verdict: '', from: '', to: '' };
+  const nothing = Object.fromEntries(ASKS.map((key) => [key, '']));
   words.value = asked.words ?? '';
   operator.value = asked.operator ?? '';
+  material.value = asked.material ?? '';
   log.ask({ ...nothing, ...asked });
 }
 </script>
@@ -83,6 +100,42 @@ function takeSearch(asked: (typeof log.saved.value)[number]['asked']): void {
         :items="VERDICTS"
         :model-value="log.asked.value.verdict ?? null"
         @update:model-value="(v: string | null) => set('verdict', v)"
+      />
+      <v-select
+        label="Shape"
+        clearable
+        :items="SHAPES"
+        :model-value="log.asked.value.shape ?? null"
+        @update:model-value="(v: string | null) => set('shape', v)"
+      />
+      <v-select
+        label="Taper of the tables"
+        clearable
+        :items="SERIES"
+        :model-value="log.asked.value.series ?? null"
+        @update:model-value="(v: string | null) => log.ask({ series: v ?? '', size: '' })"
+      />
+      <v-select
+        v-if="sizesAsked.length"
+        label="Its size"
+        clearable
+        :items="sizesAsked"
+        :model-value="log.asked.value.size ?? null"
+        @update:model-value="(v: string | null) => set('size', v)"
+      />
+      <v-select
+        label="Way"
+        clearable
+        :items="WAYS"
+        :model-value="log.asked.value.way ?? null"
+        @update:model-value="(v: string | null) => set('way', v)"
+      />
+      <v-text-field
+        v-model="material"
+        label="Material"
+        maxlength="80"
+        autocomplete="off"
+        @update:model-value="(text: string) => askMaterial(text)"
       />
       <v-text-field
         v-model="operator"

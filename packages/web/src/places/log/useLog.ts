@@ -6,7 +6,20 @@ import { request } from '../../data/api';
 import { LOCAL } from '../../data/names';
 import { useOutbox } from '../../data/stores/outbox';
 
-export const ASKS = ['words', 'machine', 'operator', 'kind', 'verdict', 'from', 'to'] as const;
+export const ASKS = [
+  'words',
+  'machine',
+  'operator',
+  'kind',
+  'verdict',
+  'shape',
+  'series',
+  'size',
+  'way',
+  'material',
+  'from',
+  'to',
+] as const;
 export type Ask = (typeof ASKS)[number];
 export type Asked = Partial<Record<Ask, string>>;
 

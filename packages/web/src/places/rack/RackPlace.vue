@@ -1,26 +1,38 @@
 <script setup lang="ts">
-import { mdiPlus } from '@mdi/js';
-import type { Aside, JobCard, Rack } from '@anello/contract';
+import { mdiArchiveArrowDownOutline, mdiArchiveArrowUpOutline, mdiPlus } from '@mdi/js';
+import type { Aside, JobCard, Rack, RackSort } from '@anello/contract';
 import { STAGES } from '@anello/core/job';
-import { useDebounceFn } from '@vueuse/core';
+import { useDebounceFn, useLocalStorage } from '@vueuse/core';
 import { computed, onMounted, ref, watch } from 'vue';
 import LineOfWork from './LineOfWork.vue';
 import PartThumb from '../../drawing/PartThumb.vue';
 import { request } from '../../data/api';
+import { LOCAL } from '../../data/names';
 import NotTaken from '../../job/record/NotTaken.vue';
 import StillSetRow from '../../job/record/StillSetRow.vue';
 import { useOutbox } from '../../data/stores/outbox';
+import { useScreen } from '../../data/stores/screen';
 import { useShop } from '../../data/stores/shop';
+import { dueIn } from './due';
 
 /** Jobs on the rack, what each needs next, and what the lathes are still set to. */
 const shop = useShop();
 const outbox = useOutbox();
+const screen = useScreen();
 const PAGE = 24;
 const jobs = ref<JobCard[]>([]);
 const total = ref(0);
 const broken = ref<Aside[]>([]);
 const aside = computed(() => [...broken.value, ...shop.aside]);
 const search = ref('');
+/** What is finished and put away stands apart; looked for by a word, it is found wherever it is. */
+const show = ref<'rack' | 'away'>('rack');
+const sort = useLocalStorage<RackSort>(LOCAL.rackSort, 'touched');
+const SORTS: readonly { value: RackSort; title: string }[] = [
+  { value: 'touched', title: 'Worked on last' },
+  { value: 'due', title: 'Wanted soonest' },
+  { value: 'number', title: 'Number' },
+];
 const state = ref<'waiting' | 'ready' | 'failed'>('waiting');
 
 async function load(more = false): Promise<void> {
@@ -28,7 +40,7 @@ async function load(more = false): Promise<void> {
   try {
     const rack = await request<Rack>(
       'GET',
-      `/api/jobs?limit=${PAGE}&offset=${offset}&search=${encodeURIComponent(search.value)}`,
+      `/api/jobs?limit=${PAGE}&offset=${offset}&show=${show.value}&sort=${sort.value}&search=${encodeURIComponent(search.value ?? '')}`,
     );
     broken.value = rack.aside ?? [];
     jobs.value = more ? [...jobs.value, ...rack.jobs] : rack.jobs;
@@ -64,6 +76,21 @@ const here = computed(() => {
 });
 const searchSoon = useDebounceFn(() => load(), 200);
 watch(search, searchSoon);
+watch([show, sort], () => load());
+const failed = ref('');
+async function putAway(job: JobCard, away: boolean): Promise<void> {
+  try {
+    await request('PUT', `/api/jobs/${encodeURIComponent(job.id)}/away`, { away });
+    failed.value = '';
+    await load();
+    screen.offerBack(away ? `${job.number} put away.` : `${job.number} is on the rack again.`, () =>
+      putAway(job, !away),
+    );
+  } catch (error) {
+    outbox.noticeAway(error);
+    failed.value = `${job.number} could not be moved just now. Try again when the server answers.`;
+  }
+}
 watch(
   () => outbox.away || outbox.signIn,
   (away) => !away && void load(),
@@ -112,6 +139,11 @@ const reached = (job: JobCard): string =>
     <header class="top">
       <h1>Rack</h1>
       <v-text-field v-model="search" class="search" label="Find a job" clearable @click:clear="search = ''" />
+      <v-select v-model="sort" class="sort" label="Order" :items="SORTS" />
+      <v-btn-toggle v-model="show" class="show" mandatory aria-label="Which jobs">
+        <v-btn value="rack">On the rack</v-btn>
+        <v-btn value="away">Put away</v-btn>
+      </v-btn-toggle>
       <v-btn class="go" :prepend-icon="mdiPlus" to="/new">New job</v-btn>
     </header>
     <p v-if="outbox.away" class="quiet away" role="status">
@@ -133,15 +165,22 @@ const reached = (job: JobCard): string =>
       <StillSetRow v-for="machine in shop.machines" :key="machine.id" :machine="machine" />
     </section>
 
+    <p v-if="failed" class="quiet" role="status">{{ failed }}</p>
     <p v-if="state === 'waiting'" class="quiet">Fetching the jobs…</p>
     <p v-else-if="state === 'failed'" class="quiet">
       The jobs could not be fetched. They appear when the server is back.
     </p>
     <p v-else-if="jobs.length === 0" class="quiet">
-      {{ search ? 'No job matches that.' : 'No jobs yet. The first one starts with New job.' }}
+      {{
+        search
+          ? 'No job matches that.'
+          : show === 'away'
+            ? 'Nothing is put away yet. A finished job leaves the rack by the box on its card.'
+            : 'No jobs on the rack. The next one starts with New job.'
+      }}
     </p>
     <ul class="cards">
-      <li v-for="job in jobs" :key="job.id">
+      <li v-for="job in jobs" :key="job.id" class="one">
         <router-link class="card sheet" :to="placeOf(job)">
           <span class="head"
             ><span class="fig number">{{ job.number }}</span
@@ -149,7 +188,7 @@ const reached = (job: JobCard): string =>
           >
           <span class="title">{{ job.title }}</span>
           <PartThumb :features="job.features" />
-          <LineOfWork v-if="job.line" :line="job.line" />
+          <LineOfWork v-if="job.line && !job.finished" :line="job.line" />
           <ol v-else class="stages" :aria-label="`Stage reached: ${reached(job)}`">
             <li
               v-for="stage in STAGES"
@@ -166,7 +205,21 @@ const reached = (job: JobCard): string =>
             ><span class="fig">{{ job.quantity > 1 ? `${job.piece}/${job.quantity}` : '1 off' }}</span>
             {{ nextOf(job) }}</span
           >
+          <span v-if="job.due || job.who || job.tags?.length" class="about">
+            <span v-if="job.due" :class="['due', dueIn(job).tone]">{{ dueIn(job).said }}</span>
+            <span v-if="job.who" class="fig">{{ job.who }}</span>
+            <span v-for="tag in job.tags" :key="tag" class="tag">{{ tag }}</span>
+          </span>
         </router-link>
+        <v-btn
+          v-if="job.finished || job.putAway"
+          class="away-box"
+          variant="text"
+          :icon="job.putAway ? mdiArchiveArrowUpOutline : mdiArchiveArrowDownOutline"
+          :aria-label="job.putAway ? `Bring ${job.number} back to the rack` : `Put ${job.number} away`"
+          :title="job.putAway ? 'Bring it back to the rack' : 'Put it away'"
+          @click="putAway(job, !job.putAway)"
+        />
       </li>
     </ul>
     <v-btn v-if="jobs.length < total" class="more" @click="load(true)"
@@ -222,6 +275,40 @@ const reached = (job: JobCard): string =>
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(min(330px, 100%), 1fr));
   gap: 14px;
+}
+.one {
+  position: relative;
+}
+.away-box {
+  position: absolute;
+  right: 6px;
+  bottom: 6px;
+}
+.about {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 10px;
+  align-items: center;
+  font-size: 14.5px;
+  padding-right: 48px;
+}
+.due {
+  font-weight: 650;
+}
+.due.late {
+  color: var(--red);
+}
+.due.soon {
+  color: var(--brass);
+}
+.tag {
+  border: 1px solid var(--rule-2);
+  border-radius: 4px;
+  padding: 0 6px;
+  color: var(--ink-2);
+}
+.sort {
+  max-width: 190px;
 }
 .card {
   display: grid;

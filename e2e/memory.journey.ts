@@ -1,0 +1,85 @@
+import { accessible, choose, expect, test } from './shop';
+
+test('how the shop did it last time is at hand at each step, and the work begins from it', async ({
+  page,
+  shop,
+}) => {
+  await page.goto(`${shop.address}/job/j-102/way`);
+  const last = page.getByRole('region', { name: 'Last time' });
+  await expect(last).toContainText('J-093');
+  await expect(last).toContainText('Compound slide on the Long lathe, 1 accepted');
+  await page.getByRole('link', { name: /Set/ }).first().click();
+  await expect(last).toContainText('proved at 2°23′09″');
+  await page.getByRole('link', { name: /Prove/ }).first().click();
+  await expect(last).toContainText('of 1.00 fed 0.98 came off');
+  await last.getByRole('button').first().click();
+  await expect(last).toContainText('Lash of the compound taken up the wrong way');
+  await accessible(page, 'last time, opened');
+  // To where it was done, and back.
+  await last.getByRole('link', { name: /J-058/ }).click();
+  await expect(page.getByRole('heading', { name: 'Pulley hub, bored 1:12' })).toBeVisible();
+  await page.goBack();
+
+  // A shank that was to be cut by the compound is cut as the last one was.
+  await page.goto(`${shop.address}/job/j-101/way`);
+  await page.getByRole('button', { name: 'Use this way' }).first().click();
+  await expect(last).toContainText('J-');
+  await last.getByRole('button').first().click();
+  const row = last.getByRole('listitem').filter({ hasText: 'J-086' });
+  await expect(row).toContainText('Taper attachment');
+  await row.getByRole('button', { name: 'Work it as then' }).click();
+  await expect(page.getByText('Way and cut as in J-086.')).toBeVisible();
+  await page.getByRole('link', { name: /Set/ }).first().click();
+  await expect(page.getByText('Cross-slide moves')).toBeVisible();
+});
+
+test('a finished job is put away, found again by a word or in the logbook, and brought back', async ({
+  page,
+  shop,
+}) => {
+  await page.goto(`${shop.address}/rack`);
+  const card = page.getByRole('link', { name: /J-109/ });
+  await expect(card).toBeVisible();
+  await expect(page.getByText('Milling arbors')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Put J-109 away' }).click();
+  await expect(card).toHaveCount(0);
+  await page.getByRole('textbox', { name: 'Find a job' }).fill('pillar drill');
+  await expect(card).toBeVisible();
+  await page.getByRole('textbox', { name: 'Find a job' }).fill('');
+  await page.getByRole('button', { name: 'Put away', exact: true }).click();
+  await expect(card).toBeVisible();
+  await expect(page.getByText('Milling arbors')).toBeVisible();
+  await accessible(page, 'what is put away');
+  await page.getByRole('button', { name: 'Bring J-109 back to the rack' }).click();
+  await page.getByRole('button', { name: 'On the rack' }).click();
+  await expect(card).toBeVisible();
+  await choose(page, 'Order', 'Wanted soonest');
+  await expect(page.getByRole('listitem').filter({ hasText: 'J-102' }).last()).toContainText('1 day late');
+
+  await page.goto(`${shop.address}/log`);
+  await choose(page, 'Taper of the tables', 'Morse, metric table');
+  await choose(page, 'Its size', 'No. 2 Morse');
+  const rows = page.getByRole('list', { name: 'What was kept, newest first' });
+  await expect(rows).toContainText('J-078');
+  await expect(rows).not.toContainText('J-101');
+  await accessible(page, 'the logbook, by taper');
+});
+
+test('when a job is wanted, whose it is and words to find it by are typed with the job', async ({
+  page,
+  shop,
+}) => {
+  await page.goto(`${shop.address}/job/j-105/part`);
+  await page.getByLabel('Wanted by').fill('2031-03-04');
+  await page.getByLabel('Whose job').fill('do');
+  await page.getByLabel('Words to find it by').fill('mill, spindle test');
+  await expect
+    .poll(async () => {
+      const { job } = await (await fetch(`${shop.address}/api/jobs/j-105`)).json();
+      return [job.document.due, job.document.who, job.document.tags];
+    })
+    .toEqual(['2031-03-04', 'DO', ['mill', 'spindle test']]);
+  await page.goto(`${shop.address}/rack`);
+  await page.getByRole('textbox', { name: 'Find a job' }).fill('spindle test');
+  await expect(page.getByRole('link', { name: /J-105/ })).toContainText('wanted 4 Mar');
+});

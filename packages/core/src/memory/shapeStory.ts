@@ -1,0 +1,112 @@
+import { approachOf } from '../approach/approach';
+import { PAUSE } from './usual';
+import { ofKind, standing, type KeptRecord } from '../job/records/row';
+
+/** The angle a device was left at once it was proved, and what it took to get there. */
+export interface StorySetting {
+  /** Half angle, rad. */
+  readonly halfAngle: number;
+  readonly at: string;
+  readonly operator: string;
+  readonly machineId: string;
+  /** Nudges from the first reading to this setting. */
+  readonly nudges: number;
+}
+
+/** How one shape of an earlier job went, from what was kept of it. */
+export interface ShapeStory {
+  /** ISO times of the first and the last thing kept. */
+  readonly from: string;
+  readonly to: string;
+  /** Whoever kept most of it. */
+  readonly operator: string;
+  /** The way it was cut, as the records have it; null where none says. */
+  readonly way: string | null;
+  /** The last setting kept; null where none was. */
+  readonly setting: StorySetting | null;
+  readonly pieces: number;
+  readonly accepted: number;
+  readonly scrapped: number;
+  /** Passes fed, and tries in the mate or the gauge, on all pieces. */
+  readonly passes: number;
+  readonly tries: number;
+  /** What came off for each mm fed, from passes with a try after them; null where none has. */
+  readonly took: number | null;
+  /** Why pieces were scrapped or reworked, newest first. */
+  readonly causes: readonly string[];
+  /** Minutes between one thing kept and the next, long pauses left out. */
+  readonly minutes: number;
+}
+
+const MINUTE = 60_000;
+
+/**
+ * How a shape went, from everything kept of it: the way, the setting it was proved at and the nudges that took, passes,
+ * what the tool really took, verdicts and why, minutes. Null where nothing was kept but that a piece was taken up.
+ *
+ * @example
+ * shapeStory(RECORDS)?.setting?.nudges
+ * // → 0
+ */
+export function shapeStory(records: readonly KeptRecord[]): ShapeStory | null {
+  const kept = standing(records);
+  const told = kept.filter(({ body }) => body.kind !== 'piece' && body.kind !== 'note');
+  const [first] = told;
+  const last = told.at(-1);
+  if (!first || !last) return null;
+  const verdicts = ofKind(kept, 'verdict');
+  // What was said last of each piece: a shape that was passed is in a piece that is passed as well.
+  const closing = [...new Map(verdicts.map((verdict) => [verdict.piece, verdict.body.verdict])).values()];
+  const count = (said: string): number => closing.filter((verdict) => verdict === said).length;
+  return {
+    from: first.at,
+    to: last.at,
+    operator: most(told.map((r) => r.operator)),
+    way: wayIn(told),
+    setting: settingIn(kept),
+    pieces: new Set(told.map((r) => r.piece)).size,
+    accepted: count('accepted'),
+    scrapped: count('scrap'),
+    passes: ofKind(kept, 'pass').length,
+    tries: ofKind(kept, 'stand-off').length + ofKind(kept, 'contact').length,
+    took: tookIn(kept),
+    causes: verdicts
+      .map(({ body }) => body.cause)
+      .filter((cause) => cause !== '')
+      .reverse(),
+    minutes: minutesIn(told),
+  };
+}
+
+function settingIn(kept: readonly KeptRecord[]): StorySetting | null {
+  const setting = ofKind(kept, 'setting-kept').at(-1);
+  if (!setting) return null;
+  const { halfAngle, machineId } = setting.body;
+  const nudges = kept.slice(0, kept.indexOf(setting)).filter(({ body }) => body.kind === 'nudge').length;
+  return { halfAngle, machineId, nudges, at: setting.at, operator: setting.operator };
+}
+
+/** A row names its way where it was kept in one. */
+const wayIn = (told: readonly KeptRecord[]): string | null =>
+  told.flatMap(({ body }) => ('way' in body ? [body.way as string] : [])).at(-1) ?? null;
+
+function tookIn(kept: readonly KeptRecord[]): number | null {
+  const pieces = [...new Set(kept.map((r) => r.piece))];
+  const passes = pieces
+    .flatMap((piece) => approachOf(kept, piece).passes)
+    .filter((pass) => typeof pass.removed === 'number' && pass.infeed > 0);
+  const fed = passes.reduce((sum, { infeed }) => sum + infeed, 0);
+  return fed > 0 ? passes.reduce((sum, { removed }) => sum + (removed ?? 0), 0) / fed : null;
+}
+
+function minutesIn(told: readonly KeptRecord[]): number {
+  const times = told.map((r) => Date.parse(r.at)).sort((a, b) => a - b);
+  const gaps = times.slice(1).map((at, i) => (at - (times[i] as number)) / MINUTE);
+  return gaps.filter((gap) => gap <= PAUSE).reduce((sum, gap) => sum + gap, 0);
+}
+
+function most(names: readonly string[]): string {
+  const times = new Map<string, number>();
+  for (const name of names) times.set(name, (times.get(name) ?? 0) + 1);
+  return [...times].sort((a, b) => b[1] - a[1])[0]?.[0] ?? '';
+}

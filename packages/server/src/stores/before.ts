@@ -1,0 +1,84 @@
+import { shapesOf, type BeforeRow, type JobDocument } from '@anello/contract';
+import { AnelloError } from '@anello/core/basics';
+import { recordsOf } from '@anello/core/job';
+import { shapeStory } from '@anello/core/memory';
+import type { Book } from '../db/book';
+import { findJob } from './jobs';
+import { recordsAfter } from './records';
+
+/** Figures that differ by less are the same: two numbers of one family of shanks differ by more. */
+const SAME = 1e-3;
+/** So many are told, and so many jobs looked into for them. */
+const TOLD = 5;
+const LOOKED_INTO = 24;
+
+interface Found {
+  readonly jobId: string;
+  readonly feature: string;
+}
+
+const OTHERS =
+  'from `shape` as `s` join `rack` on `rack`.`job_id` = `s`.`job_id` where `s`.`job_id` <> ? and `s`.`kind` = ? and `s`.`figure` between ? and ?';
+/** This lathe's first, then the newest. */
+const ORDER = 'order by (`rack`.`machine_id` = ?) desc, `rack`.`updated_at` desc limit ?';
+
+/**
+ * The same taper or throw in other jobs, and how it went: this lathe's first, the newest first. Jobs in which nothing was
+ * kept of it are not told. Error: not-found (job, or shape of it).
+ */
+export function beforeOf(book: Book, jobId: string, feature: string): BeforeRow[] {
+  const { document } = findJob(book, jobId);
+  const shape = shapesOf(document).find((one) => one.feature === feature);
+  if (!shape) throw new AnelloError('not-found', 'feature', 'There is no such shape in this job.');
+  const own = book.get<{ kind: string; figure: number | null }>(
+    'select `kind`, `figure` from `shape` where `job_id` = ? and `feature` = ?',
+    jobId,
+    feature,
+  );
+  if (!own || own.figure === null) return [];
+  const found = book.all<Found>(
+    `select \`s\`.\`job_id\` as \`jobId\`, \`s\`.\`feature\` ${OTHERS} ${ORDER}`,
+    jobId,
+    own.kind,
+    own.figure * (1 - SAME),
+    own.figure * (1 + SAME),
+    document.machineId,
+    LOOKED_INTO,
+  );
+  const rows: BeforeRow[] = [];
+  for (const one of found) {
+    const row = told(book, one);
+    if (row) rows.push(row);
+    if (rows.length === TOLD) break;
+  }
+  return rows;
+}
+
+function told(book: Book, { jobId, feature }: Found): BeforeRow | null {
+  const document = readable(book, jobId);
+  if (!document) return null;
+  const first = shapesOf(document)[0]?.feature === feature;
+  const story = shapeStory(recordsOf(recordsAfter(book, jobId, 0), feature, first));
+  if (!story) return null;
+  const { number, title, machineId, material, work } = document;
+  return {
+    jobId,
+    number,
+    title,
+    machineId,
+    material,
+    feature,
+    work: work[feature] ?? null,
+    story: { ...story, causes: [...story.causes] },
+  };
+}
+
+/** One that cannot be read tells nothing; it is named on the rack. */
+function readable(book: Book, jobId: string): JobDocument | null {
+  try {
+    return findJob(book, jobId).document;
+  } catch (error) {
+    if (error instanceof AnelloError) return null;
+    throw error;
+  }
+}
