@@ -71,6 +71,8 @@ test('two screens on one job: the later save is refused, shown, and neither is l
   shop,
   context,
 }) => {
+  // This screen hears nothing of the other: else it would be shown the other's edit and go on from it.
+  await page.routeWebSocket(/\/api\/live/, () => undefined);
   await page.goto(`${shop.address}/job/j-106/part`);
   await expect(page.getByLabel('Note')).toBeVisible();
   const other = await context.browser()!.newContext();

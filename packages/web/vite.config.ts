@@ -22,5 +22,9 @@ export default defineConfig({
   // Nothing here is written by options, and nobody looks in by the browser's tools.
   define: { __VUE_OPTIONS_API__: 'false', __VUE_PROD_DEVTOOLS__: 'false' },
   build: { target: 'es2022', sourcemap: false, chunkSizeWarningLimit: 900 },
-  server: { proxy: { '/api': `http://127.0.0.1:${process.env['ANELLO_API_PORT'] ?? 4600}` } },
+  server: {
+    proxy: {
+      '/api': { target: `http://127.0.0.1:${process.env['ANELLO_API_PORT'] ?? 4600}`, ws: true },
+    },
+  },
 });

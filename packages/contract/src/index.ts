@@ -18,6 +18,7 @@ export { featuresFromOutline, type OutlinePlace } from './job/feature/fromOutlin
 export { newJobDocument } from './job/new';
 export { migrateJobDocument } from './job/migrate';
 export { shapeKeys, type ShapeKey } from './job/shapeKeys';
+export { hereSchema, LIVE_SHELVES, liveEventSchema, type Here, type LiveEvent } from './api/live';
 export { beforeSchema, type Before, type BeforeRow } from './api/before';
 export { eccentricOfJob, jobFacts, taperOfJob, taperOfJobIfComplete } from './job/toCore';
 export { startedFrom } from './job/work/startFrom';

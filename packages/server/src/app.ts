@@ -1,4 +1,5 @@
 import swagger from '@fastify/swagger';
+import websocket from '@fastify/websocket';
 import fastify, { type FastifyInstance, type FastifyServerOptions } from 'fastify';
 import {
   jsonSchemaTransform,
@@ -12,6 +13,7 @@ import { addErrorHandling, sendNotFound } from './plugins/errors';
 import { namesFor } from './plugins/names';
 import { addSecurity } from './plugins/security';
 import { addSite } from './plugins/site';
+import { liveRoutes } from './routes/live';
 import { logRoutes } from './routes/log';
 import { bundleRoutes } from './routes/bundle';
 import { healthRoutes } from './routes/health';
@@ -21,6 +23,7 @@ import { recordRoutes } from './routes/records';
 import { shelfRoutes } from './routes/shelf';
 import { FROM_A_TABLET } from './config';
 import { Turns } from './routes/turns';
+import { Hub } from './live/hub';
 import { RackOf } from './stores/rack';
 
 export interface AppOptions {
@@ -76,10 +79,17 @@ export async function buildApp(options: AppOptions): Promise<FastifyInstance> {
     secure: Boolean(options.tls) || (options.proxy ?? false),
     requestsPerMinute: options.requestsPerMinute ?? FROM_A_TABLET,
   });
+  // Refused before it became a line of its own: nobody else ends its connection.
+  app.addHook('onResponse', async ({ headers, raw }) => {
+    if (headers.upgrade !== undefined) raw.socket.destroySoon();
+  });
+  // A screen says where it is, and no more.
+  await app.register(websocket, { options: { maxPayload: 1024 } });
   const context = {
     book: options.book,
     rack: new RackOf(options.book),
     turns: new Turns(),
+    hub: new Hub(),
     version: options.version,
   };
   await app.register(async (scope) => {
@@ -88,6 +98,7 @@ export async function buildApp(options: AppOptions): Promise<FastifyInstance> {
     jobRoutes(api, context);
     recordRoutes(api, context);
     logRoutes(api, context);
+    liveRoutes(api, context);
     machineRoutes(api, context);
     shelfRoutes(api, context);
     bundleRoutes(api, context);

@@ -7,7 +7,7 @@ import type { Api, RouteContext } from './routes';
 const LARGEST_FILE = 256 * 1024 * 1024;
 
 /** Everything the shop has in and out as one JSON file of a published form. */
-export function bundleRoutes(api: Api, { book }: RouteContext): void {
+export function bundleRoutes(api: Api, { book, hub }: RouteContext): void {
   api.get(
     '/api/shop/bundle',
     { schema: { summary: 'Everything the shop owns, as one file', response: { 200: bundleSchema } } },
@@ -27,7 +27,11 @@ export function bundleRoutes(api: Api, { book }: RouteContext): void {
         response: { 200: importedSchema, 422: errorSchema },
       },
     },
-    async (request) => importShop(book, request.body),
+    async (request) => {
+      const outcome = await importShop(book, request.body);
+      hub.tell({ is: 'all' });
+      return outcome;
+    },
   );
   api.get('/api/schemas/shop-bundle.json', { schema: { hide: true } }, async () => bundleJsonSchema());
 }

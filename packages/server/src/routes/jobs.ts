@@ -19,7 +19,7 @@ import { sendText, type Api, type RouteContext } from './routes';
 
 const params = z.object({ id: z.string().min(1).max(60) });
 
-export function jobRoutes(api: Api, { book, rack, turns }: RouteContext): void {
+export function jobRoutes(api: Api, { book, rack, turns, hub }: RouteContext): void {
   api.get(
     '/api/jobs',
     {
@@ -87,6 +87,7 @@ export function jobRoutes(api: Api, { book, rack, turns }: RouteContext): void {
     },
     async (request) => {
       await putAway(book, request.params.id, request.body.away);
+      hub.tell({ is: 'job', id: request.params.id, version: null });
       return request.body;
     },
   );
@@ -100,8 +101,11 @@ export function jobRoutes(api: Api, { book, rack, turns }: RouteContext): void {
         response: { 201: jobRowSchema, 409: errorSchema, 422: errorSchema },
       },
     },
-    async (request, reply) =>
-      reply.status(201).send(await createJob(book, request.body.id, request.body.document)),
+    async (request, reply) => {
+      const row = await createJob(book, request.body.id, request.body.document);
+      hub.tell({ is: 'job', id: row.id, version: row.version });
+      return reply.status(201).send(row);
+    },
   );
 
   api.put(
@@ -114,6 +118,10 @@ export function jobRoutes(api: Api, { book, rack, turns }: RouteContext): void {
         response: { 200: jobRowSchema, 404: errorSchema, 409: errorSchema, 422: errorSchema },
       },
     },
-    async (request) => saveJob(book, request.params.id, request.body),
+    async (request) => {
+      const row = await saveJob(book, request.params.id, request.body);
+      hub.tell({ is: 'job', id: row.id, version: row.version });
+      return row;
+    },
   );
 }

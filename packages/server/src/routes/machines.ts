@@ -13,7 +13,7 @@ import { sendText, type Api, type RouteContext } from './routes';
 
 const params = z.object({ id: z.string().min(1).max(60) });
 
-export function machineRoutes(api: Api, { book }: RouteContext): void {
+export function machineRoutes(api: Api, { book, hub }: RouteContext): void {
   api.get(
     '/api/machines',
     { schema: { summary: 'The lathes and what they are still set to', response: { 200: machinesSchema } } },
@@ -35,8 +35,11 @@ export function machineRoutes(api: Api, { book }: RouteContext): void {
         response: { 201: machineRowSchema, 409: errorSchema, 422: errorSchema },
       },
     },
-    async (request, reply) =>
-      reply.status(201).send(await createMachine(book, request.body.id, request.body.document)),
+    async (request, reply) => {
+      const row = await createMachine(book, request.body.id, request.body.document);
+      hub.tell({ is: 'shelf', of: 'machines' });
+      return reply.status(201).send(row);
+    },
   );
 
   api.put(
@@ -49,7 +52,11 @@ export function machineRoutes(api: Api, { book }: RouteContext): void {
         response: { 200: machineRowSchema, 404: errorSchema, 409: errorSchema, 422: errorSchema },
       },
     },
-    async (request) => saveMachine(book, request.params.id, request.body),
+    async (request) => {
+      const row = await saveMachine(book, request.params.id, request.body);
+      hub.tell({ is: 'shelf', of: 'machines' });
+      return row;
+    },
   );
 
   api.post(
@@ -63,6 +70,7 @@ export function machineRoutes(api: Api, { book }: RouteContext): void {
     },
     async (request, reply) => {
       await keepSetting(book, request.body);
+      hub.tell({ is: 'shelf', of: 'machines' });
       return reply.status(201).send({ kept: true, id: request.body.id });
     },
   );

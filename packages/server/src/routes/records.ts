@@ -2,7 +2,7 @@ import { errorSchema, keptSchema, recordSchema } from '@anello/contract';
 import { keepRecord } from '../stores/records';
 import type { Api, RouteContext } from './routes';
 
-export function recordRoutes(api: Api, { book, turns }: RouteContext): void {
+export function recordRoutes(api: Api, { book, turns, hub }: RouteContext): void {
   api.post(
     '/api/records',
     {
@@ -16,6 +16,7 @@ export function recordRoutes(api: Api, { book, turns }: RouteContext): void {
     },
     async (request, reply) => {
       const outcome = await keepRecord(book, request.body);
+      if (outcome === 'kept') hub.tell({ is: 'record', record: request.body });
       return reply.status(outcome === 'kept' ? 201 : 200).send({ kept: true, id: request.body.id });
     },
   );

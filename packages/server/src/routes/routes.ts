@@ -8,6 +8,7 @@ import type {
 import type { ZodTypeProvider } from 'fastify-type-provider-zod';
 import type { FastifyReply } from 'fastify';
 import type { Book } from '../db/book';
+import type { Hub } from '../live/hub';
 import type { RackOf } from '../stores/rack';
 import type { Turns } from './turns';
 
@@ -24,6 +25,7 @@ export interface RouteContext {
   readonly book: Book;
   readonly rack: RackOf;
   readonly turns: Turns;
+  readonly hub: Hub;
   readonly version: string;
 }
 

@@ -1,3 +1,5 @@
+import type {
+  LIVE_SHELVES} from '@anello/contract';
 import {
   createKitSchema,
   createTaperSchema,
@@ -21,6 +23,8 @@ const refusals = { 404: errorSchema, 409: errorSchema, 422: errorSchema };
 
 interface ShelfRoutes<D extends { name: string }> {
   readonly path: string;
+  /** What screens are told has changed. */
+  readonly live: (typeof LIVE_SHELVES)[number];
   /** In a summary: "Add …". */
   readonly one: string;
   readonly all: string;
@@ -35,6 +39,7 @@ interface ShelfRoutes<D extends { name: string }> {
 export function shelfRoutes(api: Api, context: RouteContext): void {
   addRoutes<KitDocument>(api, context, {
     path: '/api/kit',
+    live: 'kit',
     one: 'a thing or a set',
     all: 'What the shop owns besides its lathes',
     shelf: KIT,
@@ -45,6 +50,7 @@ export function shelfRoutes(api: Api, context: RouteContext): void {
   });
   addRoutes<ShopTaper>(api, context, {
     path: '/api/tapers',
+    live: 'tapers',
     one: 'a taper of the shop’s own',
     all: 'The tapers this shop has saved',
     shelf: TAPERS,
@@ -55,7 +61,11 @@ export function shelfRoutes(api: Api, context: RouteContext): void {
   });
 }
 
-function addRoutes<D extends { name: string }>(api: Api, { book }: RouteContext, on: ShelfRoutes<D>): void {
+function addRoutes<D extends { name: string }>(
+  api: Api,
+  { book, hub }: RouteContext,
+  on: ShelfRoutes<D>,
+): void {
   api.get(on.path, { schema: { summary: on.all, response: { 200: on.list } } }, async (_request, reply) => {
     const { rows, aside } = listShelf(book, on.shelf);
     return sendText(reply, `{"rows":[${rows.map(rowText).join(',')}],"aside":${JSON.stringify(aside)}}`);
@@ -65,7 +75,9 @@ function addRoutes<D extends { name: string }>(api: Api, { book }: RouteContext,
     { schema: { summary: `Add ${on.one}`, body: on.create, response: { 201: on.row, ...refusals } } },
     async (request, reply) => {
       const { id, document } = request.body as { id: string; document: D };
-      return sendText(reply.status(201), rowText(await addToShelf(book, on.shelf, id, document)));
+      const row = rowText(await addToShelf(book, on.shelf, id, document));
+      hub.tell({ is: 'shelf', of: on.live });
+      return sendText(reply.status(201), row);
     },
   );
   api.put(
@@ -80,7 +92,9 @@ function addRoutes<D extends { name: string }>(api: Api, { book }: RouteContext,
     },
     async (request, reply) => {
       const body = request.body as { version: number; document: D; save?: string };
-      return sendText(reply, rowText(await saveOnShelf(book, on.shelf, request.params.id, body)));
+      const row = rowText(await saveOnShelf(book, on.shelf, request.params.id, body));
+      hub.tell({ is: 'shelf', of: on.live });
+      return sendText(reply, row);
     },
   );
 }

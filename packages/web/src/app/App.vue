@@ -8,6 +8,8 @@ import AppRail from './AppRail.vue';
 import KeepingSlip from './KeepingSlip.vue';
 import { askToPersist } from '../data/db';
 import { isUnfetched } from '../data/unfetched';
+import { useChanges, useLive } from '../data/live';
+import { useKit } from '../data/stores/kit';
 import { useOutbox } from '../data/stores/outbox';
 import { usePreferences } from '../data/stores/preferences';
 import { useScreen } from '../data/stores/screen';
@@ -25,6 +27,8 @@ const preferences = usePreferences();
 const outbox = useOutbox();
 const screen = useScreen();
 const shop = useShop();
+const kit = useKit();
+const live = useLive();
 const router = useRouter();
 const theme = useTheme();
 
@@ -39,11 +43,18 @@ onMounted(async () => {
   void outbox.flush();
   void shop.load();
   void askToPersist();
+  live.open();
 });
 watch(
   () => outbox.away || outbox.signIn,
   (away) => !away && void shop.load(),
 );
+
+/** What another screen has changed in the shop is seen here. */
+useChanges(['shelf', 'all'], () => {
+  void shop.load();
+  if (kit.loaded) void kit.load();
+});
 
 useKeys({
   u: () => preferences.swapUnits(),

@@ -128,6 +128,22 @@ export const useJob = defineStore('job', () => {
     return [...kept, ...mine];
   }
 
+  /** A record that another screen has kept. */
+  function hear(record: KeptRecord): void {
+    if (record.jobId !== id.value || state.value !== 'ready') return;
+    if (!records.value.some((one) => one.id === record.id)) records.value = [...records.value, record];
+  }
+
+  /** Asks again for what another screen has saved, at a version or whatever it now is; what is typed here stays. */
+  async function refresh(at: number | null): Promise<void> {
+    const of = id.value;
+    if (state.value !== 'ready' || (at !== null && at <= version.value)) return;
+    // What was typed here goes on top when it is sent: the server answers with theirs, and both are joined.
+    if (readDraft(of)) return void outbox.flush();
+    const view = await fetchOrRecall(of).catch(() => null);
+    if (view && id.value === of && state.value === 'ready' && !readDraft(of)) show(view);
+  }
+
   /** Changes the document; shown and safe in the browser at once, sent when typing pauses. */
   function edit(change: (draft: JobDocument) => void): void {
     if (!document.value) return;
@@ -275,6 +291,8 @@ export const useJob = defineStore('job', () => {
     theirs,
     piece,
     takeUp,
+    hear,
+    refresh,
     open,
     edit,
     save,

@@ -4,6 +4,7 @@ import { DEVICE_NAMES } from '@anello/core/machine';
 import { computed } from 'vue';
 import { useJobModel } from '../model/useJobModel';
 import { useJob } from '../../data/stores/job';
+import { useLive } from '../../data/live';
 import { useOutbox } from '../../data/stores/outbox';
 import { usePreferences } from '../../data/stores/preferences';
 import FigureText from '../../ui/FigureText.vue';
@@ -13,12 +14,21 @@ import SaveState from './SaveState.vue';
 const job = useJob();
 const outbox = useOutbox();
 const preferences = usePreferences();
+const live = useLive();
 const model = useJobModel();
 
 const still = computed(() => {
   const rows = model.stillSet.value;
   return rows.find((row) => row.device === model.way.value) ?? rows[0] ?? null;
 });
+/** Who else has this job open; the same initials are another screen of the same hands. */
+const others = computed(() => [
+  ...new Set(
+    live.others.map((who) =>
+      who === '' ? 'somebody' : who === preferences.operator ? `${who} on another screen` : who,
+    ),
+  ),
+]);
 const day = (at: string): string =>
   new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
 </script>
@@ -30,6 +40,7 @@ const day = (at: string): string =>
       <h1 :title="job.document.title">{{ job.document.title }}</h1>
       <span class="piece quiet">piece {{ job.piece }} of {{ job.document.quantity }}</span>
       <SaveState />
+      <span v-if="others.length" class="others" role="status">{{ others.join(', ') }} here too</span>
       <span class="push" />
       <span v-if="model.lathe.value" class="still">
         <span class="dot" :class="{ none: !still }" aria-hidden="true" />{{ model.lathe.value.name }}
@@ -104,6 +115,15 @@ h1 {
 }
 .piece {
   font-size: 15.5px;
+  white-space: nowrap;
+}
+.others {
+  flex: none;
+  font-size: 14.5px;
+  padding: 3px 10px;
+  border-radius: 999px;
+  border: 1px solid var(--blue);
+  color: var(--blue);
   white-space: nowrap;
 }
 .push {

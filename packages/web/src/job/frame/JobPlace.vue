@@ -2,8 +2,9 @@
 import { chiefOf } from '@anello/core/part';
 import { plainText } from '@anello/core/figure';
 import type { Stage } from '@anello/core/job';
-import { computed, defineAsyncComponent, onMounted, ref, shallowRef, watch } from 'vue';
+import { computed, defineAsyncComponent, onMounted, onUnmounted, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
+import { useLive } from '../../data/live';
 import { useFetchedWhenIdle } from '../../ui/useFetchedWhenIdle';
 import { useKeys } from '../../ui/useKeys';
 import { provideJobModel } from '../model/useJobModel';
@@ -35,6 +36,7 @@ const kit = useKit();
 const outbox = useOutbox();
 const screen = useScreen();
 const preferences = usePreferences();
+const live = useLive();
 /** What was picked last: a shape's own steps are of it, on whichever screen that was. */
 const model = provideJobModel(
   () => (ofShape(stage.value) && props.of) || screen.selectedFeature || undefined,
@@ -75,9 +77,13 @@ watch(
 );
 watch(
   () => props.id,
-  (id) => void job.open(id),
+  (id) => {
+    live.at = id;
+    void job.open(id);
+  },
   { immediate: true },
 );
+onUnmounted(() => (live.at = null));
 /** An operation stays in hand until a shape's step or another operation is. */
 watch(
   () => [props.id, stage.value, props.of] as const,

@@ -1,5 +1,6 @@
 import { STAGES, type Stage } from '@anello/core/job';
 import { defineAsyncComponent, inject, type Component, type ComputedRef, type InjectionKey } from 'vue';
+import NotFetched from '../shared/NotFetched.vue';
 import type { JobModel } from './useJobModel';
 
 /** A view, fetched when it is first wanted. */
@@ -50,7 +51,7 @@ const views = new Map<Load, Component>();
 
 /** A view by how it is fetched: the same component however often it is asked for. */
 export function viewOf(load: Load): Component {
-  const view = views.get(load) ?? defineAsyncComponent(load);
+  const view = views.get(load) ?? defineAsyncComponent({ loader: load, errorComponent: NotFetched });
   views.set(load, view);
   return view;
 }

@@ -3,6 +3,7 @@ import { useLocalStorage } from '@vueuse/core';
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { request } from '../../data/api';
+import { useChanges } from '../../data/live';
 import { LOCAL } from '../../data/names';
 import { useOutbox } from '../../data/stores/outbox';
 
@@ -44,6 +45,9 @@ export interface LogDesk {
   file(format: 'csv' | 'json'): string;
 }
 
+/** Rows of the first page. */
+const PAGE = 50;
+
 const inAddress = (asked: Asked): string => new URLSearchParams(asked as Record<string, string>).toString();
 
 /** Everything kept in the shop, newest first, as it is asked for. */
@@ -83,6 +87,10 @@ export function useLog(): LogDesk {
     () => outbox.count,
     (now, before) => now < before && void load(null),
   );
+  // What another screen has kept comes on top, unless older pages are being read.
+  useChanges(['record', 'all'], () => {
+    if (rows.value.length <= PAGE) void load(null);
+  });
   return {
     rows,
     state,

@@ -7,6 +7,7 @@ import { computed, onMounted, ref, watch } from 'vue';
 import LineOfWork from './LineOfWork.vue';
 import PartThumb from '../../drawing/PartThumb.vue';
 import { request } from '../../data/api';
+import { useChanges } from '../../data/live';
 import { LOCAL } from '../../data/names';
 import NotTaken from '../../job/record/NotTaken.vue';
 import StillSetRow from '../../job/record/StillSetRow.vue';
@@ -20,6 +21,8 @@ const shop = useShop();
 const outbox = useOutbox();
 const screen = useScreen();
 const PAGE = 24;
+/** The server gives no more at once. */
+const MOST = 100;
 const jobs = ref<JobCard[]>([]);
 const total = ref(0);
 const broken = ref<Aside[]>([]);
@@ -35,12 +38,12 @@ const SORTS: readonly { value: RackSort; title: string }[] = [
 ];
 const state = ref<'waiting' | 'ready' | 'failed'>('waiting');
 
-async function load(more = false): Promise<void> {
+async function load(more = false, again = false): Promise<void> {
   const offset = more ? jobs.value.length : 0;
   try {
     const rack = await request<Rack>(
       'GET',
-      `/api/jobs?limit=${PAGE}&offset=${offset}&show=${show.value}&sort=${sort.value}&search=${encodeURIComponent(search.value ?? '')}`,
+      `/api/jobs?limit=${again ? Math.min(MOST, Math.max(PAGE, jobs.value.length)) : PAGE}&offset=${offset}&show=${show.value}&sort=${sort.value}&search=${encodeURIComponent(search.value ?? '')}`,
     );
     broken.value = rack.aside ?? [];
     jobs.value = more ? [...jobs.value, ...rack.jobs] : rack.jobs;
@@ -95,6 +98,8 @@ watch(
   () => outbox.away || outbox.signIn,
   (away) => !away && void load(),
 );
+/** What another screen has kept shows here; of as many jobs as are shown. */
+useChanges(['record', 'job', 'all'], () => void load(false, true));
 onMounted(() => {
   void load();
   void shop.load();

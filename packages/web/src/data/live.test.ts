@@ -1,0 +1,172 @@
+// @vitest-environment jsdom
+import 'fake-indexeddb/auto';
+import type { LiveEvent } from '@anello/contract';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { markRaw, nextTick } from 'vue';
+import { job as jobDocument } from '../../../contract/src/job/jobs.testdata';
+import { useMounted } from '../testkit/mounted';
+import { useChanges, useLive } from './live';
+import { useJob } from './stores/job';
+import { usePreferences } from './stores/preferences';
+
+/** The server's end of a line, in the test's hands. */
+class Line {
+  static all: Line[] = [];
+  readonly sent: unknown[] = [];
+  onopen: (() => void) | null = null;
+  onclose: ((event: object) => void) | null = null;
+  onmessage: ((event: { data: string }) => void) | null = null;
+  constructor(readonly url: string) {
+    // A browser’s own is not made reactive either.
+    markRaw(this);
+    Line.all.push(this);
+  }
+  send = (text: string): void => void this.sent.push(JSON.parse(text));
+  close = (): void => this.onclose?.({});
+  tell = (event: LiveEvent): void => this.onmessage?.({ data: JSON.stringify(event) });
+}
+
+const { within } = useMounted();
+let asked: string[] = [];
+let title = 'As it was';
+beforeEach(() => {
+  Line.all = [];
+  asked = [];
+  vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout', 'setInterval', 'clearInterval'] });
+  vi.stubGlobal('WebSocket', Line);
+  vi.stubGlobal('fetch', async (url: string) => {
+    asked.push(url);
+    const view = {
+      job: {
+        id: 'j-1',
+        version: 2,
+        updatedAt: '2026-11-20T10:00:00.000Z',
+        document: { ...jobDocument(), title },
+      },
+      records: [],
+      next: null,
+    };
+    return new Response(JSON.stringify(view), { headers: { 'content-type': 'application/json' } });
+  });
+});
+afterEach(() => {
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
+});
+
+const listening = () => {
+  const job = useJob();
+  job.id = 'j-1';
+  job.document = jobDocument();
+  job.version = 1;
+  job.state = 'ready';
+  usePreferences().operator = 'RK';
+  const live = useLive();
+  live.at = 'j-1';
+  live.open();
+  const line = Line.all.at(-1)!;
+  return { job, live, line };
+};
+const settled = async () => {
+  for (let i = 0; i < 20; i++) {
+    await vi.advanceTimersByTimeAsync(5);
+    await nextTick();
+  }
+};
+const note = (id: string, jobId = 'j-1') => ({
+  id,
+  jobId,
+  piece: 1,
+  at: '2026-11-20T10:00:00.000Z',
+  operator: 'MT',
+  body: { kind: 'note' as const, text: 'x' },
+});
+
+describe('the line on which the server tells what others keep', () => {
+  it('says which job is open here, and again when that or the hands change', async () => {
+    const { live, line } = within(listening).found;
+    expect(line.url).toMatch(/^ws:.*\/api\/live$/);
+    line.onopen!();
+    usePreferences().operator = 'DO';
+    await nextTick();
+    live.at = null;
+    await nextTick();
+    expect(line.sent).toEqual([
+      { is: 'here', job: 'j-1', who: 'RK' },
+      { is: 'here', job: 'j-1', who: 'DO' },
+      { is: 'here', job: null, who: 'DO' },
+    ]);
+  });
+  it('puts another’s record on the screen, once, and only of this job', () => {
+    const { job, line } = within(listening).found;
+    line.onopen!();
+    const id = '00000000-0000-4000-8000-000000000001';
+    line.tell({ is: 'record', record: note(id) });
+    line.tell({ is: 'record', record: note(id) });
+    line.tell({ is: 'record', record: note('00000000-0000-4000-8000-000000000002', 'j-2') });
+    expect(job.records.map((r) => r.id)).toEqual([id]);
+  });
+  it('asks for another’s edit, not for one that is here already', async () => {
+    const { job, line } = within(listening).found;
+    line.onopen!();
+    await settled();
+    asked = [];
+    title = 'As they made it';
+    line.tell({ is: 'job', id: 'j-1', version: 1 });
+    line.tell({ is: 'job', id: 'j-9', version: 7 });
+    await settled();
+    expect(asked).toEqual([]);
+    line.tell({ is: 'job', id: 'j-1', version: 3 });
+    await settled();
+    expect(asked).toEqual(['/api/jobs/j-1']);
+    expect(job.document!.title).toBe('As they made it');
+  });
+  it('knows who else is here, while the line is there', () => {
+    const { live, line } = within(listening).found;
+    line.onopen!();
+    line.tell({ is: 'present', job: 'j-1', others: ['MT'] });
+    expect(live.others).toEqual(['MT']);
+    line.tell({ is: 'present', job: 'j-2', others: ['DO'] });
+    expect(live.others).toEqual([]);
+    line.tell({ is: 'present', job: 'j-1', others: ['MT'] });
+    line.onclose!({});
+    expect(live.others).toEqual([]);
+  });
+  it('comes again by itself, and then everything is asked for', async () => {
+    const { found } = within(() => {
+      const changed = vi.fn();
+      useChanges(['all'], changed);
+      return { ...listening(), changed };
+    });
+    found.line.onopen!();
+    await settled();
+    await vi.advanceTimersByTimeAsync(200);
+    found.changed.mockClear();
+    asked = [];
+    found.line.onclose!({});
+    await vi.advanceTimersByTimeAsync(2100);
+    expect(Line.all).toHaveLength(2);
+    Line.all[1]!.onopen!();
+    await vi.advanceTimersByTimeAsync(200);
+    expect(asked).toContain('/api/jobs/j-1');
+    expect(found.changed).toHaveBeenCalledOnce();
+  });
+  it('calls a burst of changes once, and nobody who has left', async () => {
+    const changed = vi.fn();
+    const { leave } = within(() => {
+      useChanges(['record'], changed);
+      return listening();
+    });
+    const line = Line.all.at(-1)!;
+    line.onopen!();
+    for (let i = 1; i < 6; i++)
+      line.tell({ is: 'record', record: note(`00000000-0000-4000-8000-00000000001${i}`) });
+    line.tell({ is: 'shelf', of: 'kit' });
+    await vi.advanceTimersByTimeAsync(200);
+    expect(changed).toHaveBeenCalledOnce();
+    leave();
+    line.tell({ is: 'record', record: note('00000000-0000-4000-8000-000000000020') });
+    await vi.advanceTimersByTimeAsync(200);
+    expect(changed).toHaveBeenCalledOnce();
+  });
+});
