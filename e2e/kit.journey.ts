@@ -43,7 +43,7 @@ test('a lathe is added, described, copied, put away, and carried to another shop
     machines: [{ document: { name: 'Bench lathe' } }],
   });
 
-  await page.goto(`${shop.address}/kit`);
+  await page.goto(`${shop.address}/book`);
   const take = page.locator('input[type=file]');
   const other = text.replaceAll(mine.id, 'their-lathe').replaceAll('Bench lathe', 'Their lathe');
   await take.setInputFiles({ name: 'their.json', mimeType: 'application/json', buffer: Buffer.from(other) });

@@ -29,7 +29,8 @@ const outdir = join(root, 'packages/server/dist');
 rmSync(outdir, { recursive: true, force: true });
 await build({
   absWorkingDir: join(root, 'packages/server'),
-  entryPoints: ['src/main.ts'],
+  // The command that copies the book is run beside the server, too.
+  entryPoints: ['src/main.ts', 'src/cli/backup.ts'],
   outdir,
   bundle: true,
   splitting: true,

@@ -19,6 +19,7 @@ export { newJobDocument } from './job/new';
 export { migrateJobDocument } from './job/migrate';
 export { shapeKeys, type ShapeKey } from './job/shapeKeys';
 export { hereSchema, LIVE_SHELVES, liveEventSchema, type Here, type LiveEvent } from './api/live';
+export { copiesSchema, type CopiesSaid } from './api/copies';
 export { beforeSchema, type Before, type BeforeRow } from './api/before';
 export { eccentricOfJob, jobFacts, taperOfJob, taperOfJobIfComplete } from './job/toCore';
 export { startedFrom } from './job/work/startFrom';
@@ -44,7 +45,14 @@ export { materialDocument, sizes } from './kit/new';
 export { kitDocumentSchema, sizesSchema, type KitDocument, type KitKind, type Sizes } from './kit/schema';
 export { shopTaperSize } from './taper/toCore';
 export { shopTaperSchema, type ShopTaper } from './taper/schema';
-export { bundleJsonSchema, bundleSchema, importedSchema, type Bundle, type Imported } from './api/bundle';
+export {
+  bundleJsonSchema,
+  bundleQuerySchema,
+  bundleSchema,
+  importedSchema,
+  type Bundle,
+  type Imported,
+} from './api/bundle';
 export {
   asKept,
   recordBodySchema,

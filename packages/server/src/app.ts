@@ -16,6 +16,7 @@ import { addSite } from './plugins/site';
 import { liveRoutes } from './routes/live';
 import { logRoutes } from './routes/log';
 import { bundleRoutes } from './routes/bundle';
+import { copyRoutes } from './routes/copies';
 import { healthRoutes } from './routes/health';
 import { jobRoutes } from './routes/jobs';
 import { machineRoutes } from './routes/machines';
@@ -23,12 +24,15 @@ import { recordRoutes } from './routes/records';
 import { shelfRoutes } from './routes/shelf';
 import { FROM_A_TABLET } from './config';
 import { Turns } from './routes/turns';
+import type { Keeper } from './copies/keeper';
 import { Hub } from './live/hub';
 import { RackOf } from './stores/rack';
 
 export interface AppOptions {
   readonly book: Book;
   readonly version: string;
+  /** Who keeps the book's copies; nobody where left out. */
+  readonly keeper?: Keeper;
   readonly passphrase?: string | null;
   /** The names it answers to; this machine's own alone where left out. */
   readonly names?: ReadonlySet<string>;
@@ -90,6 +94,7 @@ export async function buildApp(options: AppOptions): Promise<FastifyInstance> {
     rack: new RackOf(options.book),
     turns: new Turns(),
     hub: new Hub(),
+    keeper: options.keeper ?? null,
     version: options.version,
   };
   await app.register(async (scope) => {
@@ -99,6 +104,7 @@ export async function buildApp(options: AppOptions): Promise<FastifyInstance> {
     recordRoutes(api, context);
     logRoutes(api, context);
     liveRoutes(api, context);
+    copyRoutes(api, context);
     machineRoutes(api, context);
     shelfRoutes(api, context);
     bundleRoutes(api, context);

@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { z } from 'zod';
+import { copiesFolder } from './db/files';
 import { isLoopback } from './plugins/names';
 
 /** Everything the server can be told from outside, validated once at start. */
@@ -8,6 +9,8 @@ export interface Config {
   readonly port: number;
   /** Folder the book lives in. */
   readonly dataFolder: string;
+  /** Folder the book's copies are kept in. */
+  readonly copies: string;
   readonly passphrase: string | null;
   /** Names, besides its own, under which it is reached. */
   readonly names: readonly string[];
@@ -27,6 +30,7 @@ const environment = z.object({
   HOST: z.string().min(1).default('127.0.0.1'),
   PORT: z.coerce.number().int().min(0).max(65535).default(4600),
   ANELLO_DATA: z.string().min(1).default('data'),
+  ANELLO_COPIES: z.string().min(1).optional(),
   ANELLO_PASSPHRASE: z
     .string()
     .refine((text) => new Set(text.trim()).size >= 4 && text.trim().length >= LEAST_PASSPHRASE, {
@@ -65,6 +69,7 @@ export function readConfig(env: Record<string, string | undefined>, flags: reado
     host: HOST,
     port: PORT,
     dataFolder: ANELLO_DATA,
+    copies: read.data.ANELLO_COPIES ?? copiesFolder(ANELLO_DATA),
     passphrase: ANELLO_PASSPHRASE ?? null,
     names: ANELLO_NAMES.split(',').filter((name) => name.trim() !== ''),
     tls: certificate(read.data.ANELLO_TLS_CERT, read.data.ANELLO_TLS_KEY),

@@ -2,6 +2,8 @@ import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { buildApp } from './app';
 import { openness, readConfig } from './config';
+import { copyBeside } from './copies/beside';
+import { Keeper } from './copies/keeper';
 import { openBook } from './db/open';
 import { namesFor } from './plugins/names';
 import { beginEmpty, loadDemoShop } from './demo/load';
@@ -28,8 +30,15 @@ async function main(): Promise<void> {
   readOneAhead(open.book);
   const { passphrase, tls, proxy, requestsPerMinute } = config;
   const names = namesFor(config.host, config.names);
+  const keeper = new Keeper({
+    book: open.book,
+    dataFolder: config.dataFolder,
+    folder: config.copies,
+    copy: copyBeside,
+  });
   const app = await buildApp({
     book: open.book,
+    keeper,
     version,
     passphrase,
     tls,
@@ -41,6 +50,7 @@ async function main(): Promise<void> {
   });
   closeCleanly(async () => {
     await app.close();
+    await keeper.stop();
     await open.close();
   });
   const address = await app.listen({ host: config.host, port: config.port });
@@ -48,6 +58,7 @@ async function main(): Promise<void> {
   for (const line of openness(config)) console.log(line);
   // A book from before shapes were found again: worked out beside whoever asks.
   await fillShapes(open.book);
+  keeper.start();
 }
 
 function closeCleanly(close: () => Promise<void>): void {

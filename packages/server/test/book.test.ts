@@ -188,7 +188,9 @@ describe('copies', () => {
     const copy = copyBook(server.book, folder, 'copy');
     await server.close();
     await shop();
-    const aside = await restoreBook(folder, copy);
+    await expect(restoreBook(folder, copy)).rejects.toThrow(/newer than that copy/);
+    expect(existsSync(file())).toBe(true);
+    const aside = await restoreBook(folder, copy, { force: true });
     expect(readdirSync(aside)).toContain('anello.sqlite');
     const open = await openBook(folder);
     expect(open.book.get('select 1 from record where id = ?', reading.id)).toBeTruthy();

@@ -10,6 +10,7 @@ describe('what the server can be told', () => {
       host: '127.0.0.1',
       port: 4600,
       dataFolder: 'data',
+      copies: 'data/copies',
       passphrase: null,
       names: [],
       tls: null,

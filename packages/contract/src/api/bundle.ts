@@ -29,6 +29,15 @@ export const bundleSchema = z.strictObject({
 });
 export type Bundle = z.infer<typeof bundleSchema>;
 
+/** Ids of jobs, with commas between; the whole shop where none are named. */
+export const bundleQuerySchema = z.object({
+  jobs: z
+    .string()
+    .transform((text) => text.split(',').filter((one) => one !== ''))
+    .pipe(z.array(id).min(1).max(500))
+    .optional(),
+});
+
 /** What an import did: nothing here is ever overwritten. */
 export const importedSchema = z.object({
   added: z.array(z.string()),

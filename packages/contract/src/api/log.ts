@@ -14,6 +14,7 @@ export const logQuerySchema = z.object({
     .optional(),
   limit: z.coerce.number().int().min(1).max(200).default(50),
   machine: z.string().max(60).optional(),
+  job: z.string().max(60).optional(),
   operator: z.string().max(12).optional(),
   kind: z.string().max(20).optional(),
   verdict: z.enum(['accepted', 'rework', 'scrap']).optional(),

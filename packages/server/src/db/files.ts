@@ -8,3 +8,6 @@ export const sessionFile = (folder: string): string => join(folder, 'anello.sess
 /** What SQLite keeps beside a database while it is open, or after a process was killed. */
 export const besides = (file: string): string[] => [`${file}-wal`, `${file}-shm`];
 export const hasWal = (file: string): boolean => existsSync(`${file}-wal`);
+
+/** Where a folder's copies lie, unless it was told another place. */
+export const copiesFolder = (folder: string): string => join(folder, 'copies');

@@ -1,5 +1,11 @@
-import { bundleJsonSchema, bundleSchema, errorSchema, importedSchema } from '@anello/contract';
-import { exportShop, importShop } from '../stores/bundle';
+import {
+  bundleJsonSchema,
+  bundleQuerySchema,
+  bundleSchema,
+  errorSchema,
+  importedSchema,
+} from '@anello/contract';
+import { exportJobs, exportShop, importShop } from '../stores/bundle';
 import { Readable } from 'node:stream';
 import type { Api, RouteContext } from './routes';
 
@@ -10,12 +16,22 @@ const LARGEST_FILE = 256 * 1024 * 1024;
 export function bundleRoutes(api: Api, { book, hub }: RouteContext): void {
   api.get(
     '/api/shop/bundle',
-    { schema: { summary: 'Everything the shop owns, as one file', response: { 200: bundleSchema } } },
-    async (_request, reply) =>
-      reply
+    {
+      schema: {
+        summary: 'Everything the shop owns as one file, or the jobs that are named',
+        querystring: bundleQuerySchema,
+        response: { 200: bundleSchema, 404: errorSchema },
+      },
+    },
+    async (request, reply) => {
+      const { jobs } = request.query;
+      const texts = jobs ? exportJobs(book, jobs) : exportShop(book);
+      const name = jobs ? `${jobs.length === 1 ? jobs[0] : 'jobs'}.anello.json` : 'shop.anello.json';
+      return reply
         .type('application/json; charset=utf-8')
-        .header('content-disposition', 'attachment; filename="shop.anello.json"')
-        .send(Readable.from(exportShop(book)) as never) as never,
+        .header('content-disposition', `attachment; filename="${name}"`)
+        .send(Readable.from(texts) as never) as never;
+    },
   );
   api.post(
     '/api/shop/bundle',

@@ -8,6 +8,7 @@ import type {
 import type { ZodTypeProvider } from 'fastify-type-provider-zod';
 import type { FastifyReply } from 'fastify';
 import type { Book } from '../db/book';
+import type { Keeper } from '../copies/keeper';
 import type { Hub } from '../live/hub';
 import type { RackOf } from '../stores/rack';
 import type { Turns } from './turns';
@@ -26,6 +27,8 @@ export interface RouteContext {
   readonly rack: RackOf;
   readonly turns: Turns;
   readonly hub: Hub;
+  /** Null where nobody keeps copies. */
+  readonly keeper: Keeper | null;
   readonly version: string;
 }
 

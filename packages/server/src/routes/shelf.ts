@@ -1,5 +1,4 @@
-import type {
-  LIVE_SHELVES} from '@anello/contract';
+import type { LIVE_SHELVES } from '@anello/contract';
 import {
   createKitSchema,
   createTaperSchema,

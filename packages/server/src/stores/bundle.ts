@@ -16,23 +16,66 @@ import { isDeepStrictEqual } from 'node:util';
 import type { Book } from '../db/book';
 import { findJob, putJob } from './jobs';
 import { putSetting, settingsInBook } from './machines';
-import { putRecord, recordsInBook, sameOrRefused } from './records';
+import { putRecord, recordsAfter, recordsInBook, sameOrRefused } from './records';
 import { listShelf, putOnShelf, rowText, type Shelf } from './shelf';
 import { KIT, MACHINES, TAPERS } from './shelves';
 
 /** Everything the shop has as one file, a piece of JSON at a time, so that a thick book never stands in memory whole. */
-export function* exportShop(book: Book): Generator<string> {
-  const shelf = <D extends { name: string }>(from: Shelf<D>): string =>
-    listShelf(book, from)
-      .rows.map((row) => rowText(row).replace(/,"version":\d+,/, ','))
-      .join(',\n');
-  yield `{"format":"${BUNDLE_FORMAT}","schema":${BUNDLE_SCHEMA},\n"machines":[${shelf(MACHINES)}],\n"kit":[${shelf(KIT)}],\n"tapers":[${shelf(TAPERS)}],\n"jobs":[`;
-  yield* separated(jobTexts(book));
-  yield '],\n"records":[';
-  yield* separated(recordsInBook(book));
-  yield '],\n"settings":[';
-  yield* separated(settingsInBook(book));
-  yield ']}\n';
+export function exportShop(book: Book): Generator<string> {
+  return bundled({
+    machines: shelfTexts(book, MACHINES),
+    kit: shelfTexts(book, KIT),
+    tapers: shelfTexts(book, TAPERS),
+    jobs: jobTexts(book),
+    records: recordsInBook(book),
+    settings: settingsInBook(book),
+  });
+}
+
+/**
+ * Some jobs as a file of the same form: with everything kept of them and the lathes they are made on, so that they can be
+ * opened in another shop. Errors: not-found; invalid-document of a job that cannot be read.
+ */
+export function exportJobs(book: Book, ids: readonly string[]): Generator<string> {
+  const jobs = ids.map((id) => findJob(book, id));
+  const lathes = new Set(jobs.map(({ document }) => document.machineId));
+  return bundled({
+    machines: shelfTexts(book, MACHINES, lathes),
+    kit: [],
+    tapers: [],
+    jobs: jobs.map(jobText),
+    records: recordsOfJobs(book, ids),
+    settings: [],
+  });
+}
+
+const PARTS = ['machines', 'kit', 'tapers', 'jobs', 'records', 'settings'] as const;
+
+function* bundled(parts: Readonly<Record<(typeof PARTS)[number], Iterable<string>>>): Generator<string> {
+  yield `{"format":"${BUNDLE_FORMAT}","schema":${BUNDLE_SCHEMA}`;
+  for (const name of PARTS) {
+    yield `,\n"${name}":[`;
+    yield* separated(parts[name]);
+    yield ']';
+  }
+  yield '}\n';
+}
+
+const shelfTexts = <D extends { name: string }>(
+  book: Book,
+  from: Shelf<D>,
+  only: ReadonlySet<string> | null = null,
+): string[] =>
+  listShelf(book, from)
+    .rows.filter((row) => !only || only.has(row.id))
+    .map((row) => rowText(row).replace(/,"version":\d+,/, ','));
+
+const jobText = ({ id, document }: { id: string; document: JobDocument }): string =>
+  `{"id":${JSON.stringify(id)},"document":${JSON.stringify(document)}}`;
+
+function* recordsOfJobs(book: Book, ids: readonly string[]): Generator<string> {
+  for (const id of ids)
+    for (const { seq: _, ...record } of recordsAfter(book, id, 0)) yield JSON.stringify(record);
 }
 
 function* separated(pieces: Iterable<string>): Generator<string> {
@@ -46,7 +89,7 @@ function* separated(pieces: Iterable<string>): Generator<string> {
 function* jobTexts(book: Book): Generator<string> {
   for (const { id } of book.all<{ id: string }>('select `id` from `job` order by `id`')) {
     try {
-      yield `{"id":${JSON.stringify(id)},"document":${JSON.stringify(findJob(book, id).document)}}`;
+      yield jobText(findJob(book, id));
     } catch (error) {
       // One that cannot be read stays in the book and in its copies; it is named on the rack.
       if (!(error instanceof AnelloError)) throw error;

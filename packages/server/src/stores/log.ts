@@ -36,6 +36,7 @@ const DAY_ENDS = 'T23:59:59.999Z';
 /** Each thing asked for as a clause; a withdrawal is seen at what it took back, not by itself. */
 function clauses({
   machine,
+  job,
   operator,
   kind,
   verdict,
@@ -52,6 +53,7 @@ function clauses({
     given ? [{ sql, values: values.length > 0 ? values : [given] }] : [];
   return [
     { sql: "`record`.`kind` <> 'withdrawn'", values: [] },
+    ...clause(job, '`record`.`job_id` = ?'),
     ...clause(kind, '`record`.`kind` = ?'),
     ...clause(operator, '`operator` = ?'),
     ...clause(machine, '`record`.`job_id` in (select `job_id` from `rack` where `machine_id` = ?)'),

@@ -71,6 +71,12 @@ export const router = createRouter({
       meta: { title: 'Kit' },
     },
     {
+      path: '/book',
+      name: 'book',
+      component: () => import('../places/shop/BookPlace.vue'),
+      meta: { title: 'The book' },
+    },
+    {
       path: '/pin-block',
       name: 'pin-block',
       component: () => import('../places/shop/PinBlockPlace.vue'),

@@ -12,6 +12,7 @@ import { LOCAL } from '../../data/names';
 import NotTaken from '../../job/record/NotTaken.vue';
 import StillSetRow from '../../job/record/StillSetRow.vue';
 import { useOutbox } from '../../data/stores/outbox';
+import { useCopies } from '../../data/stores/copies';
 import { useScreen } from '../../data/stores/screen';
 import { useShop } from '../../data/stores/shop';
 import { dueIn } from './due';
@@ -20,6 +21,7 @@ import { dueIn } from './due';
 const shop = useShop();
 const outbox = useOutbox();
 const screen = useScreen();
+const copies = useCopies();
 const PAGE = 24;
 /** The server gives no more at once. */
 const MOST = 100;
@@ -103,6 +105,7 @@ useChanges(['record', 'job', 'all'], () => void load(false, true));
 onMounted(() => {
   void load();
   void shop.load();
+  void copies.load();
 });
 
 const LABELS = {
@@ -164,6 +167,9 @@ const reached = (job: JobCard): string =>
       </li>
     </ul>
 
+    <p v-if="copies.troubles.length" class="here sheet copies" role="status">
+      {{ copies.troubles[0] }} <router-link to="/book">To the book</router-link>
+    </p>
     <NotTaken v-if="outbox.refused.length || outbox.count" class="orphans" />
 
     <section class="lathes" aria-label="What the lathes are still set to">

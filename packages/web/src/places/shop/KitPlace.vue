@@ -1,67 +1,20 @@
 <script setup lang="ts">
-import type { Imported, KitRow } from '@anello/contract';
-import { AnelloError } from '@anello/core/basics';
+import type { KitRow } from '@anello/contract';
 import { mdiPlus } from '@mdi/js';
-import { computed, onMounted, ref } from 'vue';
+import { computed, onMounted } from 'vue';
 import { KIT_KINDS } from './kitFields';
 import KitTabs from './KitTabs.vue';
-import { request, ServerAway, WHOLE_SHOP } from '../../data/api';
-import FileTake from '../../ui/FileTake.vue';
-import NoticeText from '../../ui/NoticeText.vue';
 import { useKit } from '../../data/stores/kit';
 import { usePreferences } from '../../data/stores/preferences';
-import { useShop } from '../../data/stores/shop';
 
-/** What the shop owns besides its lathes, drawer by drawer; all of it in and out as a file. */
+/** What the shop owns besides its lathes, drawer by drawer. */
 const kit = useKit();
-const shop = useShop();
 const preferences = usePreferences();
 onMounted(() => void kit.load());
 const of = (kind: string, archived: boolean): KitRow[] =>
   kit.kit.filter((row) => row.document.kind === kind && row.document.archived === archived);
 const away = computed(() => kit.kit.filter((row) => row.document.archived));
 const specOf = (row: KitRow) => KIT_KINDS.find((k) => k.kind === row.document.kind);
-
-const said = ref<{ tone: 'good' | 'bad'; text: string } | null>(null);
-async function takeIn(file: File): Promise<void> {
-  try {
-    const bundle: unknown = JSON.parse(await file.text());
-    const done = await request<Imported>('POST', '/api/shop/bundle', bundle, WHOLE_SHOP);
-    await Promise.all([kit.load(), shop.load()]);
-    said.value = { tone: 'good', text: outcome(done) };
-  } catch (error) {
-    if (error instanceof SyntaxError)
-      said.value = { tone: 'bad', text: `${file.name} is not a JSON file. Nothing was taken in.` };
-    else say(error);
-  }
-}
-
-function say(error: unknown): void {
-  if (error instanceof AnelloError)
-    said.value = {
-      tone: 'bad',
-      text: `Nothing was taken in. ${error.field ? `${error.field}: ` : ''}${error.message}`,
-    };
-  else if (error instanceof ServerAway)
-    said.value = { tone: 'bad', text: 'The server is away. Nothing was taken in; try again in a moment.' };
-  else throw error;
-}
-
-const list = (names: readonly string[]): string => names.join(', ');
-const records = (count: number): string => `${count} ${count === 1 ? 'record' : 'records'}`;
-function outcome({ added, same, beside, kept, left }: Imported): string {
-  const parts = [
-    added.length ? `Taken in: ${list(added)}.` : '',
-    beside.length ? `Beside what was here: ${list(beside)}.` : '',
-    same.length ? `Already here, the same: ${same.length}.` : '',
-    kept ? `${records(kept)} and settings taken in.` : '',
-    left.withoutJob ? `Left out: ${records(left.withoutJob)} of jobs or pieces that are not here.` : '',
-    left.different
-      ? `Left out: ${records(left.different)} that say something else here; what is here stands.`
-      : '',
-  ].filter(Boolean);
-  return parts.join(' ') || 'The file is empty.';
-}
 </script>
 
 <template>
@@ -69,10 +22,7 @@ function outcome({ added, same, beside, kept, left }: Imported): string {
     <KitTabs />
     <header class="head">
       <h1>Kit</h1>
-      <v-btn href="/api/shop/bundle" download="shop.anello.json">Save everything as a file</v-btn>
-      <FileTake label="Take a file in" accept=".json,application/json" @taken="takeIn" />
     </header>
-    <NoticeText v-if="said" :tone="said.tone">{{ said.text }}</NoticeText>
     <p v-if="!kit.loaded" class="quiet">Opening the drawers…</p>
     <div class="drawers">
       <section v-for="spec in KIT_KINDS" :key="spec.kind" class="sheet group">
@@ -106,11 +56,6 @@ function outcome({ added, same, beside, kept, left }: Imported): string {
         </li>
       </ul>
     </section>
-    <p class="quiet small">
-      The file’s form is published at
-      <a href="/api/schemas/shop-bundle.json">/api/schemas/shop-bundle.json</a>. Taking one in never
-      overwrites what is here.
-    </p>
   </main>
 </template>
 

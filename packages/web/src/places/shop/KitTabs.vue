@@ -4,6 +4,7 @@ const ROOMS = [
   { to: '/machines', label: 'Lathes' },
   { to: '/kit', label: 'Kit' },
   { to: '/pin-block', label: 'Pin block' },
+  { to: '/book', label: 'The book' },
 ];
 </script>
 

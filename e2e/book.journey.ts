@@ -1,0 +1,70 @@
+import { execFileSync } from 'node:child_process';
+import { readdirSync, readFileSync, truncateSync } from 'node:fs';
+import { join } from 'node:path';
+import { PDFDocument } from 'pdf-lib';
+import { accessible, Bar, expect, test } from './shop';
+
+test('the book is copied, wrecked and put back, and nothing that was copied is lost', async ({
+  page,
+  shop,
+}) => {
+  await page.goto(`${shop.address}/job/j-101/set`);
+  await new Bar(page).keep('1.893');
+  await expect(page.locator('.nudge')).toContainText('0.026');
+  await page.goto(`${shop.address}/book`);
+  await expect(page.getByText('never', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Copy it now' }).click();
+  await expect(page.getByText('just now')).toBeVisible();
+  await accessible(page, 'the book');
+  const copies = join(shop.folder, 'copies');
+  const [copy] = readdirSync(copies);
+  expect(copy).toMatch(/^\d{4}-.*\.sqlite$/);
+
+  await shop.stop('SIGTERM');
+  truncateSync(join(shop.folder, 'anello.sqlite'), 20_000);
+  await expect(shop.start()).rejects.toThrow(/did not start/);
+  const restored = execFileSync(
+    process.execPath,
+    ['--import', 'tsx', 'packages/server/src/cli/restore.ts', join(copies, copy!)],
+    { env: { ...process.env, ANELLO_DATA: shop.folder }, encoding: 'utf8' },
+  );
+  expect(restored).toContain('set-aside-');
+  await shop.start();
+  await page.goto(`${shop.address}/job/j-101/set`);
+  await expect(page.getByText('1.893').first()).toBeVisible();
+});
+
+test('a job goes out as a file and comes in again beside nothing of its own', async ({ page, shop }) => {
+  await page.goto(`${shop.address}/job/j-103/record`);
+  const download = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'The job as a file' }).click();
+  const file = await (await download).path();
+  await page.goto(`${shop.address}/book`);
+  await page.getByLabel('Take a file in').setInputFiles({
+    name: 'j-103.anello.json',
+    mimeType: 'application/json',
+    buffer: await (await import('node:fs/promises')).readFile(file),
+  });
+  await expect(page.getByText('Already here, the same', { exact: false })).toBeVisible();
+});
+
+test('the job is printed at any step, on the paper that is there, and its square leads back to it', async ({
+  page,
+  shop,
+}) => {
+  await page.goto(`${shop.address}/job/j-110/plan`);
+  const printed = async (): Promise<PDFDocument> => {
+    const download = page.waitForEvent('download');
+    await page.getByRole('button', { name: 'Job sheet, PDF' }).click();
+    return PDFDocument.load(readFileSync(await (await download).path()));
+  };
+  const a4 = await printed();
+  expect(a4.getPageCount()).toBe(2);
+  expect(a4.getTitle()).toBe('J-110 Collet holder, No. 3 Morse shank, 8° seat');
+  expect(a4.getPage(0).getWidth()).toBeCloseTo((210 * 72) / 25.4, 1);
+  await page.getByRole('button', { name: 'Letter' }).click();
+  expect((await printed()).getPage(0).getWidth()).toBeCloseTo(612, 1);
+  await page.goto(`${shop.address}/job/j-110/record`);
+  await expect(page.getByRole('button', { name: 'Letter' })).toHaveAttribute('aria-pressed', 'true');
+  await accessible(page, 'a job to take away');
+});
