@@ -6,6 +6,7 @@ export const LOCAL = {
   units: 'anello.units',
   theme: 'anello.theme',
   operator: 'anello.operator',
+  paper: 'anello.paper',
   /** The order the rack is looked at in. */
   rackSort: 'anello.rack-sort',
   /** Searches of the logbook that were given a name. */

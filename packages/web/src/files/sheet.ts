@@ -30,6 +30,15 @@ export type Mark =
     }
   | { readonly kind: 'circle'; readonly pen: Pen; readonly x: number; readonly y: number; readonly r: number }
   | {
+      /** Filled, from its lower left corner. */
+      readonly kind: 'block';
+      readonly pen: Pen;
+      readonly x: number;
+      readonly y: number;
+      readonly width: number;
+      readonly height: number;
+    }
+  | {
       readonly kind: 'text';
       readonly pen: Pen;
       readonly x: number;
@@ -38,6 +47,7 @@ export type Mark =
       readonly size: number;
       readonly text: string;
       readonly anchor?: 'start' | 'middle' | 'end';
+      readonly bold?: boolean;
     };
 
 export const line = (pen: Pen, x1: number, y1: number, x2: number, y2: number): Mark => ({

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onScopeDispose } from 'vue';
-import NoticeText from '../../ui/NoticeText.vue';
-import { isBack } from '../../data/unfetched';
+import NoticeText from './NoticeText.vue';
+import { isBack } from '../data/unfetched';
 
 /**
  * A view that could not be fetched. The browser remembers what it could not have until the page is loaded anew, so it comes

@@ -9,8 +9,11 @@ export const usePreferences = defineStore('preferences', () => {
   const units = useLocalStorage<UnitSystem>(LOCAL.units, 'mm');
   const theme = useLocalStorage<'light' | 'dark'>(LOCAL.theme, 'light');
   const operator = useLocalStorage(LOCAL.operator, '');
+  /** The paper that stands in the printer. */
+  const paper = useLocalStorage<'a4' | 'letter'>(LOCAL.paper, 'a4');
   return {
     units,
+    paper,
     theme,
     operator,
     otherUnits: computed<UnitSystem>(() => (units.value === 'mm' ? 'inch' : 'mm')),

@@ -6,7 +6,7 @@ import {
   TextVerticalAlignment,
   Units,
 } from '@tarikjabiri/dxf';
-import type { Pen, Sheet } from '../sheet';
+import { box, type Pen, type Sheet } from '../sheet';
 
 const LAYERS: Readonly<Record<Pen, string>> = { part: 'PART', centre: 'CENTRE', note: 'NOTE' };
 const ALIGN = {
@@ -30,7 +30,11 @@ export function toDxf({ marks }: Sheet): string {
       const [from, to] = mark.sweep >= 0 ? [a, b] : [b, a];
       writer.addArc(point3d(mark.x, mark.y), mark.r, from ?? 0, to ?? 0, { layerName });
     } else if (mark.kind === 'circle') writer.addCircle(point3d(mark.x, mark.y), mark.r, { layerName });
-    else
+    else if (mark.kind === 'block') {
+      for (const side of box(mark.pen, mark.x, mark.y, mark.width, mark.height))
+        if (side.kind === 'line')
+          writer.addLine(point3d(side.x1, side.y1), point3d(side.x2, side.y2), { layerName });
+    } else
       writer.addText(point3d(mark.x, mark.y), mark.size, ascii(mark.text), {
         layerName,
         horizontalAlignment: ALIGN[mark.anchor ?? 'start'],

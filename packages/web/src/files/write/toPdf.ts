@@ -13,16 +13,19 @@ export async function toPdf(...sheets: readonly Sheet[]): Promise<Uint8Array> {
   const pdf = await PDFDocument.create();
   pdf.setTitle(sheets[0]?.title ?? 'Anello');
   pdf.setProducer('Anello');
-  const font = await pdf.embedFont(StandardFonts.Helvetica);
+  const fonts = {
+    plain: await pdf.embedFont(StandardFonts.Helvetica),
+    bold: await pdf.embedFont(StandardFonts.HelveticaBold),
+  };
   for (const sheet of sheets) {
     const page = pdf.addPage([sheet.width * POINT, sheet.height * POINT]);
-    for (const mark of sheet.marks) draw(page, font, mark);
+    for (const mark of sheet.marks) draw(page, fonts, mark);
   }
   pdf.catalog.getOrCreateViewerPreferences().setPrintScaling('None' as never);
   return pdf.save({ useObjectStreams: false });
 }
 
-function draw(page: PDFPage, font: PDFFont, mark: Mark): void {
+function draw(page: PDFPage, fonts: Readonly<Record<'plain' | 'bold', PDFFont>>, mark: Mark): void {
   const thickness = WIDTH[mark.pen] * POINT;
   const dashArray = DASH[mark.pen]?.map((d) => d * POINT);
   if (mark.kind === 'line') {
@@ -48,7 +51,16 @@ function draw(page: PDFPage, font: PDFFont, mark: Mark): void {
       borderWidth: thickness,
       borderColor: INK,
     });
+  } else if (mark.kind === 'block') {
+    page.drawRectangle({
+      x: mark.x * POINT,
+      y: mark.y * POINT,
+      width: mark.width * POINT,
+      height: mark.height * POINT,
+      color: INK,
+    });
   } else {
+    const font = mark.bold ? fonts.bold : fonts.plain;
     const size = (mark.size / CAPS) * POINT;
     const text = printable(mark.text);
     const wide = font.widthOfTextAtSize(text, size);
@@ -60,8 +72,9 @@ function draw(page: PDFPage, font: PDFFont, mark: Mark): void {
 /** The letters every PDF reader has. */
 const printable = (text: string): string =>
   text
-    .replace(/[′’]/g, "'")
-    .replace(/[″]/g, '"')
+    .replace(/[′’‘]/g, "'")
+    .replace(/[″“”]/g, '"')
     .replace(/−/g, '-')
     .replace(/\u00a0/g, ' ')
-    .replace(/⌀/g, 'dia. ');
+    .replace(/⌀/g, 'ø')
+    .replace(/[^\u0020-\u007e\u00a1-\u00ff–—…•]/g, '?');

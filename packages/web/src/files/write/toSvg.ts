@@ -36,8 +36,10 @@ function element(mark: Mark, up: (y: number) => string): string {
     }
     case 'circle':
       return `<circle cx="${n(mark.x)}" cy="${up(mark.y)}" r="${n(mark.r)}" fill="none" ${STROKE[mark.pen]}/>`;
+    case 'block':
+      return `<rect x="${n(mark.x)}" y="${up(mark.y + mark.height)}" width="${n(mark.width)}" height="${n(mark.height)}"/>`;
     case 'text':
-      return `<text x="${n(mark.x)}" y="${up(mark.y)}" font-family="sans-serif" font-size="${n(mark.size / CAPS)}" text-anchor="${ANCHOR[mark.anchor ?? 'start']}">${escaped(mark.text)}</text>`;
+      return `<text${mark.bold ? ' font-weight="bold"' : ''} x="${n(mark.x)}" y="${up(mark.y)}" font-family="sans-serif" font-size="${n(mark.size / CAPS)}" text-anchor="${ANCHOR[mark.anchor ?? 'start']}">${escaped(mark.text)}</text>`;
   }
 }
 

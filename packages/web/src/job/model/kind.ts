@@ -1,6 +1,6 @@
 import { STAGES, type Stage } from '@anello/core/job';
 import { defineAsyncComponent, inject, type Component, type ComputedRef, type InjectionKey } from 'vue';
-import NotFetched from '../shared/NotFetched.vue';
+import NotFetched from '../../ui/NotFetched.vue';
 import type { JobModel } from './useJobModel';
 
 /** A view, fetched when it is first wanted. */

@@ -7,6 +7,7 @@ import QuantityField from '../../ui/QuantityField.vue';
 import PhraseText from '../../ui/PhraseText.vue';
 import NoticeText from '../../ui/NoticeText.vue';
 import { useJob } from '../../data/stores/job';
+import SheetButton from './SheetButton.vue';
 import { usePlan } from './usePlan';
 
 /** Beside the line of work: the bar it comes out of, what a batch costs either way, and what this order endangers. */
@@ -121,6 +122,8 @@ const wrong = computed(() => said.value?.findings.filter((f) => f.level !== 'not
         >{{ wrong.length === 1 ? 'One thing' : `${wrong.length} things` }}, said where
         {{ wrong.length === 1 ? 'it stands' : 'they stand' }}.</NoticeText
       >
+      <h2>On paper</h2>
+      <SheetButton />
     </template>
     <p v-if="plan.own.value" class="again">
       <span class="quiet">This is your own order.</span>

@@ -12,6 +12,7 @@ import { HELD } from '../../data/names';
 import { useHeld } from '../../data/useHeld';
 import VerdictPanel from '../shared/VerdictPanel.vue';
 import StillSetRow from './StillSetRow.vue';
+import TakeAway from './TakeAway.vue';
 import { useJob } from '../../data/stores/job';
 import { useOutbox } from '../../data/stores/outbox';
 import { useScreen } from '../../data/stores/screen';
@@ -184,6 +185,7 @@ useStageScreen({
         :past="false"
         :has-taper="false"
       />
+      <TakeAway />
       <StillSetRow v-if="machine" :machine="machine" />
       <NoticeText
         >What the lathe is still set to stays on the rack until somebody says it was disturbed.</NoticeText
