@@ -21,6 +21,10 @@ import { median, milliseconds } from './stats.ts';
 /** A thick book, and one of a shop that has just begun. */
 const THICK = { jobs: 10_000, records: 1_000_000, settings: 20_000 };
 const THIN = { jobs: 10, records: 1000, settings: 10 };
+/** The shape that every job of these books has. */
+const TAPER = DEMO_JOBS.find((job) => job.id === 'j-101')!.document.features.find(
+  (f) => f.kind === 'taper',
+)!.id;
 /** Records of the job that is opened in both. */
 const OPENED = 200;
 const READINGS = 300;
@@ -96,6 +100,7 @@ async function thickBesideThin(thick: string, thin: string): Promise<Figure[]> {
     'ten cards of the rack': (base) => fetch(`${base}/api/jobs?limit=10`),
     machines: (base) => fetch(`${base}/api/machines`),
     'a job': (base) => fetch(`${base}/api/jobs/b-0`),
+    'a page of the logbook': (base) => fetch(`${base}/api/log`),
     'a kept reading': keepReading,
   };
   const figures: Figure[] = [];
@@ -144,6 +149,11 @@ async function loopHeld(base: string): Promise<Figure[]> {
     'a search of the rack': (turn) => fetch(`${base}/api/jobs?search=${turn}&limit=24`),
     'the machines': () => fetch(`${base}/api/machines`),
     'the kit': () => fetch(`${base}/api/kit`),
+    'the logbook, by taper and page': (turn) =>
+      fetch(`${base}/api/log?series=morse-iso&size=3&before=${1_000_000 - 50 * turn}`),
+    'words of the logbook': (turn) => fetch(`${base}/api/log?words=B-${turn}`),
+    'what was done before': (turn) => fetch(`${base}/api/jobs/b-${turn}/before/${TAPER}`),
+    'what a lathe is like': () => fetch(`${base}/api/machines/${DEMO_MACHINES[0]!.id}/likeness`),
     'jobs opened': (turn) => fetch(`${base}/api/jobs/b-${turn}`),
     'readings kept': () => keepReading(base),
   };

@@ -57,7 +57,7 @@ test('a finished job is put away, found again by a word or in the logbook, and b
   await expect(page.getByRole('listitem').filter({ hasText: 'J-102' }).last()).toContainText('1 day late');
 
   await page.goto(`${shop.address}/log`);
-  await choose(page, 'Taper of the tables', 'Morse, metric table');
+  await choose(page, 'Taper', 'Morse, metric table');
   await choose(page, 'Its size', 'No. 2 Morse');
   const rows = page.getByRole('list', { name: 'What was kept, newest first' });
   await expect(rows).toContainText('J-078');
@@ -82,4 +82,31 @@ test('when a job is wanted, whose it is and words to find it by are typed with t
   await page.goto(`${shop.address}/rack`);
   await page.getByRole('textbox', { name: 'Find a job' }).fill('spindle test');
   await expect(page.getByRole('link', { name: /J-105/ })).toContainText('wanted 4 Mar');
+});
+
+test('a lathe’s own records say what it is like, and grow as the work goes on', async ({ page, shop }) => {
+  await page.goto(`${shop.address}/machines/long-lathe`);
+  const said = page.getByRole('region', { name: 'What its records say' });
+  await expect(said).toContainText('4 jobs');
+  await expect(
+    said.getByRole('img', { name: /set by its scale, stands off by, job by job/ }).first(),
+  ).toBeVisible();
+  await expect(said).toContainText('Lash of the compound taken up the wrong way');
+  await expect(said).toContainText('2 scrapped');
+  await accessible(page, 'a lathe with its records');
+  const answer = await fetch(`${shop.address}/api/records`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({
+      id: crypto.randomUUID(),
+      jobId: 'j-102',
+      piece: 1,
+      at: new Date().toISOString(),
+      operator: 'RK',
+      body: { kind: 'verdict', verdict: 'scrap', cause: 'Tool dug in on the way back' },
+    }),
+  });
+  expect(answer.status).toBe(201);
+  await expect(said).toContainText('3 scrapped');
+  await expect(said).toContainText('Tool dug in on the way back');
 });

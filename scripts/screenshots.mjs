@@ -20,7 +20,6 @@ const VIEWS = [
     url: '/job/j-110/record',
     act: (page) => page.getByRole('button', { name: 'Pieces' }).click(),
   },
-  { name: 'across-the-shop', url: '/job/j-101/set', act: (page) => page.keyboard.press('b') },
   { name: 'machine', url: '/machines/long-lathe' },
   {
     name: 'eccentric',
@@ -35,7 +34,12 @@ const VIEWS = [
   },
   { name: 'log', url: '/log?words=J-110' },
   { name: 'tapers', url: '/tapers' },
-  { name: 'kit', url: '/kit' },
+  {
+    name: 'last-time',
+    url: '/job/j-102/prove',
+    act: (page) => page.getByRole('region', { name: 'Last time' }).getByRole('button').first().click(),
+  },
+  { name: 'book', url: '/book', act: (page) => page.getByRole('button', { name: 'Copy it now' }).click() },
   {
     name: 'copy',
     url: '/identify',

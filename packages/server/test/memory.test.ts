@@ -1,9 +1,9 @@
-import { entry, type Before, type LogPage, type Rack } from '@anello/contract';
+import { entry, type Before, type LikenessSaid, type LogPage, type Rack } from '@anello/contract';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { DEMO_JOBS } from '../src/demo/jobs';
 import { earlierWork } from '../src/demo/earlier';
 import { fillShapes } from '../src/stores/fillShapes';
-import { testServer, type TestServer } from './support';
+import { aReading, testServer, type TestServer } from './support';
 
 let server: TestServer;
 beforeAll(async () => {
@@ -105,6 +105,35 @@ describe('the rack', () => {
   it('is searched by whose a job is and by its words', async () => {
     expect(numbers((await rack('search=platen')).jobs).sort()).toEqual(['J-102', 'J-103', 'J-106']);
     expect(numbers((await rack('search=MT')).jobs)).toEqual(['J-110']);
+  });
+});
+
+describe('what a lathe is like', () => {
+  const of = async (id: string) => server.send('GET', `/api/machines/${id}/likeness`);
+  it('comes from the records of its own jobs, with what was lost and why', async () => {
+    const said = (await of('long-lathe')).json<LikenessSaid>();
+    expect(said.figures.map(({ kind, device }) => `${kind} ${device}`)).toEqual(
+      expect.arrayContaining(['scale compound', 'scale attachment', 'scale tailstock', 'took null']),
+    );
+    const bar = said.figures.find((one) => one.device === 'attachment')!;
+    expect(numbers(bar.points)).toEqual(['J-041', 'J-052', 'J-078', 'J-086']);
+    expect(bar.mean).toBeGreaterThan(5e-4);
+    expect(said.lost.map(({ number }) => number)).toEqual(['J-109', 'J-058']);
+    expect(said.scrapped).toBe(2);
+    const short = (await of('short-lathe')).json<LikenessSaid>();
+    expect(short.figures).toEqual([]);
+    expect((await of('none')).statusCode).toBe(404);
+  });
+  it('is worked out again after something was kept', async () => {
+    const before = (await of('long-lathe')).json<LikenessSaid>();
+    await server.send(
+      'POST',
+      '/api/records',
+      aReading('j-101', { body: { kind: 'verdict', verdict: 'scrap', cause: 'Chuck key left in' } }),
+    );
+    const after = (await of('long-lathe')).json<LikenessSaid>();
+    expect(after.scrapped).toBe(before.scrapped + 1);
+    expect(after.lost.map(({ cause }) => cause)).toContain('Chuck key left in');
   });
 });
 

@@ -15,6 +15,7 @@ const storySchema = z.object({
       operator: z.string(),
       machineId: z.string(),
       nudges: z.int(),
+      scaleOff: z.number().nullable(),
     })
     .nullable(),
   pieces: z.int(),

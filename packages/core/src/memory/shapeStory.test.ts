@@ -101,6 +101,8 @@ describe('how a shape went', () => {
   it('counts only the nudges before the setting that stood', () => {
     expect(shapeStory([nudge(0), setting(1), nudge(2)])!.setting!.nudges).toBe(1);
     expect(shapeStory(RECORDS)!.setting!.nudges).toBe(0);
+    expect(shapeStory(RECORDS)!.setting!.scaleOff).toBeNull();
+    expect(shapeStory([nudge(0), nudge(1), setting(2)])!.setting!.scaleOff).toBeCloseTo(1e-4, 12);
   });
   it('what came off for each mm fed comes back from passes made with it', () => {
     fc.assert(

@@ -11,6 +11,8 @@ export interface StorySetting {
   readonly machineId: string;
   /** Nudges from the first reading to this setting. */
   readonly nudges: number;
+  /** How far from it the device stood before the first nudge, set by its scale, rad; null where none was needed or kept. */
+  readonly scaleOff: number | null;
 }
 
 /** How one shape of an earlier job went, from what was kept of it. */
@@ -82,8 +84,18 @@ function settingIn(kept: readonly KeptRecord[]): StorySetting | null {
   const setting = ofKind(kept, 'setting-kept').at(-1);
   if (!setting) return null;
   const { halfAngle, machineId } = setting.body;
-  const nudges = kept.slice(0, kept.indexOf(setting)).filter(({ body }) => body.kind === 'nudge').length;
-  return { halfAngle, machineId, nudges, at: setting.at, operator: setting.operator };
+  const before = kept.slice(0, kept.indexOf(setting));
+  const nudges = ofKind(before, 'nudge');
+  const [first] = nudges;
+  const scaleOff = first ? first.body.fromHalfAngle - halfAngle : null;
+  return {
+    halfAngle,
+    machineId,
+    scaleOff,
+    nudges: nudges.length,
+    at: setting.at,
+    operator: setting.operator,
+  };
 }
 
 /** A row names its way where it was kept in one. */

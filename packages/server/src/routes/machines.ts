@@ -2,18 +2,21 @@ import {
   createMachineSchema,
   errorSchema,
   keptSchema,
+  likenessSchema,
   machineRowSchema,
   machinesSchema,
   saveMachineSchema,
   settingSchema,
 } from '@anello/contract';
 import { z } from 'zod';
+import { LikenessOf } from '../stores/likeness';
 import { createMachine, findMachine, keepSetting, machinesText, saveMachine } from '../stores/machines';
 import { sendText, type Api, type RouteContext } from './routes';
 
 const params = z.object({ id: z.string().min(1).max(60) });
 
 export function machineRoutes(api: Api, { book, hub }: RouteContext): void {
+  const likeness = new LikenessOf(book);
   api.get(
     '/api/machines',
     { schema: { summary: 'The lathes and what they are still set to', response: { 200: machinesSchema } } },
@@ -24,6 +27,18 @@ export function machineRoutes(api: Api, { book, hub }: RouteContext): void {
     '/api/machines/:id',
     { schema: { summary: 'One lathe', params, response: { 200: machineRowSchema, 404: errorSchema } } },
     async (request) => findMachine(book, request.params.id),
+  );
+
+  api.get(
+    '/api/machines/:id/likeness',
+    {
+      schema: {
+        summary: 'What a lathe’s records say it is like',
+        params,
+        response: { 200: likenessSchema, 404: errorSchema },
+      },
+    },
+    async (request) => likeness.of(request.params.id),
   );
 
   api.post(

@@ -34,21 +34,10 @@ const COLUMNS = `\`record\`.\`seq\`, \`record\`.\`id\`, \`record\`.\`job_id\` as
 const DAY_ENDS = 'T23:59:59.999Z';
 
 /** Each thing asked for as a clause; a withdrawal is seen at what it took back, not by itself. */
-function clauses({
-  machine,
-  job,
-  operator,
-  kind,
-  verdict,
-  way,
-  shape,
-  series,
-  size,
-  material,
-  words,
-  from,
-  to,
-}: Asked): Clause[] {
+function clauses(
+  book: Book,
+  { machine, job, operator, kind, verdict, way, shape, series, size, material, words, from, to }: Asked,
+): Clause[] {
   const clause = (given: string | undefined, sql: string, ...values: readonly Value[]): Clause[] =>
     given ? [{ sql, values: values.length > 0 ? values : [given] }] : [];
   return [
@@ -58,7 +47,7 @@ function clauses({
     ...clause(operator, '`operator` = ?'),
     ...clause(machine, '`record`.`job_id` in (select `job_id` from `rack` where `machine_id` = ?)'),
     ...clause(verdict, "`record`.`kind` = 'verdict' and json_extract(`body`, '$.verdict') = ?"),
-    ...ofShapes({ kind: shape, series, size, way }),
+    ...ofShapes(book, { kind: shape, series, size, way }),
     ...clause(
       material,
       "`record`.`job_id` in (select `job_id` from `rack` where `material` like ? escape '\\')",
@@ -72,17 +61,28 @@ function clauses({
 
 const containing = (asked: string): string => `%${asked.replace(/[%_\\]/g, '\\$&')}%`;
 
+/** More shapes than this, and going back from the newest row finds a page sooner than looking up each shape's job does. */
+const MANY = 200;
+
 /**
- * Rows of shapes that are so and so. The jobs are found first, by the shapes' own indexes; a row that names no shape is
- * from before rows did, and of the first.
+ * Rows of shapes that are so and so; a row that names no shape is from before rows did, and of the first. Few shapes are found
+ * first, by their own indexes, and then their jobs' rows.
  */
-function ofShapes(asked: Readonly<Record<'kind' | 'series' | 'size' | 'way', string | undefined>>): Clause[] {
+function ofShapes(
+  book: Book,
+  asked: Readonly<Record<'kind' | 'series' | 'size' | 'way', string | undefined>>,
+): Clause[] {
   const given = Object.entries(asked).filter((one): one is [string, string] => Boolean(one[1]));
   if (given.length === 0) return [];
   const so = given.map(([column]) => `\`s\`.\`${column}\` = ?`).join(' and ');
   const values = given.map(([, value]) => value);
+  const found = `select \`job_id\` from \`shape\` as \`s\` where ${so}`;
+  const { n } = book.get<{ n: number }>(
+    `select count(*) as \`n\` from (${found} limit ${MANY + 1})`,
+    ...values,
+  ) ?? { n: 0 };
   return [
-    { sql: `\`record\`.\`job_id\` in (select \`job_id\` from \`shape\` as \`s\` where ${so})`, values },
+    ...(n > MANY ? [] : [{ sql: `\`record\`.\`job_id\` in (${found})`, values }]),
     {
       sql: `exists (select 1 from \`shape\` as \`s\` where \`s\`.\`job_id\` = \`record\`.\`job_id\` and (\`s\`.\`feature\` = \`record\`.\`feature\` or (\`record\`.\`feature\` is null and \`s\`.\`place\` = 0)) and ${so})`,
       values,
@@ -114,7 +114,7 @@ export function logPage(
 ): { readonly rows: readonly LogRow[]; readonly next: number | null } {
   const where: Clause[] = [
     ...(before === undefined ? [] : [{ sql: '`record`.`seq` < ?', values: [before] }]),
-    ...clauses(asked),
+    ...clauses(book, asked),
   ];
   const found = book.all<Row>(
     `select ${COLUMNS} from \`record\` join \`rack\` on \`rack\`.\`job_id\` = \`record\`.\`job_id\` where ${where.map((c) => c.sql).join(' and ')} order by \`record\`.\`seq\` desc limit ?`,

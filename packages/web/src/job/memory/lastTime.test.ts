@@ -33,6 +33,7 @@ const row = (story: Partial<BeforeRow['story']> = {}, over: Partial<BeforeRow> =
       operator: 'RK',
       machineId: LATHE_ID,
       nudges: 2,
+      scaleOff: 1e-4,
     },
     pieces: 2,
     accepted: 1,

@@ -95,7 +95,7 @@ function takeSearch(asked: (typeof log.saved.value)[number]['asked']): void {
         @update:model-value="(v: string | null) => set('kind', v)"
       />
       <v-select
-        label="How it came out"
+        label="Outcome"
         clearable
         :items="VERDICTS"
         :model-value="log.asked.value.verdict ?? null"
@@ -109,7 +109,7 @@ function takeSearch(asked: (typeof log.saved.value)[number]['asked']): void {
         @update:model-value="(v: string | null) => set('shape', v)"
       />
       <v-select
-        label="Taper of the tables"
+        label="Taper"
         clearable
         :items="SERIES"
         :model-value="log.asked.value.series ?? null"

@@ -9,6 +9,7 @@ import { saveBundle } from '../../files/saveFile';
 import { newId } from '../../data/newId';
 import ChuckList from './ChuckList.vue';
 import { MACHINE_GROUPS, type MachineGroup } from './machineFields';
+import LatheLikeness from './LatheLikeness.vue';
 import ScaleFields from './ScaleFields.vue';
 import CountsField from '../../ui/CountsField.vue';
 import ClashPicks from '../../ui/ClashPicks.vue';
@@ -89,6 +90,7 @@ const toFile = (): void => {
         Put away: no new job is offered it; what was done on it stays.
       </p>
       <StillSetRow :machine="machine" />
+      <LatheLikeness :id="id" />
       <form class="sheets" @submit.prevent="save">
         <ClashPicks :clashes="clashes" :document="draft" @choose="choose" />
         <section v-for="group in MACHINE_GROUPS" :key="group.key" class="sheet group">

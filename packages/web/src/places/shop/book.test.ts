@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { ago, bytes } from './amounts';
+import { changeOf, scatterOf, titleOf, valueOf, type LikenessFigure } from './likenessWords';
 import { outcome } from './useShopFile';
+import { plainText, type Phrase } from '@anello/core/figure';
 
 describe('amounts, as people say them', () => {
   it.each([
@@ -36,5 +38,41 @@ describe('what became of a file that was taken in', () => {
     ).toBe(
       'Taken in: J-1. Beside what was here: J-2 (2). Already here, the same: 2. 1 record and settings taken in. Left out: 2 records of jobs or pieces that are not here. Left out: 1 record that say something else here; what is here stands.',
     );
+  });
+});
+
+describe('what a lathe’s records say, in words', () => {
+  const said = (phrase: Phrase | null): string | null =>
+    phrase && plainText(phrase).replaceAll('\u00a0', ' ');
+  const figure = (over: Partial<LikenessFigure> = {}): LikenessFigure => ({
+    kind: 'scale',
+    device: 'attachment',
+    points: [
+      { at: '2026-01-01T08:00:00.000Z', jobId: 'a', number: 'A', value: 5e-4 },
+      { at: '2026-02-01T08:00:00.000Z', jobId: 'b', number: 'B', value: 7e-4 },
+    ],
+    mean: 6e-4,
+    scatter: 2e-4,
+    changed: null,
+    ...over,
+  });
+  it('a scale by its device, with its sign and how far single ones lie from it', () => {
+    expect(titleOf(figure())).toBe('bar, set by its scale, stands off by');
+    expect(said(valueOf(figure(), 6e-4))).toBe('+2′04″');
+    expect(said(scatterOf(figure()))).toBe('± 41″, 2 jobs');
+    expect(said(scatterOf(figure({ scatter: null })))).toBe('from one job only');
+  });
+  it('what comes off as a share, and what is different lately', () => {
+    const took = figure({
+      kind: 'took',
+      device: null,
+      mean: 0.94,
+      scatter: 0.031,
+      changed: { from: 0.95, to: 0.8 },
+    });
+    expect(said(valueOf(took, 0.94))).toBe('0.94');
+    expect(said(scatterOf(took))).toBe('± 0.03, 2 jobs');
+    expect(said(changeOf(took))).toMatch(/^Lately 0.80 where it was 0.95/);
+    expect(changeOf(figure())).toBeNull();
   });
 });

@@ -1,0 +1,88 @@
+import { DEVICES, type Device } from '../machine/lathe';
+import type { ShapeStory } from './shapeStory';
+import { LEAST_CHANGED, LATEST } from './usual';
+
+/** How one shape went on a lathe, and which job that was. */
+export interface Told {
+  readonly jobId: string;
+  readonly number: string;
+  readonly story: ShapeStory;
+}
+
+/** A figure of a lathe at one time: from the records of one job. */
+export interface LikenessPoint {
+  readonly at: string;
+  readonly jobId: string;
+  readonly number: string;
+  readonly value: number;
+}
+
+/** What a lathe is like in one respect, from everything kept on it. */
+export interface Likeness {
+  /** `scale`: how far off a device was, set by its scale, rad. `took`: what came off for each mm fed. */
+  readonly kind: 'scale' | 'took';
+  readonly device: Device | null;
+  readonly points: readonly LikenessPoint[];
+  readonly mean: number;
+  /** How far single ones lie from it, plus or minus (k = 2); null of fewer than two. */
+  readonly scatter: number | null;
+  /** The mean of the latest against those before, where they differ by more than their scatter explains; else null. */
+  readonly changed: { readonly from: number; readonly to: number } | null;
+}
+
+type Read = (story: ShapeStory) => number | null;
+
+/** Each respect with how it is read from a story. A new one is a line here. */
+const KINDS: readonly {
+  readonly kind: Likeness['kind'];
+  readonly device: Device | null;
+  readonly read: Read;
+}[] = [
+  ...DEVICES.map((device) => ({
+    kind: 'scale' as const,
+    device,
+    read: ({ way, setting }: ShapeStory) => (way === device ? (setting?.scaleOff ?? null) : null),
+  })),
+  { kind: 'took', device: null, read: ({ took }) => took },
+];
+
+/**
+ * What a lathe is like, from how the shapes went that were made on it: how far its devices' scales are off and what its tools
+ * really take, each with its scatter, and whether that has changed lately. Only respects of which something is known.
+ *
+ * @example
+ * latheLikeness([])
+ * // → []
+ */
+export function latheLikeness(told: readonly Told[]): Likeness[] {
+  return KINDS.flatMap(({ kind, device, read }) => {
+    const points = told
+      .flatMap(({ jobId, number, story }) => {
+        const value = read(story);
+        return value === null ? [] : [{ at: story.to, jobId, number, value }];
+      })
+      .sort((a, b) => a.at.localeCompare(b.at));
+    if (points.length === 0) return [];
+    const values = points.map(({ value }) => value);
+    return [
+      { kind, device, points, mean: meanOf(values), scatter: scatterOf(values), changed: changedIn(values) },
+    ];
+  });
+}
+
+const meanOf = (values: readonly number[]): number => values.reduce((sum, v) => sum + v, 0) / values.length;
+
+function scatterOf(values: readonly number[]): number | null {
+  if (values.length < 2) return null;
+  const mean = meanOf(values);
+  return 2 * Math.sqrt(values.reduce((sum, v) => sum + (v - mean) ** 2, 0) / (values.length - 1));
+}
+
+/** Two means differ by more than twice what the scatter of those before lets them. */
+function changedIn(values: readonly number[]): Likeness['changed'] {
+  if (values.length < LEAST_CHANGED) return null;
+  const [before, latest] = [values.slice(0, -LATEST), values.slice(-LATEST)];
+  const [from, to] = [meanOf(before), meanOf(latest)];
+  const may = (scatterOf(before) ?? 0) * Math.sqrt(1 / LATEST + 1 / before.length);
+  return Math.abs(to - from) > may ? { from, to } : null;
+}

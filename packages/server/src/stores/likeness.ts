@@ -1,0 +1,74 @@
+import { shapesOf, type LikenessSaid } from '@anello/contract';
+import { AnelloError } from '@anello/core/basics';
+import { recordsOf } from '@anello/core/job';
+import { latheLikeness, shapeStory, type Told } from '@anello/core/memory';
+import type { Book } from '../db/book';
+import { findJob } from './jobs';
+import { findMachine } from './machines';
+import { recordsAfter } from './records';
+
+/** So many of a lathe's jobs are looked into, those worked on last; and so many losses told. */
+const LOOKED_INTO = 150;
+const LOST_TOLD = 6;
+
+/** What lathes are like, from their jobs' records: worked out again only after something was written. */
+export class LikenessOf {
+  private held = { stamp: -1, said: new Map<string, Promise<LikenessSaid>>() };
+
+  constructor(private readonly book: Book) {}
+
+  /** Error: not-found. */
+  async of(machineId: string): Promise<LikenessSaid> {
+    findMachine(this.book, machineId);
+    const { stamp } = this.book;
+    if (this.held.stamp !== stamp) this.held = { stamp, said: new Map() };
+    const before = this.held.said.get(machineId);
+    if (before) return before;
+    const said = this.workedOut(machineId);
+    this.held.said.set(machineId, said);
+    return said;
+  }
+
+  private async workedOut(machineId: string): Promise<LikenessSaid> {
+    const jobs = this.book.all<{ id: string }>(
+      'select `job_id` as `id` from `rack` where `machine_id` = ? order by `updated_at` desc limit ?',
+      machineId,
+      LOOKED_INTO,
+    );
+    const told: Told[] = [];
+    for (const { id } of jobs) {
+      // A thick job is a few milliseconds: others are answered between them.
+      await new Promise(setImmediate);
+      told.push(...this.toldBy(id));
+    }
+    const sum = (of: (story: Told['story']) => number): number =>
+      told.reduce((all, { story }) => all + of(story), 0);
+    return {
+      figures: latheLikeness(told).map((figure) => ({ ...figure, points: [...figure.points] })),
+      shapes: told.length,
+      accepted: sum(({ accepted }) => accepted),
+      scrapped: sum(({ scrapped }) => scrapped),
+      lost: told
+        .flatMap(({ jobId, number, story }) =>
+          story.causes.map((cause) => ({ jobId, number, at: story.to, cause })),
+        )
+        .sort((a, b) => b.at.localeCompare(a.at))
+        .slice(0, LOST_TOLD),
+    };
+  }
+
+  private toldBy(jobId: string): Told[] {
+    try {
+      const { document } = findJob(this.book, jobId);
+      const records = recordsAfter(this.book, jobId, 0);
+      return shapesOf(document).flatMap(({ feature }, i) => {
+        const story = shapeStory(recordsOf(records, feature, i === 0));
+        return story ? [{ jobId, number: document.number, story }] : [];
+      });
+    } catch (error) {
+      // One that cannot be read tells nothing; it is named on the rack.
+      if (error instanceof AnelloError) return [];
+      throw error;
+    }
+  }
+}
