@@ -1,4 +1,5 @@
 import { checked } from '../basics/publicFace';
+import { nudgeTable as nudgeTable_ } from './nudgeTable';
 import { judgeSweep as judgeSweep_, withinBand as withinBand_ } from './judge';
 import {
   nextNudge as nextNudge_,
@@ -7,12 +8,14 @@ import {
   settingSteps as settingSteps_,
 } from './registry';
 
+export type { NudgeRow } from './nudgeTable';
 export type { SweepVerdict } from './judge';
 export type { SchoolChoice } from './registry';
 export { SCHOOL_IDS, type SchoolId } from '../ways/taper/schoolId';
 export type { StepDrawing } from './drawing';
 export type { Nudge, NudgeMove, SettingContext, SettingStep, Station, StepTable } from './setting';
 
+export const nudgeTable = /* @__PURE__ */ checked(nudgeTable_);
 export const judgeSweep = /* @__PURE__ */ checked(judgeSweep_);
 export const withinBand = /* @__PURE__ */ checked(withinBand_);
 export const nextNudge = /* @__PURE__ */ checked(nextNudge_);

@@ -3,15 +3,12 @@ import type { PartLayout } from '@anello/core/part';
 import type { HoldingSaid, OperationSaid } from '@anello/core/plan';
 import { box, line, type Mark, type Sheet } from '../sheet';
 import { Pages, type Paper } from './pages';
+import { writeHead, type SheetHead } from './head';
 import { partMarks } from './partMarks';
 import { qrMarks } from './qr';
 
 /** What a job's sheet is made of; everything worked out already. */
-export interface JobSheetGiven {
-  readonly number: string;
-  readonly title: string;
-  /** Lathe, material, how many, bar, when it is wanted, whose it is. */
-  readonly facts: readonly string[];
+export interface JobSheetGiven extends SheetHead {
   readonly note: string;
   readonly layout: PartLayout;
   /** Of each shape: its name, and its figures in lines. */
@@ -19,14 +16,12 @@ export interface JobSheetGiven {
   readonly holdings: readonly HoldingSaid[];
   /** What is wrong with the order, in sentences. */
   readonly findings: readonly Phrase[];
-  /** Where the tablet finds the line of work, and an operation of it. */
-  readonly address: string;
+  /** Where the tablet finds an operation. */
   addressOf(operation: OperationSaid): string;
   readonly units: 'mm' | 'inch';
   readonly paper: Paper;
 }
 
-const QR = 26;
 const HOLDING_QR = 19;
 const DRAWING = 56;
 const BOX = 3.6;
@@ -36,7 +31,7 @@ const FIELD = 26;
 export function jobSheet(given: JobSheetGiven): Sheet[] {
   const pages = new Pages(given.paper, `${given.number} ${given.title}`);
   const said = (phrase: Phrase): string => plainText(phrase, given.units).replaceAll('\u00a0', ' ');
-  head(pages, given);
+  writeHead(pages, given);
   drawing(pages, given);
   for (const { name, lines } of given.shapes) {
     pages.need(12);
@@ -48,15 +43,6 @@ export function jobSheet(given: JobSheetGiven): Sheet[] {
   given.holdings.forEach((holding, i) => holdingOf(pages, holding, i + 1, given, said));
   end(pages, given);
   return pages.sheets();
-}
-
-function head(pages: Pages, { number, title, facts, address }: JobSheetGiven): void {
-  pages.beside((top) => qrMarks(address, pages.right - QR, top - QR, QR));
-  pages.write(number, { size: 6, bold: true, spare: QR + 4 });
-  pages.write(title, { size: 3.8, bold: true, spare: QR + 4 });
-  for (const fact of facts) pages.write(fact, { spare: QR + 4 });
-  pages.skip(Math.max(0, 4 - facts.length) * 2);
-  pages.rule();
 }
 
 function drawing(pages: Pages, { layout, units }: JobSheetGiven): void {

@@ -185,7 +185,7 @@ useStageScreen({
         :past="false"
         :has-taper="false"
       />
-      <TakeAway />
+      <TakeAway :piece="shown" />
       <StillSetRow v-if="machine" :machine="machine" />
       <NoticeText
         >What the lathe is still set to stays on the rack until somebody says it was disturbed.</NoticeText

@@ -9,6 +9,8 @@ import StepTableView from './StepTableView.vue';
 
 /** What the current card means: the next nudge, a picture, a table, how it is worked, the caution. */
 const props = defineProps<{ desk: SettingDesk }>();
+/** Seldom wanted beside what is set now. */
+const SettingPaper = defineAsyncComponent(() => import('./SettingPaper.vue'));
 const StackChoice = defineAsyncComponent(() => import('./StackChoice.vue'));
 const StepDrawing = defineAsyncComponent(() => import('./steps/StepDrawing.vue'));
 const step = computed(() => props.desk.step.value);
@@ -41,6 +43,7 @@ const lines = computed(() => [...(verdict.value?.nudge?.working ?? []), ...(step
       <h2 class="label">How it is worked</h2>
       <HowWorked :lines="lines" />
     </template>
+    <SettingPaper />
     <NoticeText v-if="step.caution" tone="bad"
       >{{ step.caution }} The machine’s manual and the shop’s rules come first.</NoticeText
     >
