@@ -131,6 +131,8 @@ export async function startServer({ dataFolder, port, flags = [], env = {}, node
 }
 
 export const CHROMIUM_FLAGS = [
+  // Letters stand where they stand in a window, not at whole pixels.
+  '--font-render-hinting=none',
   '--no-sandbox',
   '--disable-gpu',
   '--disable-quic',

@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { workOf } from '@anello/contract';
-import { batchSeries, describeRecord, standing, verdictOnPiece } from '@anello/core/job';
+import { describeRecord, standing, verdictOnPiece } from '@anello/core/job';
 import { computed } from 'vue';
 import type { InspectionGiven, PieceGiven } from '../../files/paper/inspectionSheet';
 import type { Sheet } from '../../files/sheet';
 import { useJob } from '../../data/stores/job';
 import { usePreferences } from '../../data/stores/preferences';
 import { useJobModel } from '../model/useJobModel';
+import { useSeries } from './useSeries';
 import PaperButton from '../shared/PaperButton.vue';
 
 /** What was measured of the batch and of the piece that is looked at, on paper. */
@@ -17,14 +17,7 @@ const { shapes, lathe } = useJobModel();
 const title = computed(() => `${job.document?.number ?? ''} inspection piece ${props.piece}`);
 const VERDICTS = { accepted: 'accepted', rework: 'sent back', scrap: 'scrapped' } as const;
 
-const tapers = () =>
-  shapes.value
-    .filter(({ kind }) => kind === 'taper')
-    .map(({ feature, name }) => ({
-      feature,
-      name,
-      standOff: job.document ? workOf(job.document, feature, 'taper').tolerance.standOff.value : 0,
-    }));
+const series = useSeries();
 function pieceOf(piece: number): PieceGiven {
   const record = verdictOnPiece(job.records, piece, shapes.value.length);
   return {
@@ -50,7 +43,7 @@ function given(): InspectionGiven | null {
     title: `Inspection: ${document.title}`,
     facts: [[lathe.value?.name, document.material].filter(Boolean).join(' · ')],
     address: `${location.origin}/job/${job.id}/record`,
-    series: batchSeries(job.records, document.quantity, tapers()),
+    series: series.value,
     pieces: Array.from({ length: document.quantity }, (_, i) => pieceOf(i + 1)),
     piece: props.piece,
     kept: standing(job.records)

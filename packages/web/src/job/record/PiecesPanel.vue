@@ -1,13 +1,13 @@
 <script setup lang="ts">
-import { workOf } from '@anello/contract';
 import { count, length } from '@anello/core/figure';
-import { batchSeries, ofKind, verdictOnPiece } from '@anello/core/job';
+import { ofKind, verdictOnPiece } from '@anello/core/job';
 import { computed } from 'vue';
 import FigureText from '../../ui/FigureText.vue';
 import NoticeText from '../../ui/NoticeText.vue';
 import { useJob } from '../../data/stores/job';
 import { useJobModel } from '../model/useJobModel';
 import LinePieces from './LinePieces.vue';
+import { useSeries } from './useSeries';
 import DriftChart from './DriftChart.vue';
 
 /** The pieces of a batch beside one another: every figure that was measured, where it drifts, and how each piece came out. */
@@ -18,16 +18,7 @@ const pieces = computed(() => {
   const most = Math.max(job.piece, 1, ...job.records.map((r) => r.piece));
   return Array.from({ length: most }, (_, i) => i + 1);
 });
-const tapers = computed(() =>
-  shapes.value
-    .filter(({ kind }) => kind === 'taper')
-    .map(({ feature, name }) => ({
-      feature,
-      name,
-      standOff: job.document ? workOf(job.document, feature, 'taper').tolerance.standOff.value : 0,
-    })),
-);
-const series = computed(() => batchSeries(job.records, quantity.value, tapers.value));
+const series = useSeries();
 const drifting = computed(() => series.value.filter((s) => s.drift !== null));
 const seen = (what: string, piece: number) =>
   series.value.find((s) => s.what === what)?.points.find((p) => p.piece === piece);

@@ -41,6 +41,21 @@ const sizesAsked = computed(() => {
   return sizes.map(({ size, name }) => ({ value: size, title: name }));
 });
 const WAYS = NAMED_WAYS.map(({ id, title }) => ({ value: id, title }));
+/** Whatever is picked from a list; the sizes are of the taper that was picked. */
+const lists = computed<{ key: Ask; label: string; items: { value: string; title: string }[] }[]>(() => [
+  { key: 'machine', label: 'Lathe', items: shop.byName },
+  { key: 'kind', label: 'What was kept', items: KINDS },
+  { key: 'verdict', label: 'Outcome', items: VERDICTS },
+  { key: 'shape', label: 'Shape', items: SHAPES },
+  { key: 'series', label: 'Taper', items: SERIES },
+  ...(sizesAsked.value.length > 0
+    ? [{ key: 'size' as const, label: 'Its size', items: sizesAsked.value }]
+    : []),
+  { key: 'way', label: 'Way', items: WAYS },
+]);
+/** Another taper has other sizes. */
+const pick = (key: Ask, value: string | null): void =>
+  key === 'series' ? log.ask({ series: value ?? '', size: '' }) : set(key, value);
 const narrowed = computed(() => Object.keys(log.asked.value).length > 0);
 const time = (at: string): string =>
   new Date(at).toLocaleString('en-GB', {
@@ -81,54 +96,13 @@ function takeSearch(asked: (typeof log.saved.value)[number]['asked']): void {
     </header>
     <div class="filters" role="group" aria-label="Which rows">
       <v-select
-        label="Lathe"
+        v-for="{ key, label, items } in lists"
+        :key="key"
+        :label="label"
         clearable
-        :items="shop.byName"
-        :model-value="log.asked.value.machine ?? null"
-        @update:model-value="(v: string | null) => set('machine', v)"
-      />
-      <v-select
-        label="What was kept"
-        clearable
-        :items="KINDS"
-        :model-value="log.asked.value.kind ?? null"
-        @update:model-value="(v: string | null) => set('kind', v)"
-      />
-      <v-select
-        label="Outcome"
-        clearable
-        :items="VERDICTS"
-        :model-value="log.asked.value.verdict ?? null"
-        @update:model-value="(v: string | null) => set('verdict', v)"
-      />
-      <v-select
-        label="Shape"
-        clearable
-        :items="SHAPES"
-        :model-value="log.asked.value.shape ?? null"
-        @update:model-value="(v: string | null) => set('shape', v)"
-      />
-      <v-select
-        label="Taper"
-        clearable
-        :items="SERIES"
-        :model-value="log.asked.value.series ?? null"
-        @update:model-value="(v: string | null) => log.ask({ series: v ?? '', size: '' })"
-      />
-      <v-select
-        v-if="sizesAsked.length"
-        label="Its size"
-        clearable
-        :items="sizesAsked"
-        :model-value="log.asked.value.size ?? null"
-        @update:model-value="(v: string | null) => set('size', v)"
-      />
-      <v-select
-        label="Way"
-        clearable
-        :items="WAYS"
-        :model-value="log.asked.value.way ?? null"
-        @update:model-value="(v: string | null) => set('way', v)"
+        :items="items"
+        :model-value="log.asked.value[key] ?? null"
+        @update:model-value="(v: string | null) => pick(key, v)"
       />
       <v-text-field
         v-model="material"
