@@ -21,6 +21,7 @@ export { shapeKeys, type ShapeKey } from './job/shapeKeys';
 export { hereSchema, LIVE_SHELVES, liveEventSchema, type Here, type LiveEvent } from './api/live';
 export { copiesSchema, type CopiesSaid } from './api/copies';
 export { likenessSchema, type LikenessSaid } from './api/likeness';
+export { operatorsSchema, type Operators } from './api/operators';
 export { beforeSchema, type Before, type BeforeRow } from './api/before';
 export { eccentricOfJob, jobFacts, taperOfJob, taperOfJobIfComplete } from './job/toCore';
 export { startedFrom } from './job/work/startFrom';

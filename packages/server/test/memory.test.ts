@@ -1,4 +1,11 @@
-import { entry, type Before, type LikenessSaid, type LogPage, type Rack } from '@anello/contract';
+import {
+  entry,
+  type Before,
+  type LikenessSaid,
+  type LogPage,
+  type Operators,
+  type Rack,
+} from '@anello/contract';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { DEMO_JOBS } from '../src/demo/jobs';
 import { earlierWork } from '../src/demo/earlier';
@@ -156,5 +163,17 @@ describe('the logbook by shape', () => {
     const { rows } = (await server.send('GET', '/api/log?limit=200&way=compound')).json<LogPage>();
     const seat = rows.filter((row) => row.number === 'J-110' && row.record.feature);
     expect(new Set(seat.map((row) => row.record.feature))).toEqual(new Set(['seat-1']));
+  });
+});
+
+describe('whose initials stand in the book', () => {
+  it('comes with those who kept something last first, each once, and without nobody’s', async () => {
+    await server.send('POST', '/api/records', aReading('j-101', { operator: '–' }));
+    await server.send('POST', '/api/records', aReading('j-101', { operator: 'ZZ' }));
+    const { operators } = (await server.send('GET', '/api/operators')).json<Operators>();
+    expect(operators.map(({ initials }) => initials)).toEqual(['ZZ', 'RK', 'MT', 'DO']);
+    const empty = await testServer();
+    expect((await empty.send('GET', '/api/operators')).json()).toEqual({ operators: [] });
+    await empty.close();
   });
 });

@@ -1,9 +1,10 @@
-import { logQuerySchema, logSchema, type LogRow } from '@anello/contract';
+import { logQuerySchema, logSchema, operatorsSchema, type LogRow } from '@anello/contract';
 import { plainText } from '@anello/core/figure';
 import { describeRecord } from '@anello/core/job';
 import { csvFormatRows } from 'd3-dsv';
 import { Readable } from 'node:stream';
 import { logPage, logRows } from '../stores/log';
+import { operatorsIn } from '../stores/operators';
 import { sendText, type Api, type RouteContext } from './routes';
 
 const HEAD = ['kept', 'by', 'job', 'title', 'piece', 'feature', 'operation', 'kind', 'what', 'taken back'];
@@ -50,6 +51,11 @@ export function logRoutes(api: Api, { book }: RouteContext): void {
       },
     },
     async (request, reply) => sendText(reply, JSON.stringify(logPage(book, request.query))),
+  );
+  api.get(
+    '/api/operators',
+    { schema: { summary: 'Whose initials stand in the book', response: { 200: operatorsSchema } } },
+    async () => operatorsIn(book),
   );
   for (const [format, type, write] of [
     ['csv', 'text/csv', csv],

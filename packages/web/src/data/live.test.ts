@@ -8,6 +8,9 @@ import { useMounted } from '../testkit/mounted';
 import { useChanges, useLive } from './live';
 import { useJob } from './stores/job';
 import { usePreferences } from './stores/preferences';
+import { useScreen } from './stores/screen';
+import { writeDraft } from './drafts';
+import { useOutbox } from './stores/outbox';
 
 /** The server's end of a line, in the test's hands. */
 class Line {
@@ -120,6 +123,104 @@ describe('the line on which the server tells what others keep', () => {
     await settled();
     expect(asked).toEqual(['/api/jobs/j-1']);
     expect(job.document!.title).toBe('As they made it');
+  });
+  it('an answer that was on its way while something was kept does not take it from the screen', async () => {
+    const { job, line } = within(listening).found;
+    line.onopen!();
+    await settled();
+    let answer!: () => void;
+    const slow = vi.fn(
+      () =>
+        new Promise<Response>((resolve) => {
+          answer = () =>
+            resolve(
+              new Response(
+                JSON.stringify({
+                  job: {
+                    id: 'j-1',
+                    version: 4,
+                    updatedAt: '2026-11-20T10:00:00.000Z',
+                    document: { ...jobDocument(), title: 'Theirs' },
+                  },
+                  records: [],
+                  next: null,
+                }),
+                { headers: { 'content-type': 'application/json' } },
+              ),
+            );
+        }),
+    );
+    vi.stubGlobal('fetch', (url: string, options?: RequestInit) =>
+      options?.method === 'GET' && url === '/api/jobs/j-1'
+        ? slow()
+        : Promise.resolve(new Response('{"kept":true,"id":"x"}', { status: 201 })),
+    );
+    line.tell({ is: 'job', id: 'j-1', version: 4 });
+    await settled();
+    expect(slow).toHaveBeenCalledOnce();
+    const heard = '00000000-0000-4000-8000-000000000009';
+    line.tell({ is: 'record', record: note(heard) });
+    const mine = await job.keep({ kind: 'note', text: 'kept meanwhile' });
+    await settled();
+    answer();
+    await settled();
+    expect(job.document!.title).toBe('Theirs');
+    expect(job.records.map((r) => r.id).sort()).toEqual([heard, mine.id].sort());
+    expect(job.lost).toEqual([]);
+  });
+  it('an answer older than what is here is not shown', async () => {
+    const { job, line } = within(listening).found;
+    line.onopen!();
+    await settled();
+    job.version = 9;
+    const before = job.document!.title;
+    title = 'Older';
+    line.tell({ is: 'all' });
+    await settled();
+    expect([job.document!.title, job.version]).toEqual([before, 9]);
+  });
+  it('what is kept can be taken back at once, and it is that which goes', async () => {
+    const { job, line } = within(listening).found;
+    line.onopen!();
+    await settled();
+    await job.keepAndOffer({ kind: 'note', text: 'first' });
+    const second = job.keepAndOffer({ kind: 'note', text: 'second' });
+    useScreen().undoable!.run();
+    await second;
+    await settled();
+    const [gone] = job.records.filter((r) => r.body.kind === 'withdrawn');
+    const text = job.records.find((r) => gone?.body.kind === 'withdrawn' && r.id === gone.body.record)?.body;
+    expect(text).toMatchObject({ text: 'second' });
+  });
+  it('a job that is opened while its last edit is still being sent shows the edit, whichever answer comes first', async () => {
+    const row = (version: number, as: string) => ({
+      id: 'j-1',
+      version,
+      updatedAt: '2026-11-20T10:00:00.000Z',
+      document: { ...jobDocument(), title: as },
+    });
+    const json = (body: unknown) =>
+      new Response(JSON.stringify(body), { headers: { 'content-type': 'application/json' } });
+    vi.stubGlobal('fetch', async (url: string, options?: RequestInit) => {
+      if (options?.method === 'PUT') return json(row(2, 'Typed'));
+      // Made before the edit came in, and slow to arrive.
+      if (url === '/api/jobs/j-1') await new Promise((resolve) => setTimeout(resolve, 3));
+      return json({ job: row(1, 'As it was'), records: [], next: null });
+    });
+    writeDraft({
+      jobId: 'j-1',
+      version: 1,
+      base: { ...jobDocument(), title: 'As it was' },
+      document: { ...jobDocument(), title: 'Typed' },
+      save: '00000000-0000-4000-8000-0000000000aa',
+    });
+    const job = useJob();
+    const opening = job.open('j-1');
+    void useOutbox().flush();
+    await settled();
+    await opening;
+    await settled();
+    expect([job.document!.title, job.version]).toEqual(['Typed', 2]);
   });
   it('knows who else is here, while the line is there', () => {
     const { live, line } = within(listening).found;

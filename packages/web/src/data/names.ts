@@ -6,6 +6,8 @@ export const LOCAL = {
   units: 'anello.units',
   theme: 'anello.theme',
   operator: 'anello.operator',
+  /** This screen has asked whose hands are at it. */
+  askedWho: 'anello.asked-who',
   paper: 'anello.paper',
   /** The order the rack is looked at in. */
   rackSort: 'anello.rack-sort',

@@ -38,6 +38,8 @@ export const useJob = defineStore('job', () => {
   const piece = computed(() => currentPiece(records.value));
   /** The document as the server has it at `version`: what an edit is typed over. */
   let base: JobDocument | null = null;
+  /** The version another screen has saved while this one was being fetched. */
+  let behind = 0;
   /** The draft this tab has last seen or made. */
   let seen = '';
 
@@ -56,6 +58,7 @@ export const useJob = defineStore('job', () => {
 
   async function open(jobId: string): Promise<void> {
     id.value = jobId;
+    behind = 0;
     state.value = 'loading';
     document.value = null;
     lost.value = [];
@@ -65,18 +68,24 @@ export const useJob = defineStore('job', () => {
       if (id.value !== jobId) return;
       if (!view) return void (state.value = 'missing');
       show(view);
+      if (behind > version.value) void refresh(behind);
     } catch {
       state.value = 'failed';
     }
   }
 
   async function fetchOrRecall(jobId: string): Promise<JobView | null> {
+    const asked = performance.now();
     try {
       const view = await fetchWhole(jobId);
       await hold(view);
       outbox.reached();
-      lost.value = await outbox.lost(jobId, new Set(view.records.map((r) => r.id)));
-      return view;
+      const missing = await outbox.lost(jobId, new Set(view.records.map((r) => r.id)));
+      // Last of all, with nothing waited for between this and its being shown.
+      const now = withSince(view, asked);
+      const there = new Set(now.records.map((r) => r.id));
+      lost.value = missing.filter((r) => !there.has(r.id));
+      return now;
     } catch (error) {
       if (error instanceof AnelloError && error.code === 'not-found') return null;
       if (!(error instanceof ServerAway)) throw error;
@@ -85,6 +94,20 @@ export const useJob = defineStore('job', () => {
       if (!held) throw error;
       return held as JobView;
     }
+  }
+
+  /** An answer with what arrived at the server while it was on its way: it may have been made before. */
+  function withSince(view: JobView, asked: number): JobView {
+    const { taken } = outbox;
+    const newer =
+      taken && taken.row.id === view.job.id && taken.at >= asked && taken.row.version > view.job.version;
+    const ids = new Set(view.records.map((r) => r.id));
+    const since = outbox.arrivedSince(view.job.id, asked).filter((r) => !ids.has(r.id));
+    return {
+      ...view,
+      job: newer ? taken.row : view.job,
+      records: [...view.records, ...(since as JobView['records'])],
+    };
   }
 
   /** As last seen, for when the server is away; only a convenience. */
@@ -131,17 +154,20 @@ export const useJob = defineStore('job', () => {
   /** A record that another screen has kept. */
   function hear(record: KeptRecord): void {
     if (record.jobId !== id.value || state.value !== 'ready') return;
+    outbox.noteArrived(record);
     if (!records.value.some((one) => one.id === record.id)) records.value = [...records.value, record];
   }
 
   /** Asks again for what another screen has saved, at a version or whatever it now is; what is typed here stays. */
   async function refresh(at: number | null): Promise<void> {
     const of = id.value;
+    if (state.value === 'loading') behind = Math.max(behind, at ?? 0);
     if (state.value !== 'ready' || (at !== null && at <= version.value)) return;
     // What was typed here goes on top when it is sent: the server answers with theirs, and both are joined.
     if (readDraft(of)) return void outbox.flush();
     const view = await fetchOrRecall(of).catch(() => null);
-    if (view && id.value === of && state.value === 'ready' && !readDraft(of)) show(view);
+    const still = id.value === of && state.value === 'ready' && !readDraft(of);
+    if (view && still && view.job.version >= version.value) show(view);
   }
 
   /** Changes the document; shown and safe in the browser at once, sent when typing pauses. */
@@ -231,9 +257,14 @@ export const useJob = defineStore('job', () => {
 
   /** Keeps a record: on the screen at once, safe in the browser before this returns, then on its way. */
   async function keep(body: RecordBody, about: About = {}): Promise<KeptRecord> {
+    const record = onScreen(body, about);
+    await outbox.add({ method: 'POST', url: '/api/records', body: record });
+    return record;
+  }
+
+  function onScreen(body: RecordBody, about: About): KeptRecord {
     const record: KeptRecord = { ...stamp(), jobId: id.value, piece: piece.value, ...about, body };
     records.value = [...records.value, record];
-    await outbox.add({ method: 'POST', url: '/api/records', body: record });
     return record;
   }
 
@@ -256,8 +287,10 @@ export const useJob = defineStore('job', () => {
 
   /** Keeps a record, says so, and offers to take it back. */
   async function keepAndOffer(body: RecordBody, said = 'Kept.', about: About = {}): Promise<void> {
-    const record = await keep(body, about);
+    const record = onScreen(body, about);
+    // With the record itself: taken back a moment later, it must not be the one before that goes.
     screen.offerBack(said, () => withdraw(record));
+    await outbox.add({ method: 'POST', url: '/api/records', body: record });
   }
 
   /** Changes the document, says so, and offers to change it back. */

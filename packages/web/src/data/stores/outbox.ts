@@ -27,7 +27,9 @@ export const useOutbox = defineStore('outbox', () => {
   const refused = ref<Waiting[]>([]);
   const drafts = shallowRef<readonly Draft[]>([]);
   /** The job whose draft was taken last, as it then stood. */
-  const taken = shallowRef<{ readonly row: JobRow; readonly save: string } | null>(null);
+  const taken = shallowRef<{ readonly row: JobRow; readonly save: string; readonly at: number } | null>(null);
+  /** What the server has said it keeps since this page began, and when: an answer asked for before that knows nothing of it. */
+  const arrived: { readonly record: KeptRecord; readonly at: number }[] = [];
   const away = ref(false);
   const signIn = ref(false);
   /** What a store that is full could not hold; sent from here. */
@@ -108,6 +110,7 @@ export const useOutbox = defineStore('outbox', () => {
     try {
       refuseBroken(item);
       await request(item.method, item.url, item.body);
+      if (item.url === '/api/records') noteArrived(item.body as KeptRecord);
       await mark(item);
       await forget(item.seq as number);
       return 'on';
@@ -128,7 +131,7 @@ export const useOutbox = defineStore('outbox', () => {
   async function sendEdit(draft: Draft): Promise<'on' | 'stop'> {
     try {
       const row = await sendDraft(draft);
-      if (row) taken.value = { row, save: draft.save };
+      if (row) taken.value = { row, save: draft.save, at: performance.now() };
       drafts.value = allDrafts();
       return 'on';
     } catch (error) {
@@ -160,6 +163,12 @@ export const useOutbox = defineStore('outbox', () => {
     if (at >= 0) return void (loose[at] = item);
     await (await bench()).put('outbox', plain(item)).catch(sayTrouble);
   }
+
+  const noteArrived = (record: KeptRecord): void => void arrived.push({ record, at: performance.now() });
+
+  /** Records of a job that arrived at the server since a moment of this page. */
+  const arrivedSince = (jobId: string, moment: number): KeptRecord[] =>
+    arrived.filter(({ record, at }) => record.jobId === jobId && at >= moment).map(({ record }) => record);
 
   /** Leaves a mark of a record the server has, in case it is given an older book. */
   async function mark({ url, body }: Waiting): Promise<void> {
@@ -255,6 +264,8 @@ export const useOutbox = defineStore('outbox', () => {
     refused,
     drafts,
     taken,
+    noteArrived,
+    arrivedSince,
     away,
     signIn,
     count: computed(() => waiting.value.length),

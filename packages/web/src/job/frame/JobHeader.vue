@@ -9,6 +9,7 @@ import { useOutbox } from '../../data/stores/outbox';
 import { usePreferences } from '../../data/stores/preferences';
 import FigureText from '../../ui/FigureText.vue';
 import SaveState from './SaveState.vue';
+import WhoBox from './WhoBox.vue';
 
 /** Which job, which piece, what the lathe is still set to, whose hands, which units. */
 const job = useJob();
@@ -52,19 +53,7 @@ const day = (at: string): string =>
         >
         <template v-else> · nothing set</template>
       </span>
-      <label class="who">
-        <span class="label">At the lathe</span>
-        <input
-          v-model="preferences.operator"
-          class="fig"
-          maxlength="4"
-          autocomplete="off"
-          spellcheck="false"
-          placeholder="??"
-          :class="{ ask: !preferences.operator }"
-          aria-label="Your initials"
-        />
-      </label>
+      <WhoBox />
       <span class="units" role="group" aria-label="Units">
         <button class="plain" :aria-pressed="preferences.units === 'mm'" @click="preferences.units = 'mm'">
           mm
@@ -156,29 +145,6 @@ h1 {
   background: none;
   border: 2px solid var(--ink-2);
 }
-.who {
-  display: inline-flex;
-  align-items: center;
-  gap: 8px;
-}
-.who input {
-  width: 58px;
-  height: 48px;
-  text-align: center;
-  border: 1px solid var(--rule-2);
-  border-radius: 8px;
-  background: var(--field);
-  color: var(--ink);
-  font-size: 17px;
-  text-transform: uppercase;
-}
-.who input.ask {
-  border: 2px solid var(--brass-edge);
-}
-.who input::placeholder {
-  color: var(--ink-2);
-  opacity: 1;
-}
 .units {
   display: inline-flex;
   border: 1px solid var(--rule-2);
@@ -204,7 +170,6 @@ h1 {
   padding-bottom: 4px;
 }
 @media (max-width: 1360px) {
-  .who .label,
   .still .day {
     display: none;
   }
