@@ -16,7 +16,7 @@ export class Migration20261127T0007Memory extends Migration {
       'alter table `rack` add column `put_away` text null;',
       'alter table `rack` add column `due` text null;',
       "alter table `rack` add column `words` text not null default '';",
-      'create index `rack_away_index` on `rack` (`put_away`, `updated_at`);',
+      'create index `rack_away_index` on `rack` (`put_away`, `updated_at` desc, `number` desc);',
       'create index `rack_due_index` on `rack` (`due`) where `due` is not null;',
     ])
       this.addSql(sql);
