@@ -53,7 +53,9 @@ describe('the same shape in earlier jobs', () => {
     expect(hub.story).toMatchObject({ scrapped: 1, causes: [expect.stringContaining('Lash')] });
   });
   it('finds an eccentric of the same throw', async () => {
-    expect(numbers(await before('j-103'))).toEqual(['J-097']);
+    const rows = await before('j-103');
+    expect(numbers(rows)).toEqual(['J-097']);
+    expect(rows[0]!.story).toMatchObject({ way: 'four-jaw', tries: 3, accepted: 1, setting: null });
   });
   it('follows the figure when it is changed, and a job that was kept before there was a place for it', async () => {
     const { job } = (await server.send('GET', '/api/jobs/j-108')).json();

@@ -41,6 +41,8 @@ export interface ShapeStory {
 }
 
 const MINUTE = 60_000;
+/** What is kept when work is tried in its mate or its gauge, or a throw read. */
+const TRIED = ['stand-off', 'contact', 'thrown'] as const;
 
 /**
  * How a shape went, from everything kept of it: the way, the setting it was proved at and the nudges that took, passes,
@@ -70,7 +72,7 @@ export function shapeStory(records: readonly KeptRecord[]): ShapeStory | null {
     accepted: count('accepted'),
     scrapped: count('scrap'),
     passes: ofKind(kept, 'pass').length,
-    tries: ofKind(kept, 'stand-off').length + ofKind(kept, 'contact').length,
+    tries: TRIED.reduce((sum, kind) => sum + ofKind(kept, kind).length, 0),
     took: tookIn(kept),
     causes: verdicts
       .map(({ body }) => body.cause)

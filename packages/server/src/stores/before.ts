@@ -69,9 +69,13 @@ function told(book: Book, { jobId, feature }: Found): BeforeRow | null {
     material,
     feature,
     work: work[feature] ?? null,
-    story: { ...story, causes: [...story.causes] },
+    // Not every way stands in its records: what was chosen then says the rest.
+    story: { ...story, way: story.way ?? chosenIn(work[feature]), causes: [...story.causes] },
   };
 }
+
+const chosenIn = (work: JobDocument['work'][string] | undefined): string | null =>
+  (typeof work?.way === 'object' ? work.way?.id : work?.way) ?? null;
 
 /** One that cannot be read tells nothing; it is named on the rack. */
 function readable(book: Book, jobId: string): JobDocument | null {

@@ -63,6 +63,8 @@ describe('what last time says to a step', () => {
     expect(said(row({ setting: { ...row().story.setting!, nudges: 1 } }), 'set')).toMatch(/after 1 nudge$/);
     expect(said(row({ setting: { ...row().story.setting!, nudges: 0 } }), 'set')).toMatch(/Long lathe$/);
     expect(said(row({ setting: null }), 'set')).toBeNull();
+    const throwOff = row({ setting: null, passes: 0, tries: 3, scrapped: 0 });
+    expect(said(throwOff, 'set')).toBe('read 3 times on the Long lathe, 1 accepted');
   });
   it('says what came off and why it was scrapped, where it is cut and proved', () => {
     expect(said(row(), 'cut')).toBe(

@@ -38,7 +38,11 @@ export function lineOf(row: BeforeRow, stage: Stage, names: Names): Phrase | nul
       : [`${names.way(story.way)} on the ${names.machine(row.machineId)}, ${outcomeOf(row)}`];
   if (stage === 'set') {
     const { setting } = story;
-    if (!setting) return null;
+    // A throw has no angle to be set to: how often it was read until it was right.
+    if (!setting)
+      return story.passes === 0 && story.tries > 0
+        ? [`read ${times(story.tries, 'time')} on the ${names.machine(row.machineId)}, ${outcomeOf(row)}`]
+        : null;
     const nudged = setting.nudges > 0 ? `, after ${times(setting.nudges, 'nudge')}` : '';
     return [`proved at `, angle(setting.halfAngle), ` on the ${names.machine(setting.machineId)}${nudged}`];
   }
