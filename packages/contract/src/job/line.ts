@@ -69,7 +69,7 @@ export function lineCard(
   kit: Kit,
   records: readonly KeptRecord[],
 ): LineCard | null {
-  const holdings = proposed(document, lathe, kit);
+  const holdings = holdingsOf(document, lathe, kit);
   if (!holdings || holdings.length === 0) return null;
   const at = batchAt(document, holdings, records);
   const { done } = lineProgress(at.holdings.flat(), records, at.piece, provedOn(at, at.piece));
@@ -113,6 +113,22 @@ const isAbout = ({ id, features, first }: LineOperation, { operation, feature }:
     : feature !== undefined
       ? features.includes(feature)
       : (first ?? false);
+
+interface Planned {
+  readonly lathe: Lathe;
+  readonly kit: Kit;
+  readonly holdings: readonly Holding[] | null;
+}
+/** A proposal takes longer than all else of a card, and no record changes it: held while document, lathe and kit are the same. */
+const planned = new WeakMap<JobDocument, Planned>();
+
+function holdingsOf(document: JobDocument, lathe: Lathe, kit: Kit): readonly Holding[] | null {
+  const before = planned.get(document);
+  if (before?.lathe === lathe && before.kit === kit) return before.holdings;
+  const holdings = proposed(document, lathe, kit);
+  planned.set(document, { lathe, kit, holdings });
+  return holdings;
+}
 
 /** As its user put it, or as proposed; null where the part cannot be planned yet. */
 function proposed(document: JobDocument, lathe: Lathe, kit: Kit): readonly Holding[] | null {

@@ -39,6 +39,8 @@ export class Book {
   private readonly raw: RawDatabase;
   /** Another number whenever anything that is shown may have changed: what was worked out at one stands while it does. */
   stamp = 0;
+  /** Another number whenever a lathe or a thing of the kit may have changed: what is computed with them stands while it does. */
+  shelfStamp = 0;
   private readonly statements = new Map<string, RawStatement>();
   private waiting: Work[] = [];
   private writing: Promise<void> | null = null;

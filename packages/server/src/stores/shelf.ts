@@ -119,7 +119,9 @@ export async function saveOnShelf<D extends { name: string }>(
 
 /** A job's line of work goes by its lathe and the kit: its card is worked out again when it is asked for. */
 function forgetLines(book: Book, { table }: Pick<Shelf<never>, 'table'>): void {
-  if (table !== 'taper') book.run('update `rack` set `progress` = null where `progress` is not null');
+  if (table === 'taper') return;
+  book.shelfStamp++;
+  book.run('update `rack` set `progress` = null where `progress` is not null');
 }
 
 export const rowText = ({ id, version, text }: ShelfRow<unknown>): string =>

@@ -6,7 +6,7 @@ import type { Book } from '../db/book';
 import { findOnShelf, listShelf } from './shelf';
 import { KIT, MACHINES } from './shelves';
 
-/** The shop's lathes and kit as the core computes with them, read again only after something was written. */
+/** The shop's lathes and kit as the core computes with them, read again only after one of them was written. */
 export class ShopOf {
   private held: { stamp: number; kit: Kit | null; lathes: Map<string, Lathe | null> } = {
     stamp: -1,
@@ -33,7 +33,7 @@ export class ShopOf {
   }
 
   private now(): ShopOf['held'] {
-    const { stamp } = this.book;
+    const { shelfStamp: stamp } = this.book;
     if (this.held.stamp !== stamp) this.held = { stamp, kit: null, lathes: new Map() };
     return this.held;
   }

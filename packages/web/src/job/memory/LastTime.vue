@@ -11,7 +11,7 @@ import { useJob } from '../../data/stores/job';
 import { useScreen } from '../../data/stores/screen';
 import { useShop } from '../../data/stores/shop';
 import { useJobModel } from '../model/useJobModel';
-import { lineOf, outcomeOf, spentOf, times, type Names } from './lineOf';
+import { lineOf, outcomeOf, shareOf, spentOf, times, type Names } from './lineOf';
 import { useBefore } from './useBefore';
 
 /** How this shop did the same before: a line for the step in hand, and all of it on a tap. */
@@ -102,7 +102,7 @@ function workAsThen(row: BeforeRow): void {
           </div>
           <div v-if="row.story.took !== null">
             <dt>Came off</dt>
-            <dd class="fig">{{ row.story.took.toFixed(2) }} of 1.00 fed</dd>
+            <dd class="fig">{{ shareOf(row.story.took) }} of 1.00 fed</dd>
           </div>
           <div v-if="spentOf(row)">
             <dt>Spent</dt>

@@ -1,5 +1,5 @@
 import type { BeforeRow } from '@anello/contract';
-import { angle, type Phrase } from '@anello/core/figure';
+import { angle, count, formatFigure, type Phrase } from '@anello/core/figure';
 import type { Stage } from '@anello/core/job';
 
 /** How the lathes and the ways are called. */
@@ -22,9 +22,12 @@ export function outcomeOf({ story }: BeforeRow): string {
   return said.length > 0 ? said.join(', ') : 'not closed';
 }
 
+/** A share of what is fed, to a hundredth. */
+export const shareOf = (took: number): string => formatFigure(count(took, 0.01), 'mm');
+
 /** What a tool takes of what is fed, where passes with a try after them tell. */
 const tookOf = ({ story }: BeforeRow): string | null =>
-  story.took === null ? null : `of 1.00 fed ${story.took.toFixed(2)} came off`;
+  story.took === null ? null : `of 1.00 fed ${shareOf(story.took)} came off`;
 
 /**
  * What last time says to whoever stands at a step: which way; what proved to be right and what that took; how the cut went.

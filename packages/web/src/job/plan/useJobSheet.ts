@@ -1,5 +1,5 @@
 import { taperOfJobIfComplete, workOf, type JobDocument } from '@anello/contract';
-import { angle, length, ratio, type Phrase } from '@anello/core/figure';
+import { angle, formatFigure, length, ratio, type Phrase, type UnitSystem } from '@anello/core/figure';
 import { wayName } from '@anello/core/ways';
 import type { JobSheetGiven } from '../../files/paper/jobSheet';
 import { useJob } from '../../data/stores/job';
@@ -20,7 +20,7 @@ export function useJobSheet(): () => JobSheetGiven | null {
     return {
       number: document.number,
       title: document.title,
-      facts: factsOf(document, model, plan),
+      facts: factsOf(document, model, plan, preferences.units),
       note: document.note,
       layout: model.layout.value,
       shapes: model.shapes.value.map(({ feature, name }) => ({ name, lines: linesOf(document, feature) })),
@@ -34,7 +34,14 @@ export function useJobSheet(): () => JobSheetGiven | null {
   };
 }
 
-function factsOf(document: JobDocument, { lathe }: JobModel, { stock }: PlanDesk): string[] {
+function factsOf(
+  document: JobDocument,
+  { lathe }: JobModel,
+  { stock }: PlanDesk,
+  units: UnitSystem,
+): string[] {
+  const written = (value: number, resolution: number): string =>
+    formatFigure(length(value, resolution), units);
   const bar = stock.value;
   const pieces = document.quantity === 1 ? 'one piece' : `${document.quantity} pieces`;
   const hardened = document.harden ? `, hardened to ${document.harden.typed} HRC` : '';
@@ -42,9 +49,7 @@ function factsOf(document: JobDocument, { lathe }: JobModel, { stock }: PlanDesk
     [lathe.value?.name, `${document.material || 'material not said'}${hardened}`, pieces]
       .filter(Boolean)
       .join(' · '),
-    ...(bar
-      ? [`From ${bar.shape} bar ${Number(bar.across.toFixed(3))} by ${Number(bar.length.toFixed(1))} mm`]
-      : []),
+    ...(bar ? [`From ${bar.shape} bar ${written(bar.across, 0.001)} by ${written(bar.length, 0.1)}`] : []),
     ...(document.due || document.who
       ? [[document.due && `wanted ${document.due}`, document.who].filter(Boolean).join(' · ')]
       : []),

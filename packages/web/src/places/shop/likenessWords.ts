@@ -1,5 +1,5 @@
 import type { LikenessSaid } from '@anello/contract';
-import { angle, type Phrase } from '@anello/core/figure';
+import { angle, count, type Phrase } from '@anello/core/figure';
 import { DEVICE_NAMES } from '@anello/core/machine';
 
 export type LikenessFigure = LikenessSaid['figures'][number];
@@ -15,7 +15,7 @@ export const titleOf = ({ kind, device }: LikenessFigure): string =>
 
 /** One value of it. */
 export const valueOf = ({ kind }: Pick<LikenessFigure, 'kind'>, value: number): Phrase =>
-  kind === 'took' ? [value.toFixed(2)] : [{ ...angle(value, SECOND), signed: true }];
+  kind === 'took' ? [count(value, 0.01)] : [{ ...angle(value, SECOND), signed: true }];
 
 /** How far single ones lie from the mean, and how many there are. */
 export function scatterOf(figure: LikenessFigure): Phrase {
