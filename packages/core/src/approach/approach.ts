@@ -1,5 +1,6 @@
 import type { Evidence, EvidenceKind } from '../evidence/evidence';
 import type { InfeedPass } from '../infeed/learn';
+import type { Lore } from '../infeed/lore';
 import { nextInfeed, type InfeedAdvice } from '../infeed/nextInfeed';
 import { standing, type KeptRecord } from '../job/records/row';
 import type { Feel } from '../job/records/felt';
@@ -81,6 +82,8 @@ export interface ApproachLimits {
   readonly risk?: number | undefined;
   /** One division of the dial as radius. */
   readonly division: number;
+  /** What earlier approaches on this lathe say of its tools. */
+  readonly lore?: Lore | undefined;
 }
 
 /**
@@ -102,6 +105,7 @@ export function approachAdvice(approach: Approach, limits: ApproachLimits): Infe
     risk: limits.risk,
     uncertainty: STAND_OFF_READ * slope,
     division: limits.division,
+    lore: limits.lore,
   });
 }
 
@@ -111,12 +115,13 @@ export interface Aim {
   readonly uncertainty: number;
   readonly division: number;
   readonly risk?: number | undefined;
+  readonly lore?: Lore | undefined;
 }
 
 /** The next infeed toward the middle of a band; past it is past the whole band. Null before anything was measured. */
 export function adviceWithin(
   approach: Approach,
-  { band, uncertainty, division, risk = USUAL_RISK }: Aim,
+  { band, uncertainty, division, risk = USUAL_RISK, lore }: Aim,
 ): InfeedAdvice | null {
   if (approach.stock === null) return null;
   const said = nextInfeed({
@@ -126,6 +131,7 @@ export function adviceWithin(
     risk,
     uncertainty: Math.max(LEAST, uncertainty),
     division,
+    lore,
   });
   const { left, low, high } = said.prediction;
   return { ...said, prediction: { left: left - band, low: low - band, high: high - band } };
@@ -176,6 +182,7 @@ function foretell(approach: Approach, limits: ApproachLimits, infeed: number): I
     tolerance: 0,
     risk: limits.risk ?? USUAL_RISK,
     uncertainty: Math.max(LEAST, STAND_OFF_READ * slope),
+    lore: limits.lore,
     given: infeed,
   });
   return prediction;

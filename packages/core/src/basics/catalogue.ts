@@ -21,6 +21,7 @@ export const CATALOGUE = {
   'id-taken': { status: 409, meaning: 'something else is already kept under this id' },
   'too-large': { status: 413, meaning: 'the request is larger than Anello takes' },
   'not-json': { status: 415, meaning: 'the request is not JSON' },
+  'read-only': { status: 403, meaning: 'who is signed in may look and not change anything' },
   'wrong-origin': { status: 403, meaning: 'the request comes from another site' },
   'too-many': { status: 429, meaning: 'too many requests in a short time' },
   'passphrase-needed': { status: 401, meaning: 'the shop passphrase is missing or wrong' },

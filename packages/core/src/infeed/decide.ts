@@ -85,7 +85,7 @@ export interface Situation {
 export function situationOf(request: InfeedRequest): Situation {
   const { passes, target, tolerance } = request;
   const division = request.division ?? Math.max(tolerance / STEPS_IN_TOLERANCE, LEAST_STEP);
-  return seenThrough(request, learn(passes, target, sigmaOf(request), division), division);
+  return seenThrough(request, learn(passes, target, sigmaOf(request), division, request.lore), division);
 }
 
 const sigmaOf = (request: InfeedRequest): number => (request.uncertainty ?? USUAL_UNCERTAINTY) / 2;

@@ -3,6 +3,7 @@ import { BEHAVIOURS } from './behaviours/registry';
 import { afterMeasuring, afterPass, startOf, type Standing } from './follow';
 import type { Belief, Knowledge, Learned } from './belief';
 import { Foresight } from './foresee';
+import { weighedBy, type Lore } from './lore';
 import { logOfAnything } from './misfit';
 import { below } from './normal';
 
@@ -27,22 +28,30 @@ interface Followed {
 /**
  * What the passes say: every tool of every behaviour followed through them by a Kalman filter of surface and edge, and
  * weighed by how well it foretold what was measured (Bayes' rule over a mixture: with a handful of passes, exact and
- * quicker than sampling). `stockNow` is what was measured last, `sigma` the standard deviation of a measurement, mm.
+ * quicker than sampling). `stockNow` is what was measured last, `sigma` the standard deviation of a measurement, mm;
+ * `lore` what earlier approaches on this lathe say.
  */
 export function learn(
   passes: readonly InfeedPass[],
   stockNow: number,
   sigma: number,
   division: number,
+  lore?: Lore,
 ): Knowledge {
   const noise = sigma * sigma;
   let measured = stockNow + passes.reduce((sum, p) => sum + (p.removed ?? 0), 0);
-  const all: Followed[] = BEHAVIOURS.map((behaviour) => ({
-    behaviour,
-    tools: behaviour
-      .tools(division)
-      .map((tool) => ({ tool, at: startOf(tool, measured, noise), log: Math.log(tool.weight) })),
-  }));
+  const all: Followed[] = BEHAVIOURS.map((behaviour) => {
+    const tools = behaviour.tools(division);
+    const likelier = weighedBy(lore, tools);
+    return {
+      behaviour,
+      tools: tools.map((tool) => ({
+        tool,
+        at: startOf(tool, measured, noise),
+        log: Math.log(tool.weight * likelier(tool)),
+      })),
+    };
+  });
   let misfit = 0;
   let spent = 0;
   passes.forEach(({ infeed, removed }, before) => {

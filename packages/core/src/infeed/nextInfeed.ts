@@ -10,6 +10,7 @@ import {
   type Remedy,
 } from './decide';
 import { meanOver } from './learn';
+import type { Lore } from './lore';
 import type { InfeedRequest } from './request';
 import type { Suspicion } from './suspicion';
 
@@ -86,10 +87,18 @@ function check(request: InfeedRequest): void {
     throw new AnelloError('out-of-range', 'risk', 'The risk is a chance between nothing and one half.');
   if (request.uncertainty !== undefined) positive(request.uncertainty, 'uncertainty', 'The plus or minus');
   if (request.division !== undefined) positive(request.division, 'division', 'A division');
+  if (request.lore) checkLore(request.lore);
   if (request.given !== undefined) notNegative(request.given, 'given', 'An infeed');
   request.passes.forEach((p, i) => {
     if (finite(p.infeed, `passes.${i}.infeed`) < -MOST_BACK)
       throw new AnelloError('out-of-range', `passes.${i}.infeed`, 'An infeed cannot be less than nothing.');
     if (p.removed !== null && p.removed !== undefined) finite(p.removed, `passes.${i}.removed`);
   });
+}
+
+function checkLore({ gain, spread, believed }: Lore): void {
+  positive(gain, 'lore.gain', 'What a tool takes');
+  positive(spread, 'lore.spread', 'The spread');
+  if (!(notNegative(believed, 'lore.believed', 'A belief') < 1))
+    throw new AnelloError('out-of-range', 'lore.believed', 'Something must be left open: less than one.');
 }

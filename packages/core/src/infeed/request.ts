@@ -1,4 +1,5 @@
 import type { InfeedPass } from './learn';
+import type { Lore } from './lore';
 
 export interface InfeedRequest {
   /** Every pass so far, in order. */
@@ -13,6 +14,8 @@ export interface InfeedRequest {
   readonly uncertainty?: number;
   /** One division of the dial as radius: the answer is a whole number of them, rounded back. */
   readonly division?: number;
+  /** What earlier approaches on this lathe say of its tools (`latheLore`); nothing where left out. */
+  readonly lore?: Lore | undefined;
   /** What is foretold of this infeed instead of the one that would be advised. */
   readonly given?: number;
 }

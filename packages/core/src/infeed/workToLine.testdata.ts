@@ -1,6 +1,8 @@
 import { SimulatedLathe, type LatheFaults } from '../machine/simulatedLathe';
 import { seeded } from '../machine/seeded';
 import type { InfeedPass } from './learn';
+import type { Lore } from './lore';
+import type { PastApproach } from './shown';
 import { nextInfeed } from './nextInfeed';
 
 /** The whole band of a stand-off of plus or minus 0.25 mm on a slow taper: the target is its far edge, where scrap begins. */
@@ -16,10 +18,12 @@ export interface Outcome {
   readonly left: number;
   /** How many infeeds ended in the band that nine in ten were foretold to. */
   readonly foretold: number;
+  /** The way it went, as a lathe's history has it. */
+  readonly past: PastApproach;
 }
 
 /** Works a piece down to its line by the advice alone; told to hold or to make sure, it is measured again by four readings, and then left. */
-export function workToLine(faults: LatheFaults, seed: number, risk: number): Outcome {
+export function workToLine(faults: LatheFaults, seed: number, risk: number, lore?: Lore): Outcome {
   const uniform = seeded(seed);
   const lathe = new SimulatedLathe(faults, uniform, 0.05 + 0.2 * uniform());
   const passes: InfeedPass[] = [];
@@ -27,7 +31,16 @@ export function workToLine(faults: LatheFaults, seed: number, risk: number): Out
   let foretold = 0;
   // Plus or minus is k = 2.
   const ask = (uncertainty: number) =>
-    nextInfeed({ passes, target: measured, tolerance: TOLERANCE, risk, division: DIVISION, uncertainty });
+    nextInfeed({
+      passes,
+      target: measured,
+      tolerance: TOLERANCE,
+      risk,
+      division: DIVISION,
+      uncertainty,
+      lore,
+    });
+  const past = (): PastApproach => ({ passes, stock: measured, at: '2026-11-01T10:00:00.000Z' });
   while (passes.length < MOST) {
     let said = ask(2 * faults.measuring);
     if (said.advice === 'hold' || said.move === 'measure') {
@@ -43,6 +56,7 @@ export function workToLine(faults: LatheFaults, seed: number, risk: number): Out
         end: said.advice === 'reached' ? 'reached' : 'hold',
         left: lathe.stock,
         foretold,
+        past: past(),
       };
     lathe.pass(said.infeed);
     if (lathe.stock >= said.prediction.low && lathe.stock <= said.prediction.high) foretold++;
@@ -50,7 +64,7 @@ export function workToLine(faults: LatheFaults, seed: number, risk: number): Out
     passes.push({ infeed: said.infeed, removed: measured - now });
     measured = now;
   }
-  return { passes: MOST, end: 'lost', left: lathe.stock, foretold };
+  return { passes: MOST, end: 'lost', left: lathe.stock, foretold, past: past() };
 }
 
 export function summaryOf(runs: readonly Outcome[]): {

@@ -6,7 +6,7 @@ import { batchSeries as batchSeries_ } from './batch';
 import { nextInBatch as nextInBatch_, provedOn as provedOn_ } from './nextInBatch';
 import { lineProgress as lineProgress_ } from './lineOfWork';
 import { settingInForce as settingInForce_ } from './settingInForce';
-import { describeRecord as describeRecord_ } from './records/registry';
+import { describeRecord as describeRecord_, isBeside as isBeside_ } from './records/registry';
 import { currentPiece as currentPiece_, ofKind as ofKind_, standing as standing_ } from './records/row';
 
 export type { BatchSeries, BatchTaper, Drift } from './batch';
@@ -29,5 +29,6 @@ export const currentPiece = /* @__PURE__ */ checked(currentPiece_);
 export const ofKind = /* @__PURE__ */ checked(ofKind_);
 export const standing = /* @__PURE__ */ checked(standing_);
 export const describeRecord = /* @__PURE__ */ checked(describeRecord_);
+export const isBeside = /* @__PURE__ */ checked(isBeside_);
 export const recordsOf = /* @__PURE__ */ checked(recordsOf_);
 export const verdictOnPiece = /* @__PURE__ */ checked(verdictOnPiece_);

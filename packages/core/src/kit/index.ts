@@ -1,4 +1,5 @@
 import { checked } from '../basics/publicFace';
+import { checkDue as checkDue_ } from './checkDue';
 import { sineBarStack as sineBarStack_ } from './sineBarStack';
 import { pinBlock as pinBlock_ } from './pinBlock';
 import { gaugeBlockStack as gaugeBlockStack_ } from './gaugeBlockStack';
@@ -7,7 +8,8 @@ import { pinBlockDesign as pinBlockDesign_ } from './pinBlockDesign';
 import { lubricantFor as lubricantFor_ } from './lubricant';
 import { materialNamed as materialNamed_ } from './material';
 
-export { INSTRUMENT_TYPES } from './instrument';
+export type { CheckDue, Checked } from './checkDue';
+export { INSTRUMENT_TYPES, type Instrument } from './instrument';
 export { NO_KIT, type Kit } from './kit';
 export { METRIC_88 } from './blockSets';
 export type { PinBlockDesign, PinBlockWish, PinHole } from './pinBlockDesign';
@@ -16,6 +18,7 @@ export { TOOL_MATERIALS, USUAL_MATERIALS, type Material, type ToolMaterial } fro
 export const sineBarStack = /* @__PURE__ */ checked(sineBarStack_);
 export const pinBlock = /* @__PURE__ */ checked(pinBlock_);
 export const gaugeBlockStack = /* @__PURE__ */ checked(gaugeBlockStack_);
+export const checkDue = /* @__PURE__ */ checked(checkDue_);
 export const finest = /* @__PURE__ */ checked(finest_);
 export const pinBlockDesign = /* @__PURE__ */ checked(pinBlockDesign_);
 export const lubricantFor = /* @__PURE__ */ checked(lubricantFor_);

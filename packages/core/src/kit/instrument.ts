@@ -1,3 +1,5 @@
+import type { Checked } from './checkDue';
+
 /** What an instrument measures with. */
 export const INSTRUMENT_TYPES = [
   'indicator',
@@ -11,7 +13,7 @@ export const INSTRUMENT_TYPES = [
 export type InstrumentType = (typeof INSTRUMENT_TYPES)[number];
 
 /** A measuring instrument owned by the shop; mm. */
-export interface Instrument {
+export interface Instrument extends Checked {
   readonly name: string;
   readonly type: InstrumentType;
   readonly resolution: number;

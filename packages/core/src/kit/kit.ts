@@ -1,8 +1,9 @@
 import { USUAL_MATERIALS, type Material } from './material';
+import type { Checked } from './checkDue';
 import type { Instrument } from './instrument';
 
 /** A set of gauge blocks, mm; wear blocks stand at the two ends of every stack. */
-export interface BlockSet {
+export interface BlockSet extends Checked {
   readonly name: string;
   readonly sizes: readonly number[];
   /** One wear block's size, or none. */
@@ -10,7 +11,7 @@ export interface BlockSet {
 }
 
 /** A plug, reamer or good shank that a setting is copied from. */
-export interface Master {
+export interface Master extends Checked {
   readonly name: string;
   readonly ratio: number;
   /** Length of cone that can be swept. */
@@ -19,7 +20,7 @@ export interface Master {
   readonly provedOn?: string | undefined;
 }
 
-export interface SineBar {
+export interface SineBar extends Checked {
   readonly name: string;
   /** Between the roller centres. */
   readonly length: number;

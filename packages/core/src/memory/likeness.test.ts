@@ -16,6 +16,8 @@ const story = (over: Partial<Told['story']>): Told['story'] => ({
   took: null,
   causes: [],
   minutes: 60,
+  setUpMinutes: null,
+  runout: null,
   ...over,
 });
 const day = (n: number): string => new Date(Date.UTC(2026, 0, n)).toISOString();
@@ -61,6 +63,26 @@ describe('what a lathe is like', () => {
     });
     expect(latheLikeness(jobs([0.95, 0.94, 0.96, 0.95, 0.94, 0.96, 0.95]))[0]!.changed).toBeNull();
     expect(latheLikeness(jobs([0.95, 0.8, 0.8, 0.8]))[0]!.changed).toBeNull();
+  });
+  it('has minutes by way, what tools showed, runout and drift, each where something tells of it', () => {
+    const shown = [{ gain: 0.9, variance: 1e-4, lash: 0.01, wear: 0.001, at: day(1) }];
+    const said = latheLikeness([
+      { jobId: 'a', number: 'A', story: story({ setUpMinutes: 18, runout: 0.006 }), shown, drift: -0.004 },
+      { jobId: 'b', number: 'B', story: story({ setUpMinutes: 22, way: 'compound' }) },
+    ]);
+    const of = (kind: string): unknown =>
+      said.filter((one) => one.kind === kind).map(({ way, mean }) => [way, mean]);
+    expect(of('set-up')).toEqual([
+      ['compound', 22],
+      ['attachment', 18],
+    ]);
+    expect(of('spring')).toEqual([[null, expect.closeTo(0.1, 9)]]);
+    expect([of('lash'), of('wear'), of('runout'), of('drift')]).toEqual([
+      [[null, 0.01]],
+      [[null, 0.001]],
+      [[null, 0.006]],
+      [[null, -0.004]],
+    ]);
   });
   it('of steady scatter alone it says a change seldom', () => {
     let said = 0;

@@ -1,4 +1,6 @@
+import type { GainShown } from '../infeed/shown';
 import { DEVICES, type Device } from '../machine/lathe';
+import { WAY_IDS, type WayId } from '../taper/wayId';
 import type { ShapeStory } from './shapeStory';
 import { LEAST_CHANGED, LATEST } from './usual';
 
@@ -7,6 +9,10 @@ export interface Told {
   readonly jobId: string;
   readonly number: string;
   readonly story: ShapeStory;
+  /** What its approaches showed of the tool. */
+  readonly shown?: readonly GainShown[] | undefined;
+  /** What it went by from piece to piece of its batch, where that was more than scatter, mm. */
+  readonly drift?: number | null | undefined;
 }
 
 /** A figure of a lathe at one time: from the records of one job. */
@@ -19,9 +25,17 @@ export interface LikenessPoint {
 
 /** What a lathe is like in one respect, from everything kept on it. */
 export interface Likeness {
-  /** `scale`: how far off a device was, set by its scale, rad. `took`: what came off for each mm fed. */
-  readonly kind: 'scale' | 'took';
+  /**
+   * `scale`: how far off a device was, set by its scale, rad. `took`: what came off for each mm fed. `set-up`: minutes until
+   * a way's setting was proved. `spring`: part of a cut that springs back. `lash`: how much further off the edge stood at the
+   * first cut than the dial said, and `wear`: what it receded by at a pass; mm on radius. `runout`: whole swing of a master in
+   * the spindle. `drift`: what a figure goes by from piece to piece. mm.
+   */
+  readonly kind: 'scale' | 'took' | 'set-up' | 'spring' | 'lash' | 'wear' | 'runout' | 'drift';
+  /** Of a scale. */
   readonly device: Device | null;
+  /** Of a set-up. */
+  readonly way: WayId | null;
   readonly points: readonly LikenessPoint[];
   readonly mean: number;
   /** How far single ones lie from it, plus or minus (k = 2); null of fewer than two. */
@@ -30,21 +44,37 @@ export interface Likeness {
   readonly changed: { readonly from: number; readonly to: number } | null;
 }
 
-type Read = (story: ShapeStory) => number | null;
+type Read = (told: Told) => number | null;
 
 /** Each respect with how it is read from a story. A new one is a line here. */
 const KINDS: readonly {
   readonly kind: Likeness['kind'];
-  readonly device: Device | null;
+  readonly device?: Device;
+  readonly way?: WayId;
   readonly read: Read;
 }[] = [
   ...DEVICES.map((device) => ({
     kind: 'scale' as const,
     device,
-    read: ({ way, setting }: ShapeStory) => (way === device ? (setting?.scaleOff ?? null) : null),
+    read: ({ story: { way, setting } }: Told) => (way === device ? (setting?.scaleOff ?? null) : null),
   })),
-  { kind: 'took', device: null, read: ({ took }) => took },
+  ...WAY_IDS.map((id) => ({
+    kind: 'set-up' as const,
+    way: id,
+    read: ({ story: { way, setUpMinutes } }: Told) => (way === id ? setUpMinutes : null),
+  })),
+  { kind: 'took', read: ({ story: { took } }) => took },
+  { kind: 'spring', read: shownOf(({ gain }) => 1 - gain) },
+  { kind: 'lash', read: shownOf(({ lash }) => lash) },
+  { kind: 'wear', read: shownOf(({ wear }) => wear) },
+  { kind: 'runout', read: ({ story: { runout } }) => runout },
+  { kind: 'drift', read: ({ drift = null }) => drift },
 ];
+
+/** The mean of what a shape's approaches showed. */
+function shownOf(of: (one: GainShown) => number): Read {
+  return ({ shown = [] }) => (shown.length > 0 ? meanOf(shown.map(of)) : null);
+}
 
 /**
  * What a lathe is like, from how the shapes went that were made on it: how far its devices' scales are off and what its tools
@@ -55,22 +85,33 @@ const KINDS: readonly {
  * // → []
  */
 export function latheLikeness(told: readonly Told[]): Likeness[] {
-  return KINDS.flatMap(({ kind, device, read }) => {
+  return KINDS.flatMap(({ kind, device = null, way = null, read }) => {
     const points = told
-      .flatMap(({ jobId, number, story }) => {
-        const value = read(story);
+      .flatMap((one) => {
+        const value = read(one);
+        const { jobId, number, story } = one;
         return value === null ? [] : [{ at: story.to, jobId, number, value }];
       })
       .sort((a, b) => a.at.localeCompare(b.at));
     if (points.length === 0) return [];
     const values = points.map(({ value }) => value);
     return [
-      { kind, device, points, mean: meanOf(values), scatter: scatterOf(values), changed: changedIn(values) },
+      {
+        kind,
+        device,
+        way,
+        points,
+        mean: meanOf(values),
+        scatter: scatterOf(values),
+        changed: changedIn(values),
+      },
     ];
   });
 }
 
-const meanOf = (values: readonly number[]): number => values.reduce((sum, v) => sum + v, 0) / values.length;
+function meanOf(values: readonly number[]): number {
+  return values.reduce((sum, v) => sum + v, 0) / values.length;
+}
 
 function scatterOf(values: readonly number[]): number | null {
   if (values.length < 2) return null;

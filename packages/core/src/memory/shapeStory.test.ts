@@ -75,6 +75,30 @@ describe('how a shape went', () => {
     });
     expect(story.took).toBeCloseTo(0.9, 9);
   });
+  it('has the swing of a master in the spindle, as read last nearest its nose', () => {
+    const read = (at: number, seen: number, minute: number): KeptRecord =>
+      kept(
+        {
+          kind: 'reading',
+          way: 'attachment',
+          step: 'truth',
+          travelAlong: 'axis',
+          at,
+          seen,
+          expected: 0,
+          low: 0,
+          high: 1,
+          typed: '',
+        },
+        minute,
+      );
+    expect(shapeStory([read(7, 0.02, 0), read(7, 0.008, 1), read(70, 0.03, 2)])!.runout).toBe(0.008);
+    expect(shapeStory([nudge(0)])!.runout).toBeNull();
+  });
+  it('counts the minutes of the setting by themselves', () => {
+    expect(shapeStory([nudge(0), nudge(6), setting(10), pass(0.1, 25)])!.setUpMinutes).toBe(10);
+    expect(shapeStory([pass(0.1, 0)])!.setUpMinutes).toBeNull();
+  });
   it('leaves long pauses out of the minutes, and what was taken back out of everything', () => {
     const wrong = pass(5, 12);
     const story = shapeStory([

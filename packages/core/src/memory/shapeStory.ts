@@ -1,5 +1,6 @@
 import { approachOf } from '../approach/approach';
-import { PAUSE } from './usual';
+import { workedMinutes } from './workedMinutes';
+import { isBeside } from '../job/records/registry';
 import { ofKind, standing, type KeptRecord } from '../job/records/row';
 
 /** The angle a device was left at once it was proved, and what it took to get there. */
@@ -38,9 +39,12 @@ export interface ShapeStory {
   readonly causes: readonly string[];
   /** Minutes between one thing kept and the next, long pauses left out. */
   readonly minutes: number;
+  /** Minutes of those from the first card of the setting until it was proved; null where none was proved so. */
+  readonly setUpMinutes: number | null;
+  /** Whole swing of a master held in the spindle, as read nearest its nose, mm; null where none was clocked. */
+  readonly runout: number | null;
 }
 
-const MINUTE = 60_000;
 /** What is kept when work is tried in its mate or its gauge, or a throw read. */
 const TRIED = ['stand-off', 'contact', 'thrown'] as const;
 
@@ -54,7 +58,7 @@ const TRIED = ['stand-off', 'contact', 'thrown'] as const;
  */
 export function shapeStory(records: readonly KeptRecord[]): ShapeStory | null {
   const kept = standing(records);
-  const told = kept.filter(({ body }) => body.kind !== 'piece' && body.kind !== 'note');
+  const told = kept.filter(({ body }) => !isBeside(body.kind));
   const [first] = told;
   const last = told.at(-1);
   if (!first || !last) return null;
@@ -78,7 +82,9 @@ export function shapeStory(records: readonly KeptRecord[]): ShapeStory | null {
       .map(({ body }) => body.cause)
       .filter((cause) => cause !== '')
       .reverse(),
-    minutes: minutesIn(told),
+    setUpMinutes: setUpIn(kept),
+    runout: runoutIn(kept),
+    minutes: workedMinutes(told.map((r) => r.at)),
   };
 }
 
@@ -100,6 +106,26 @@ function settingIn(kept: readonly KeptRecord[]): StorySetting | null {
   };
 }
 
+/** What is kept while a device is set. */
+const SETTING: readonly KeptRecord['body']['kind'][] = ['step', 'reading', 'nudge'];
+
+function setUpIn(kept: readonly KeptRecord[]): number | null {
+  const proved = kept.findIndex(({ body }) => body.kind === 'setting-kept');
+  const first = kept.findIndex(({ body }) => SETTING.includes(body.kind));
+  if (first < 0 || proved < first) return null;
+  return workedMinutes(kept.slice(first, proved + 1).map((r) => r.at));
+}
+
+/** The card on which a master is clocked for running true: from its large end, which stands nearest the nose. */
+const CLOCKED = 'truth';
+
+function runoutIn(kept: readonly KeptRecord[]): number | null {
+  const read = ofKind(kept, 'reading').filter(({ body }) => body.step === CLOCKED);
+  const nearest = Math.min(...read.map(({ body }) => body.at));
+  const last = read.filter(({ body }) => body.at === nearest).at(-1);
+  return last ? Math.abs(last.body.seen) : null;
+}
+
 /** A row names its way where it was kept in one. */
 const wayIn = (told: readonly KeptRecord[]): string | null =>
   told.flatMap(({ body }) => ('way' in body ? [body.way as string] : [])).at(-1) ?? null;
@@ -111,12 +137,6 @@ function tookIn(kept: readonly KeptRecord[]): number | null {
     .filter((pass) => typeof pass.removed === 'number' && pass.infeed > 0);
   const fed = passes.reduce((sum, { infeed }) => sum + infeed, 0);
   return fed > 0 ? passes.reduce((sum, { removed }) => sum + (removed ?? 0), 0) / fed : null;
-}
-
-function minutesIn(told: readonly KeptRecord[]): number {
-  const times = told.map((r) => Date.parse(r.at)).sort((a, b) => a - b);
-  const gaps = times.slice(1).map((at, i) => (at - (times[i] as number)) / MINUTE);
-  return gaps.filter((gap) => gap <= PAUSE).reduce((sum, gap) => sum + gap, 0);
 }
 
 function most(names: readonly string[]): string {

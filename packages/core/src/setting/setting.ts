@@ -66,6 +66,8 @@ export interface SettingStep {
   readonly working: readonly Working[];
   readonly table?: StepTable;
   readonly drawing?: StepDrawing;
+  /** Things of the kit it rests on, by their names. */
+  readonly uses?: readonly string[];
   /** Its readings, or its doing, prove the setting: kept from here. */
   readonly proves?: boolean;
   /** Belongs to after the work, and holds nothing up. */

@@ -25,7 +25,8 @@ export function toolHeightStep({ task }: SettingContext): SettingStep {
       {
         label: 'Its share of the zone',
         figure: length(allowed, 0.001),
-        after: 'on diameter: a quarter, so that three are left for setting, slide and bar',
+        after: 'on diameter',
+        also: ['a quarter of it: three are left for setting, slide and bar'],
       },
     ],
     caution: 'Chuck key out, drawbar or dog tight, and the tool clear of the work before the spindle turns.',

@@ -5,6 +5,8 @@ export interface KindOfRecord<Body extends { readonly kind: string }> {
   readonly kind: Body['kind'];
   /** Kept of a piece that was being cut, or was cut: what comes before it in the line of work is done. */
   readonly ofTheCut?: true;
+  /** Said of the piece as a whole: it belongs to no shape, and no work was done by it. */
+  readonly beside?: true;
   /** The row in a sentence, its figures left as figures. */
   say(body: Body, row: { readonly piece: number }): Phrase;
 }

@@ -4,6 +4,8 @@ import type { KindOfRecord } from './kind';
 export interface Note {
   readonly kind: 'note';
   readonly text: string;
+  /** The kept row it is about; none where it is of the operation, or of the piece. */
+  readonly of?: string | undefined;
 }
 
-export const note: KindOfRecord<Note> = { kind: 'note', say: (body) => [body.text] };
+export const note: KindOfRecord<Note> = { kind: 'note', beside: true, say: (body) => [body.text] };

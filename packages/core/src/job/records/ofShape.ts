@@ -1,8 +1,5 @@
 import type { KeptRecord } from './row';
-import type { RecordKind } from './registry';
-
-/** What is said of the piece as a whole, whichever shape was in hand when it was kept. */
-const OF_THE_PIECE: readonly RecordKind[] = ['piece', 'withdrawn', 'note'];
+import { isBeside } from './registry';
 
 /** The feature a record is about: as it says, or as its contents name it. */
 export const featureOf = ({ feature, body }: KeptRecord): string | undefined =>
@@ -24,5 +21,5 @@ export const recordsOf = (
   records.filter((record) => {
     const of = featureOf(record);
     if (of !== undefined) return of === feature;
-    return first || OF_THE_PIECE.includes(record.body.kind);
+    return first || isBeside(record.body.kind);
   });

@@ -10,6 +10,7 @@ export interface Piece {
 
 export const piece: KindOfRecord<Piece> = {
   kind: 'piece',
+  beside: true,
   say: ({ carriedFrom, again }, { piece }) => [
     `Piece ${piece} ${again ? 'taken up again' : 'started'}`,
     ...(carriedFrom ? [`, settings carried over from piece ${carriedFrom}`] : []),

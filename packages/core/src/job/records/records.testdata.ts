@@ -56,6 +56,12 @@ export const RECORD_EXAMPLES: { readonly [K in RecordKind]: Extract<RecordBody, 
   curve: { kind: 'curve', places: 6, worst: -0.005, at: 8, rms: 0.003, limit: 0.1, inside: true },
   sized: { kind: 'sized', what: 'Collar, diameter', seen: 39.98, low: 39.9, high: 40, typed: '39.98' },
   worked: { kind: 'worked', said: 'Face the tailstock end' },
+  photo: {
+    kind: 'photo',
+    photo: '3e2b7c1e-0000-4000-8000-000000000001',
+    text: 'Chips packed under jaw 2',
+    of: '3e2b7c1e-0000-4000-8000-000000000002',
+  },
   crept: { kind: 'crept', along: null, across: 0.05, worst: 0.1, at: 36.5 },
   joint: {
     kind: 'joint',

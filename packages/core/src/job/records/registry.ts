@@ -10,6 +10,7 @@ import { measured, type Measured } from './measured';
 import { note, type Note } from './note';
 import { nudge, type Nudge } from './nudge';
 import { pass, type Pass } from './pass';
+import { photo, type Photo } from './photo';
 import { piece, type Piece } from './piece';
 import { reading, type Reading } from './reading';
 import { settingKept, type SettingKept } from './settingKept';
@@ -48,6 +49,7 @@ export type RecordBody =
   | Sized
   | Worked
   | Verdict
+  | Photo
   | Piece
   | Note
   | Withdrawn;
@@ -76,6 +78,7 @@ const KINDS: { readonly [K in RecordKind]: KindOfRecord<Extract<RecordBody, { ki
   sized,
   worked,
   verdict,
+  photo,
   piece,
   note,
   withdrawn,
@@ -98,6 +101,15 @@ export function describeRecord({
   const { say } = KINDS[body.kind] as KindOfRecord<RecordBody>;
   return say(body, { piece });
 }
+
+/**
+ * Whether a kind of row is said of the piece as a whole, with no work done by it.
+ *
+ * @example
+ * isBeside('note')
+ * // → true
+ */
+export const isBeside = (kind: RecordKind): boolean => KINDS[kind].beside ?? false;
 
 /** Whether a kind of row is kept of a cut, and not of what is set before one. */
 export const isOfTheCut = (kind: RecordKind): boolean => KINDS[kind].ofTheCut ?? false;

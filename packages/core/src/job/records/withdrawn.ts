@@ -6,4 +6,8 @@ export interface Withdrawn {
   readonly record: string;
 }
 
-export const withdrawn: KindOfRecord<Withdrawn> = { kind: 'withdrawn', say: () => ['Taken back'] };
+export const withdrawn: KindOfRecord<Withdrawn> = {
+  kind: 'withdrawn',
+  beside: true,
+  say: () => ['Taken back'],
+};

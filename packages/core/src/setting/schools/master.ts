@@ -40,6 +40,7 @@ function truthStep(context: SettingContext, master: Master): SettingStep {
   const allowed = Math.max(lathe.indicator, (far - near) * task.tolerance.halfAngle);
   return {
     id: 'truth',
+    uses: [master.name],
     short: 'master true',
     title: [`Clock ${master.name} for running true at both ends`],
     detail: [
@@ -81,6 +82,7 @@ function stillStep(way: Way, context: SettingContext, master: Master): SettingSt
   const off = (master.ratio - ratioOf(task.halfAngle)) * travel;
   return {
     id: 'master.sweep',
+    uses: [master.name],
     short: 'flat sweep',
     title: [
       along === 'slide' ? 'Run the slide ' : 'Run the carriage ',

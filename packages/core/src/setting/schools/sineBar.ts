@@ -52,6 +52,7 @@ function stackStep(context: SettingContext, bar: SineBar, set: BlockSet): Settin
       },
     ],
     ...(made ? { table: blockTable(made) } : {}),
+    uses: [bar.name, set.name],
     drawing: { kind: 'sine-bar', length: bar.length, stack: made?.total ?? wanted, angle: got },
     working: [
       angleWorking(context),
