@@ -6,8 +6,8 @@ export const SHOP_TAPER_SCHEMA = 1;
 
 /** How a shop bundle says what it is, and in which form. */
 export const BUNDLE_FORMAT = 'anello-shop';
-/** Form 2 has jobs, records and settings too. */
-export const BUNDLE_SCHEMA = 2;
+/** Form 2 has jobs, records and settings too; form 3 names photos, which lie beside it in the zip. */
+export const BUNDLE_SCHEMA = 3;
 
 export const CHUCK_KINDS = ['three-jaw', 'four-jaw', 'collet', 'faceplate'] as const;
 

@@ -21,6 +21,20 @@ export { shapeKeys, type ShapeKey } from './job/shapeKeys';
 export { hereSchema, LIVE_SHELVES, liveEventSchema, type Here, type LiveEvent } from './api/live';
 export { copiesSchema, type CopiesSaid } from './api/copies';
 export { likenessSchema, type LikenessSaid } from './api/likeness';
+export { LARGEST_PHOTO, LARGEST_SIDE, PHOTO_SIDE, sendPhotoSchema, type SendPhoto } from './api/photos';
+export { lossesQuerySchema, lossesSchema, type LossesSaid, type LossRow } from './api/losses';
+export { loreQuerySchema, loreSchema, type LoreSaid } from './api/lore';
+export {
+  initialsSchema,
+  peopleSchema,
+  personSchema,
+  RIGHTS,
+  savePersonSchema,
+  type People,
+  type Person,
+  type Right,
+  type SavePerson,
+} from './api/people';
 export { operatorsSchema, type Operators } from './api/operators';
 export { beforeSchema, type Before, type BeforeRow } from './api/before';
 export { eccentricOfJob, jobFacts, taperOfJob, taperOfJobIfComplete } from './job/toCore';
@@ -50,9 +64,15 @@ export { shopTaperSchema, type ShopTaper } from './taper/schema';
 export {
   bundleJsonSchema,
   bundleQuerySchema,
+  BUNDLE_SORTS,
   bundleSchema,
   importedSchema,
+  importQuerySchema,
+  migrateBundle,
+  TAKEN_AS,
   type Bundle,
+  type BundleSort,
+  type TakenAs,
   type Imported,
 } from './api/bundle';
 export {

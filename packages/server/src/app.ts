@@ -20,6 +20,8 @@ import { copyRoutes } from './routes/copies';
 import { healthRoutes } from './routes/health';
 import { jobRoutes } from './routes/jobs';
 import { machineRoutes } from './routes/machines';
+import { peopleRoutes } from './routes/people';
+import { photoRoutes } from './routes/photos';
 import { recordRoutes } from './routes/records';
 import { shelfRoutes } from './routes/shelf';
 import { FROM_A_TABLET } from './config';
@@ -102,6 +104,8 @@ export async function buildApp(options: AppOptions): Promise<FastifyInstance> {
     healthRoutes(api, context);
     jobRoutes(api, context);
     recordRoutes(api, context);
+    photoRoutes(api, context);
+    peopleRoutes(api, context);
     logRoutes(api, context);
     liveRoutes(api, context);
     copyRoutes(api, context);

@@ -24,6 +24,7 @@ describe('the shop passphrase', () => {
     expect((await withCookie(undefined, 'GET', '/api/session')).json()).toEqual({
       needed: true,
       signedIn: false,
+      who: null,
     });
     const answer = await signIn(PASSPHRASE);
     expect(answer.headers['set-cookie']).toMatch(/HttpOnly; SameSite=Strict/);
@@ -32,6 +33,7 @@ describe('the shop passphrase', () => {
     expect((await withCookie(cookie, 'GET', '/api/session')).json()).toEqual({
       needed: true,
       signedIn: true,
+      who: null,
     });
     await withCookie(cookie, 'DELETE', '/api/session');
     expect((await withCookie(cookie)).statusCode).toBe(401);

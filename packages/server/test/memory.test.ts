@@ -3,6 +3,7 @@ import {
   type Before,
   type LikenessSaid,
   type LogPage,
+  type LoreSaid,
   type Operators,
   type Rack,
 } from '@anello/contract';
@@ -127,7 +128,7 @@ describe('what a lathe is like', () => {
     const bar = said.figures.find((one) => one.device === 'attachment')!;
     expect(numbers(bar.points)).toEqual(['J-041', 'J-052', 'J-078', 'J-086']);
     expect(bar.mean).toBeGreaterThan(5e-4);
-    expect(said.lost.map(({ number }) => number)).toEqual(['J-109', 'J-058']);
+    expect(said.lost.map(({ number }) => number)).toEqual(['J-109', 'J-078', 'J-069', 'J-063', 'J-058']);
     expect(said.scrapped).toBe(2);
     const short = (await of('short-lathe')).json<LikenessSaid>();
     expect(short.figures).toEqual([]);
@@ -177,5 +178,25 @@ describe('whose initials stand in the book', () => {
     const empty = await testServer();
     expect((await empty.send('GET', '/api/operators')).json()).toEqual({ operators: [] });
     await empty.close();
+  });
+});
+
+describe('what earlier approaches say of a lathe’s tools', () => {
+  const lore = async (query: string) =>
+    (await server.send('GET', `/api/machines/long-lathe/lore?${query}`)).json<LoreSaid>().lore;
+  it('comes from pieces of the same way on it, and not from the one in hand', async () => {
+    const all = await lore('way=attachment');
+    expect(all).toMatchObject({ latest: expect.stringMatching(/^202/) });
+    expect(all!.approaches).toBeGreaterThanOrEqual(2);
+    expect(all!.gain).toBeGreaterThan(0.8);
+    expect(all!.gain).toBeLessThan(1.03);
+    expect(all!.believed).toBeLessThan(0.7);
+    const without = await lore('way=attachment&job=j-086&piece=1');
+    expect(without!.approaches).toBe(all!.approaches - 1);
+  });
+  it('is nothing of a way nobody has used, and not-found of no lathe', async () => {
+    expect(await lore('way=reamer')).toBeNull();
+    expect((await server.send('GET', '/api/machines/none/lore?way=reamer')).statusCode).toBe(404);
+    expect((await server.send('GET', '/api/machines/long-lathe/lore')).statusCode).toBe(422);
   });
 });

@@ -136,7 +136,7 @@ describe('the shop as one file', () => {
       ],
     };
     const done = (await other.send('POST', '/api/shop/bundle', strange)).json<Imported>();
-    expect(done.left).toEqual({ withoutJob: 3, different: 2 });
+    expect(done.left).toEqual({ withoutJob: 3, different: 2, unwanted: 0, photos: 0 });
     expect(done.kept).toBe(bundle.records.length + bundle.settings.length);
     expect((await other.send('GET', '/api/shop/bundle')).json()).toEqual(bundle);
     await other.close();

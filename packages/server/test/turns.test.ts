@@ -1,4 +1,6 @@
-import { expect, it } from 'vitest';
+import type { Rack } from '@anello/contract';
+import { describe, expect, it, vi } from 'vitest';
+import { aReading, testServer } from './support';
 import { Turns } from '../src/routes/turns';
 
 const settled = (ms = 0): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms));
@@ -31,4 +33,26 @@ it('an answer is never starved, whatever is being kept', async () => {
   await settled(5);
   expect(done).toBe(false);
   turns.release();
+});
+
+describe('the cards of the rack', () => {
+  it('are right at once while readings come, and are written beside their jobs soon after', async () => {
+    const shop = await testServer({ demo: true });
+    const written = (): number =>
+      shop.book.get<{ n: number }>('select count(*) as `n` from `rack` where `progress` is not null')!.n;
+    const card = async (): Promise<Rack['jobs'][number]> =>
+      (await shop.send('GET', '/api/jobs?search=J-103')).json<Rack>().jobs[0]!;
+    expect((await card()).scrapped).toBe(false);
+    for (const verdict of ['scrap', 'accepted', 'scrap'] as const) {
+      await shop.send('POST', '/api/records', {
+        ...aReading('j-103', { at: new Date().toISOString() }),
+        body: { kind: 'verdict', verdict, cause: verdict === 'scrap' ? 'Slipped in the chuck' : '' },
+      });
+      expect((await card()).scrapped).toBe(verdict === 'scrap');
+    }
+    const before = written();
+    await vi.waitFor(() => expect(written()).toBeGreaterThan(before), { timeout: 4000 });
+    expect((await card()).scrapped).toBe(true);
+    await shop.close();
+  });
 });

@@ -1,7 +1,10 @@
+import { AnelloError } from '@anello/core/basics';
 import { z } from 'zod';
 import { BUNDLE_FORMAT, BUNDLE_SCHEMA } from '../forms';
+import { migrateJobDocument } from '../job/migrate';
 import { jobDocumentSchema } from '../job/schema';
 import { kitDocumentSchema } from '../kit/schema';
+import { migrateMachineDocument } from '../machine/migrate';
 import { machineDocumentSchema } from '../machine/schema';
 import { recordSchema, settingSchema } from '../record/schema';
 import { shopTaperSchema } from '../taper/schema';
@@ -11,8 +14,8 @@ const id = z.string().regex(/^[a-z0-9][a-z0-9-]{2,59}$/, 'An id is small letters
 const MOST = 1_000_000;
 
 /**
- * Everything a shop has as one file, to carry to another or keep: the published form of Anello's JSON. Form 1 had lathes,
- * kit and tapers only, and is still read.
+ * Everything a shop has as one file, to carry to another or keep: the published form of Anello's JSON, alone or as `shop.json`
+ * in a zip with its photos beside it (`photos/<id>.jpg`). Older forms are still read.
  */
 export const bundleSchema = z.strictObject({
   format: z.literal(BUNDLE_FORMAT),
@@ -26,8 +29,57 @@ export const bundleSchema = z.strictObject({
     .default([]),
   records: z.array(recordSchema).max(MOST).default([]),
   settings: z.array(settingSchema).max(MOST).default([]),
+  photos: z
+    .array(z.strictObject({ id: z.uuid(), jobId: z.string().min(1).max(60) }))
+    .max(MOST)
+    .default([]),
 });
 export type Bundle = z.infer<typeof bundleSchema>;
+
+/**
+ * A bundle as it was read from a file, its lathes and jobs brought to the present form; whatever cannot be is left for the
+ * schema to refuse. Error: newer-document.
+ */
+export function migrateBundle(raw: unknown): unknown {
+  if (typeof raw !== 'object' || raw === null) return raw;
+  const { machines, jobs } = raw as { machines?: unknown; jobs?: unknown };
+  return {
+    ...raw,
+    ...(Array.isArray(machines) ? { machines: machines.map(broughtUpBy(migrateMachineDocument)) } : {}),
+    ...(Array.isArray(jobs) ? { jobs: jobs.map(broughtUpBy(migrateJobDocument)) } : {}),
+  };
+}
+
+const broughtUpBy =
+  (migrate: (raw: unknown) => unknown) =>
+  (row: unknown): unknown => {
+    if (typeof row !== 'object' || row === null) return row;
+    try {
+      return { ...row, document: migrate((row as { document?: unknown }).document) };
+    } catch (error) {
+      if (error instanceof AnelloError) throw error;
+      return row;
+    }
+  };
+
+/** Sorts of things that can be here already and differ. */
+export const BUNDLE_SORTS = ['machines', 'kit', 'tapers', 'jobs'] as const;
+export type BundleSort = (typeof BUNDLE_SORTS)[number];
+/** What becomes of one that differs: taken in beside mine under a new name, left out, or put in the place of mine. */
+export const TAKEN_AS = ['beside', 'left', 'over'] as const;
+export type TakenAs = (typeof TAKEN_AS)[number];
+
+const named = z
+  .string()
+  .transform((text) => text.split(',').filter((one) => one !== ''))
+  .pipe(z.array(z.string().regex(/^(machines|kit|tapers|jobs):[a-z0-9][a-z0-9-]{2,59}$/)).max(5000))
+  .optional();
+/** How a file is taken in: only tried, with nothing written; and of those that differ (`jobs:j-101`), which not beside. */
+export const importQuerySchema = z.object({
+  trial: z.literal('yes').optional(),
+  leave: named,
+  over: named,
+});
 
 /** Ids of jobs, with commas between; the whole shop where none are named. */
 export const bundleQuerySchema = z.object({
@@ -38,7 +90,7 @@ export const bundleQuerySchema = z.object({
     .optional(),
 });
 
-/** What an import did: nothing here is ever overwritten. */
+/** What an import did, or in a trial would do: nothing here is overwritten but what was named. */
 export const importedSchema = z.object({
   added: z.array(z.string()),
   /** Already here, the same. */
@@ -51,7 +103,26 @@ export const importedSchema = z.object({
     withoutJob: z.int(),
     /** Here under the same id, saying something else: what is here stands. */
     different: z.int(),
+    /** Of jobs and lathes that were left out. */
+    unwanted: z.int(),
+    /** Photos that are not in the file, are none, or are of no job here. */
+    photos: z.int(),
   }),
+  /** Photos that were not here. */
+  photos: z.int(),
+  /** Here under the same id but different, and what became of each. */
+  differ: z.array(
+    z.object({
+      sort: z.enum(BUNDLE_SORTS),
+      id: z.string(),
+      name: z.string(),
+      as: z.enum(TAKEN_AS),
+      /** What it is called now, where it stands beside mine. */
+      beside: z.string().nullable(),
+      /** Where the two differ: names of the document's own fields. */
+      where: z.array(z.string()),
+    }),
+  ),
   /** Here under the same id but different: taken in beside it under a new name. */
   beside: z.array(z.string()),
 });

@@ -1,9 +1,11 @@
 import { DEVICES } from '@anello/core/machine';
+import { WAY_IDS } from '@anello/core/taper';
 import { z } from 'zod';
 
 const figure = z.object({
-  kind: z.enum(['scale', 'took']),
+  kind: z.enum(['scale', 'took', 'set-up', 'spring', 'lash', 'wear', 'runout', 'drift']),
   device: z.enum(DEVICES).nullable(),
+  way: z.enum(WAY_IDS).nullable(),
   points: z.array(
     z.object({ at: z.iso.datetime(), jobId: z.string(), number: z.string(), value: z.number() }),
   ),

@@ -5,6 +5,7 @@ import { jobDocumentSchema } from '../job/schema';
 import { kitDocumentSchema } from '../kit/schema';
 import { machineDocumentSchema } from '../machine/schema';
 import { recordSchema, settingSchema } from '../record/schema';
+import { personSchema } from './people';
 import { shopTaperSchema } from '../taper/schema';
 
 const id = z.string().min(1).max(60);
@@ -147,7 +148,15 @@ export const errorSchema = z.object({
 });
 export type ErrorBody = z.infer<typeof errorSchema>;
 
-/** Whether this shop has a passphrase, and whether who asks has given it. */
-export const sessionSchema = z.object({ needed: z.boolean(), signedIn: z.boolean() });
+/** Whether this shop has a passphrase, whether who asks has given it, and who that is, where it was their own. */
+export const sessionSchema = z.object({
+  needed: z.boolean(),
+  signedIn: z.boolean(),
+  who: personSchema.nullable(),
+});
 export type Session = z.infer<typeof sessionSchema>;
-export const signInSchema = z.strictObject({ passphrase: z.string().min(1).max(200) });
+export const signInSchema = z.strictObject({
+  passphrase: z.string().min(1).max(200),
+  /** Whose it is; the shop's where left out. */
+  initials: z.string().trim().max(12).optional(),
+});

@@ -1,5 +1,6 @@
 import { AnelloError } from '@anello/core/basics';
 import {
+  isBeside,
   currentPiece,
   lineProgress,
   nextInBatch,
@@ -97,7 +98,7 @@ export function lineCard(
 /** The shape that was worked at last, while it is not proved: its slide is set before the piece comes to it. */
 function inHand(at: BatchAt, records: readonly KeptRecord[]): NextInBatch | null {
   const last = standing(records)
-    .filter((r) => r.piece === at.piece && !OF_THE_PIECE.includes(r.body.kind))
+    .filter((r) => r.piece === at.piece && !isBeside(r.body.kind))
     .at(-1);
   const proved = provedOn(at, at.piece);
   const loops = at.holdings
@@ -106,7 +107,6 @@ function inHand(at: BatchAt, records: readonly KeptRecord[]): NextInBatch | null
   const found = last && loops.find((one) => isAbout(one, last));
   return found ? { piece: at.piece, operation: found.id } : null;
 }
-const OF_THE_PIECE: readonly string[] = ['piece', 'note'];
 const isAbout = ({ id, features, first }: LineOperation, { operation, feature }: KeptRecord): boolean =>
   operation !== undefined
     ? operation === id

@@ -44,6 +44,13 @@ const itsTaper = {
   length: length(),
 };
 
+/** What is checked from time to time: when last, against what, and how many months until again. */
+const checkedLately = {
+  checkedOn: z.iso.date().optional(),
+  checkedAgainst: z.string().trim().max(80).optional(),
+  checkEvery: entrySchema('number', { positive: true }).optional(),
+};
+
 const instrument = z.strictObject({
   ...base,
   kind: z.literal('instrument'),
@@ -51,16 +58,18 @@ const instrument = z.strictObject({
   resolution: length(),
   range: length().optional(),
   uncertainty: length(),
+  ...checkedLately,
 });
 const blocks = z.strictObject({
   ...base,
   kind: z.literal('blocks'),
   sizes: sizesSchema,
   wear: length().optional(),
+  ...checkedLately,
 });
 const sizedSet = (kind: 'drills' | 'reamers' | 'rollers' | 'balls') =>
   z.strictObject({ ...base, kind: z.literal(kind), sizes: sizesSchema });
-const sineBar = z.strictObject({ ...base, kind: z.literal('sine-bar'), length: length() });
+const sineBar = z.strictObject({ ...base, kind: z.literal('sine-bar'), length: length(), ...checkedLately });
 const master = z.strictObject({
   ...base,
   kind: z.literal('master'),
@@ -68,6 +77,8 @@ const master = z.strictObject({
   /** The day it was last proved, and by whom. */
   provedOn: z.iso.date().optional(),
   provedBy: z.string().max(12).optional(),
+  checkedAgainst: checkedLately.checkedAgainst,
+  checkEvery: checkedLately.checkEvery,
 });
 const taperReamer = z.strictObject({ ...base, kind: z.literal('taper-reamer'), ...itsTaper });
 const boringBar = z.strictObject({

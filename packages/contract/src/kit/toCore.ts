@@ -13,9 +13,15 @@ export function coreKit(documents: readonly KitDocument[]): Kit {
   return {
     ...NO_KIT,
     instruments: of('instrument').map((d) => valuesOf(d)),
-    blocks: of('blocks').map((d) => ({ name: d.name, sizes: d.sizes.values, wear: d.wear?.value })),
+    blocks: of('blocks').map((d) => ({
+      name: d.name,
+      sizes: d.sizes.values,
+      wear: d.wear?.value,
+      checkedOn: d.checkedOn,
+      checkEvery: d.checkEvery?.value,
+    })),
     sineBars: of('sine-bar').map((d) => valuesOf(d)),
-    masters: of('master').map((d) => ({ ...valuesOf(d), ratio: ratioOfKit(d) })),
+    masters: of('master').map((d) => ({ ...valuesOf(d), ratio: ratioOfKit(d), checkedOn: d.provedOn })),
     taperReamers: of('taper-reamer').map((d) => ({ ...valuesOf(d), ratio: ratioOfKit(d) })),
     boringBars: of('boring-bar').map((d) => valuesOf(d)),
     pinBlocks: of('pin-block').map((d) => valuesOf(d)),

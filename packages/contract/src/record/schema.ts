@@ -162,7 +162,17 @@ export const recordBodySchema = z.discriminatedUnion('kind', [
     carriedFrom: z.int().min(1).nullable(),
     again: z.boolean().optional(),
   }),
-  z.strictObject({ kind: z.literal('note'), text: z.string().trim().min(1).max(2000) }),
+  z.strictObject({
+    kind: z.literal('note'),
+    text: z.string().trim().min(1).max(2000),
+    of: z.uuid().optional(),
+  }),
+  z.strictObject({
+    kind: z.literal('photo'),
+    photo: z.uuid(),
+    text: z.string().trim().max(400),
+    of: z.uuid().optional(),
+  }),
   z.strictObject({ kind: z.literal('withdrawn'), record: z.uuid() }),
 ]);
 

@@ -1,17 +1,20 @@
-import { execFile } from 'node:child_process';
 import { fileURLToPath } from 'node:url';
-import { promisify } from 'node:util';
+import { Worker } from 'node:worker_threads';
+import { bookFile } from '../db/files';
 
-const run = promisify(execFile);
-/** The same that `npm run backup` runs, as it was built. */
-const COMMAND = fileURLToPath(new URL('./cli/backup.js', import.meta.url));
+const THREAD = fileURLToPath(new URL('./copies/copying.js', import.meta.url));
 
-/** Copies a folder's book in a process of its own: a thick one takes a while, and nobody at a lathe waits for it. */
-export async function copyBeside(dataFolder: string, file: string): Promise<void> {
-  try {
-    await run(process.execPath, [COMMAND, file], { env: { ...process.env, ANELLO_DATA: dataFolder } });
-  } catch (error) {
-    const { stderr } = error as { stderr?: string };
-    throw new Error(stderr?.trim() || (error as Error).message, { cause: error });
-  }
+/**
+ * Copies a folder's book in a thread of its own: a thick one takes a while, and nobody at a lathe waits for it. A thread and
+ * not a process: one that outlives a server killed in the middle would have the book open beside the next, and `npm run
+ * torture` has seen the last thing kept before the kill gone by that.
+ */
+export function copyBeside(dataFolder: string, copy: string): Promise<void> {
+  return new Promise((resolve, reject) => {
+    const thread = new Worker(THREAD, { workerData: { book: bookFile(dataFolder), copy } });
+    thread.once('error', reject);
+    thread.once('exit', (code) =>
+      code === 0 ? resolve() : reject(new Error(`the copy’s thread ended with ${code}`)),
+    );
+  });
 }

@@ -35,6 +35,15 @@ export function backUp(folder: string, to?: string): string {
     throw new Unfit(`${copy} is there already.`, 'Nothing is written over: name another file.');
   judgeBook(folder, MIGRATION_NAMES);
   mkdirSync(dirname(copy), { recursive: true });
+  vacuumInto(file, copy);
+  return copy;
+}
+
+/**
+ * A book's file as it is now into another, on a connection of its own, and that one read through. The book's file is opened
+ * by SQLite alone: opened and closed by anything else of the process that serves it, its locks would be let go.
+ */
+export function vacuumInto(file: string, copy: string): void {
   const raw = openRaw(file);
   try {
     raw.exec('pragma busy_timeout = 10000');
@@ -43,7 +52,6 @@ export function backUp(folder: string, to?: string): string {
     raw.close();
   }
   sealCopy(copy);
-  return copy;
 }
 
 /** What was written after the copy was made would be out of sight. A book that cannot be read has nothing to lose by it. */

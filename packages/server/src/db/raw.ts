@@ -6,7 +6,7 @@ export interface RawStatement {
   get(values: readonly SqlValue[]): unknown;
   all(values: readonly SqlValue[]): unknown[];
 }
-export type SqlValue = string | number | null;
+export type SqlValue = string | number | null | Uint8Array;
 
 /** The driver's connection, as far as it is used here. */
 export interface RawDatabase {

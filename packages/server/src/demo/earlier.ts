@@ -19,6 +19,8 @@ interface Went {
   readonly standsOff: number;
   readonly verdict: 'accepted' | 'scrap';
   readonly cause?: string;
+  /** Why the first piece was sent back before it was accepted. */
+  readonly sentBack?: string;
   readonly pieces?: number;
 }
 
@@ -64,6 +66,10 @@ function taperRows(jobId: string, feature: string, went: Went, now: Date): Earli
   for (let piece = 1; piece <= (went.pieces ?? 1); piece++) {
     if (piece > 1) keep(piece, { kind: 'piece', carriedFrom: piece - 1 });
     tried(keep, piece, went);
+    if (piece === 1 && went.sentBack) {
+      keep(piece, { kind: 'verdict', verdict: 'rework', cause: went.sentBack });
+      keep(piece, { kind: 'contact', contact: 'full', halfAngle, swing: null, distance: null });
+    }
     const last = piece === (went.pieces ?? 1);
     keep(piece, {
       kind: 'verdict',
@@ -231,6 +237,7 @@ export function earlierWork(now: Date): readonly Earlier[] {
           took: 0.9,
           standsOff: 6.6,
           verdict: 'accepted',
+          sentBack: 'Chatter or torn finish: the tool had lost its edge.',
           pieces: 3,
         },
       },
@@ -260,6 +267,7 @@ export function earlierWork(now: Date): readonly Earlier[] {
           took: 0.97,
           standsOff: 2.1,
           verdict: 'accepted',
+          sentBack: 'Angle out of band: it rocks on its small end.',
         },
       },
       now,
@@ -283,6 +291,7 @@ export function earlierWork(now: Date): readonly Earlier[] {
           took: 0.94,
           standsOff: 3,
           verdict: 'accepted',
+          sentBack: 'Still over size: the sleeve stands off by 3 mm.',
         },
       },
       now,

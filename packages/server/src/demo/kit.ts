@@ -17,6 +17,8 @@ interface Instrument {
   readonly resolution: string;
   readonly uncertainty: string;
   readonly range?: string;
+  /** Checked on, and every so many months. */
+  readonly checked?: readonly [string, number];
 }
 
 const instrument = (name: string, given: Instrument): KitDocument => ({
@@ -27,6 +29,9 @@ const instrument = (name: string, given: Instrument): KitDocument => ({
   resolution: entry(given.resolution),
   uncertainty: entry(given.uncertainty),
   ...(given.range ? { range: entry(given.range) } : {}),
+  ...(given.checked
+    ? { checkedOn: given.checked[0], checkEvery: entry(String(given.checked[1]), 'number') }
+    : {}),
 });
 
 /** What the Quoin Lane workshop has in its drawers. */
@@ -56,6 +61,7 @@ export const DEMO_KIT: readonly { id: string; document: KitDocument }[] = [
       resolution: '0.001 mm',
       uncertainty: '0.003 mm',
       range: '25 mm',
+      checked: ['2026-08-10', 12],
     }),
   },
   {
@@ -113,6 +119,9 @@ export const DEMO_KIT: readonly { id: string; document: KitDocument }[] = [
         '1.0005; 1.001 to 1.009 by 0.001; 1.01 to 1.49 by 0.01; 0.5 to 9.5 by 0.5; 10 to 100 by 10',
       ),
       wear: entry('2 mm'),
+      checkedOn: '2025-10-14',
+      checkedAgainst: 'The county’s reference set',
+      checkEvery: entry('12', 'number'),
     },
   },
   {
@@ -170,6 +179,8 @@ export const DEMO_KIT: readonly { id: string; document: KitDocument }[] = [
       length: entry('78 mm'),
       provedOn: '2026-09-02',
       provedBy: 'DO',
+      checkedAgainst: 'Plug and ring, blued',
+      checkEvery: entry('24', 'number'),
     },
   },
   {

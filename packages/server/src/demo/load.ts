@@ -2,6 +2,7 @@ import { createJobSchema, createKitSchema, createMachineSchema, createTaperSchem
 import type { Book } from '../db/book';
 import { putAwayNow, putJob } from '../stores/jobs';
 import { putSetting } from '../stores/machines';
+import { putPerson } from '../stores/people';
 import { putRecord } from '../stores/records';
 import { putOnShelf } from '../stores/shelf';
 import { KIT, MACHINES, TAPERS } from '../stores/shelves';
@@ -11,6 +12,13 @@ import { DEMO_JOBS } from './jobs';
 import { wanted } from './wanted';
 import { DEMO_KIT, DEMO_MATERIALS, DEMO_TAPERS } from './kit';
 import { DEMO_MACHINES } from './machines';
+
+/** Who works at Quoin Lane. */
+const DEMO_PEOPLE = [
+  ['RK', 'Rosa Keel'],
+  ['MT', 'Milo Tarn'],
+  ['DO', 'Dara Orme'],
+] as const;
 
 /**
  * Fills a new book with the demo shop, all of it or nothing, checked as what a browser sends is. Does nothing to a book
@@ -23,6 +31,7 @@ export function loadDemoShop(book: Book, now: Date): Promise<boolean> {
       putOnShelf(book, MACHINES, one.id, one.document);
     for (const one of [...DEMO_KIT, ...DEMO_MATERIALS].map((k) => createKitSchema.parse(k)))
       putOnShelf(book, KIT, one.id, one.document);
+    for (const [initials, name] of DEMO_PEOPLE) putPerson(book, initials, name);
     for (const one of DEMO_TAPERS.map((t) => createTaperSchema.parse(t)))
       putOnShelf(book, TAPERS, one.id, one.document);
     const earlier = earlierWork(now);

@@ -1,12 +1,15 @@
-import { errorSchema, sessionSchema, signInSchema } from '@anello/contract';
+import { errorSchema, sessionSchema, signInSchema, type Person } from '@anello/contract';
 import { AnelloError } from '@anello/core/basics';
 import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify';
 import type { ZodTypeProvider } from 'fastify-type-provider-zod';
 import type { Book } from '../db/book';
+import { isOwnPassphrase, personHere } from '../stores/people';
 import { LASTS, Sessions } from '../stores/sessions';
 import { Throttle } from './throttle';
 
 const COOKIE = 'anello';
+/** Asked without changing anything. */
+const LOOKING = new Set(['GET', 'HEAD', 'OPTIONS']);
 /** Asked without signing in: whether the server is there, and the sign-in itself. The page holds nothing of the shop. */
 const OPEN = new Set(['/api/health', '/api/session']);
 
@@ -19,7 +22,8 @@ export function addSignIn(
   options: { book: Book; passphrase: string | null; secure: boolean },
 ): void {
   const { passphrase } = options;
-  const door = passphrase ? new Door(new Sessions(options.book, passphrase), options.secure) : null;
+  const { book } = options;
+  const door = passphrase ? new Door(book, new Sessions(book, passphrase), options.secure) : null;
   if (door) app.addHook('onRequest', (request) => door.askedAtEach(request));
   const api = app.withTypeProvider<ZodTypeProvider>();
   api.get(
@@ -27,20 +31,23 @@ export function addSignIn(
     {
       schema: { summary: 'Whether a passphrase is needed, and was given', response: { 200: sessionSchema } },
     },
-    async (request) => ({ needed: door !== null, signedIn: door === null || (await door.isIn(request)) }),
+    async (request) => {
+      const guest = await door?.guest(request);
+      return { needed: door !== null, signedIn: door === null || Boolean(guest), who: guest?.who ?? null };
+    },
   );
   api.post(
     '/api/session',
     {
       schema: {
-        summary: 'Sign in with the shop passphrase',
+        summary: 'Sign in with the shop passphrase, or with one’s own',
         body: signInSchema,
         response: { 200: sessionSchema, 401: errorSchema, 429: errorSchema },
       },
     },
     async (request, reply) => {
-      await door?.signIn(request, reply, request.body.passphrase);
-      return { needed: door !== null, signedIn: true };
+      const who = (await door?.signIn(request, reply, request.body)) ?? null;
+      return { needed: door !== null, signedIn: true, who };
     },
   );
   api.delete(
@@ -48,7 +55,7 @@ export function addSignIn(
     { schema: { summary: 'Sign out', response: { 200: sessionSchema } } },
     async (request, reply) => {
       await door?.signOut(request, reply);
-      return { needed: door !== null, signedIn: door === null };
+      return { needed: door !== null, signedIn: door === null, who: null };
     },
   );
 }
@@ -57,6 +64,7 @@ class Door {
   private readonly throttle = new Throttle();
 
   constructor(
+    private readonly book: Book,
     private readonly sessions: Sessions,
     private readonly secure: boolean,
   ) {}
@@ -64,21 +72,39 @@ class Door {
   async askedAtEach(request: FastifyRequest): Promise<void> {
     const path = request.url.replace(/\?.*$/, '');
     if (!path.startsWith('/api/') || OPEN.has(path)) return;
-    if (await this.isIn(request)) return;
+    const guest = await this.guest(request);
+    if (guest?.who?.may === 'read' && !LOOKING.has(request.method))
+      throw new AnelloError(
+        'read-only',
+        null,
+        'You are signed in to look. Who may change things is set under Machines, People.',
+      );
+    if (guest) return;
     const given = passphraseIn(request.headers.authorization);
     if (given === null)
       throw new AnelloError('passphrase-needed', null, 'This shop has a passphrase: sign in first.');
     this.judge(request, given);
   }
 
-  async isIn(request: FastifyRequest): Promise<boolean> {
+  /** Who has signed in: a person, or anybody who has the shop's passphrase; null of nobody, and of who is no longer here. */
+  async guest(request: FastifyRequest): Promise<{ readonly who: Person | null } | null> {
     const token = tokenIn(request.headers.cookie);
-    return token !== null && this.sessions.holds(token);
+    const session = token === null ? null : await this.sessions.of(token);
+    if (!session || session.person === null) return session && { who: null };
+    const who = personHere(this.book, session.person);
+    return who && { who };
   }
 
-  async signIn(request: FastifyRequest, reply: FastifyReply, given: string): Promise<void> {
-    this.judge(request, given);
-    this.setCookie(reply, await this.sessions.begin(), LASTS / 1000);
+  async signIn(
+    request: FastifyRequest,
+    reply: FastifyReply,
+    { passphrase, initials }: { readonly passphrase: string; readonly initials?: string | undefined },
+  ): Promise<Person | null> {
+    const who = initials ? initials.toUpperCase() : null;
+    if (who === null) this.judge(request, passphrase);
+    else await this.judgeOwn(request, who, passphrase);
+    this.setCookie(reply, await this.sessions.begin(who), LASTS / 1000);
+    return who === null ? null : personHere(this.book, who);
   }
 
   async signOut(request: FastifyRequest, reply: FastifyReply): Promise<void> {
@@ -89,6 +115,18 @@ class Door {
 
   /** Errors: too-many-tries, before the passphrase is looked at; passphrase-needed. */
   private judge(request: FastifyRequest, given: string): void {
+    this.refuseTooMany(request);
+    if (this.sessions.fits(given)) return this.throttle.right(request.ip);
+    this.refuseWrong(request, 'That is not the shop passphrase.');
+  }
+
+  private async judgeOwn(request: FastifyRequest, initials: string, given: string): Promise<void> {
+    this.refuseTooMany(request);
+    if (await isOwnPassphrase(this.book, initials, given)) return this.throttle.right(request.ip);
+    this.refuseWrong(request, `That is not the passphrase of ${initials}.`);
+  }
+
+  private refuseTooMany(request: FastifyRequest): void {
     const wait = this.throttle.wait(request.ip);
     if (wait > 0)
       throw new AnelloError(
@@ -96,10 +134,12 @@ class Door {
         null,
         `Too many wrong passphrases: wait ${Math.ceil(wait / 1000)} seconds before the next.`,
       );
-    if (this.sessions.fits(given)) return this.throttle.right(request.ip);
+  }
+
+  private refuseWrong(request: FastifyRequest, sentence: string): never {
     const wrong = this.throttle.wrong(request.ip);
     request.log.warn({ address: request.ip, wrong }, 'wrong passphrase');
-    throw new AnelloError('passphrase-needed', 'passphrase', 'That is not the shop passphrase.');
+    throw new AnelloError('passphrase-needed', 'passphrase', sentence);
   }
 
   private setCookie(reply: FastifyReply, token: string, seconds: number): void {

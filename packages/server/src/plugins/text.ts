@@ -1,5 +1,6 @@
 import { AnelloError } from '@anello/core/basics';
 import type { FastifyInstance } from 'fastify';
+import secureJsonParse from 'secure-json-parse';
 
 // eslint-disable-next-line no-control-regex
 const NUL = /\u0000|\\u0000/;
@@ -25,6 +26,19 @@ export function refuseUnkeepableText(app: FastifyInstance): void {
       done(error, value);
     });
   });
+}
+
+/** The same of JSON that comes some other way than as a request's own. Error: invalid-document. */
+export function keepable(text: string): unknown {
+  if (NUL.test(text) || HALF.test(text)) throw unkeepable();
+  let value: unknown;
+  try {
+    value = secureJsonParse.parse(text, null, { protoAction: 'error', constructorAction: 'error' });
+  } catch {
+    throw new AnelloError('invalid-document', null, 'The file is not well-formed JSON.');
+  }
+  if (SURROGATE.test(text) && hasHalf(value)) throw unkeepable();
+  return value;
 }
 
 const unkeepable = (): AnelloError =>

@@ -1,9 +1,17 @@
-import { logQuerySchema, logSchema, operatorsSchema, type LogRow } from '@anello/contract';
+import {
+  logQuerySchema,
+  logSchema,
+  lossesQuerySchema,
+  lossesSchema,
+  operatorsSchema,
+  type LogRow,
+} from '@anello/contract';
 import { plainText } from '@anello/core/figure';
 import { describeRecord } from '@anello/core/job';
 import { csvFormatRows } from 'd3-dsv';
 import { Readable } from 'node:stream';
 import { logPage, logRows } from '../stores/log';
+import { lossesIn } from '../stores/losses';
 import { operatorsIn } from '../stores/operators';
 import { sendText, type Api, type RouteContext } from './routes';
 
@@ -56,6 +64,17 @@ export function logRoutes(api: Api, { book }: RouteContext): void {
     '/api/operators',
     { schema: { summary: 'Whose initials stand in the book', response: { 200: operatorsSchema } } },
     async () => operatorsIn(book),
+  );
+  api.get(
+    '/api/losses',
+    {
+      schema: {
+        summary: 'What was scrapped or sent back, why, and what it cost',
+        querystring: lossesQuerySchema,
+        response: { 200: lossesSchema },
+      },
+    },
+    async (request) => lossesIn(book, request.query),
   );
   for (const [format, type, write] of [
     ['csv', 'text/csv', csv],

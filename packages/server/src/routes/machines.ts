@@ -2,6 +2,8 @@ import {
   createMachineSchema,
   errorSchema,
   keptSchema,
+  loreQuerySchema,
+  loreSchema,
   likenessSchema,
   machineRowSchema,
   machinesSchema,
@@ -9,6 +11,7 @@ import {
   settingSchema,
 } from '@anello/contract';
 import { z } from 'zod';
+import { loreOf } from '../stores/lore';
 import { LikenessOf } from '../stores/likeness';
 import { createMachine, findMachine, keepSetting, machinesText, saveMachine } from '../stores/machines';
 import { sendText, type Api, type RouteContext } from './routes';
@@ -39,6 +42,19 @@ export function machineRoutes(api: Api, { book, hub }: RouteContext): void {
       },
     },
     async (request) => likeness.of(request.params.id),
+  );
+
+  api.get(
+    '/api/machines/:id/lore',
+    {
+      schema: {
+        summary: 'What earlier approaches on a lathe say of its tools',
+        params,
+        querystring: loreQuerySchema,
+        response: { 200: loreSchema, 404: errorSchema },
+      },
+    },
+    async (request) => ({ lore: await loreOf(book, request.params.id, request.query) }),
   );
 
   api.post(

@@ -111,45 +111,56 @@ export function putJob(book: Book, id: string, document: JobDocument): void {
  * Saves a job over the version it was read at; a save with an id of its own may be sent again.
  * Errors: not-found, stale-version (with the current one), number-taken, id-taken; the core's.
  */
-export async function saveJob(
-  book: Book,
-  id: string,
-  { version, document, save }: { version: number; document: JobDocument; save?: string | undefined },
-): Promise<JobRow> {
-  reader.refuseUnopenable(document);
-  const of = `job ${id}`;
-  const stale = await book.write(() => {
-    if (saves.done(book, save, of)) return false;
-    refuseTakenNumber(book, id, document.number);
-    const now = new Date().toISOString();
-    const { number, title, quantity } = document;
-    const changed = book.run(
-      'update `job` set `document` = ?, `number` = ?, `title` = ?, `version` = ?, `updated_at` = ?, `facts` = null where `id` = ? and `version` = ?',
-      JSON.stringify(document),
-      number,
-      title,
-      version + 1,
-      now,
-      id,
-      version,
-    );
-    if (changed === 0) return true;
-    book.run(
-      'update `rack` set `updated_at` = ?, `number` = ?, `title` = ?, `quantity` = ?, `machine_id` = ?, `touched` = `touched` + 1, `progress` = null where `job_id` = ?',
-      now,
-      number,
-      title,
-      quantity,
-      document.machineId,
-      id,
-    );
-    putShapes(book, id, version + 1, document);
-    saves.note(book, save, of, version + 1);
-    return false;
-  });
+export async function saveJob(book: Book, id: string, given: JobSave): Promise<JobRow> {
+  reader.refuseUnopenable(given.document);
+  const saved = await book.write(() => saveJobNow(book, id, given));
   const row = findJob(book, id);
-  if (stale) throw new StaleVersion(row);
+  if (!saved) throw new StaleVersion(row);
   return row;
+}
+
+interface JobSave {
+  readonly version: number;
+  readonly document: JobDocument;
+  readonly save?: string | undefined;
+}
+
+/** The same, within the work of a write; false when it is not at that version. */
+function saveJobNow(book: Book, id: string, { version, document, save }: JobSave): boolean {
+  const of = `job ${id}`;
+  if (saves.done(book, save, of)) return true;
+  refuseTakenNumber(book, id, document.number);
+  const now = new Date().toISOString();
+  const { number, title, quantity } = document;
+  const changed = book.run(
+    'update `job` set `document` = ?, `number` = ?, `title` = ?, `version` = ?, `updated_at` = ?, `facts` = null where `id` = ? and `version` = ?',
+    JSON.stringify(document),
+    number,
+    title,
+    version + 1,
+    now,
+    id,
+    version,
+  );
+  if (changed === 0) return false;
+  book.run(
+    'update `rack` set `updated_at` = ?, `number` = ?, `title` = ?, `quantity` = ?, `machine_id` = ?, `touched` = `touched` + 1, `progress` = null where `job_id` = ?',
+    now,
+    number,
+    title,
+    quantity,
+    document.machineId,
+    id,
+  );
+  putShapes(book, id, version + 1, document);
+  saves.note(book, save, of, version + 1);
+  return true;
+}
+
+/** Puts a document in the place of the one that is there, within the work of a write. */
+export function replaceJob(book: Book, id: string, document: JobDocument): void {
+  reader.refuseUnopenable(document);
+  saveJobNow(book, id, { version: stored(book, id).version, document });
 }
 
 /** Puts a job away from the rack, or brings it back; nothing of it is lost, and done twice it is done once. Error: not-found. */

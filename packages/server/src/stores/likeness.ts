@@ -1,14 +1,16 @@
-import { shapesOf, type LikenessSaid } from '@anello/contract';
+import { shapesOf, workOf, type LikenessSaid } from '@anello/contract';
 import { AnelloError } from '@anello/core/basics';
-import { recordsOf } from '@anello/core/job';
+import { batchSeries, recordsOf } from '@anello/core/job';
 import { latheLikeness, shapeStory, type Told } from '@anello/core/memory';
 import type { Book } from '../db/book';
 import { findJob } from './jobs';
+import { shownBy } from './lore';
 import { findMachine } from './machines';
 import { recordsAfter } from './records';
 
-/** So many of a lathe's jobs are looked into, those worked on last; and so many losses told. */
+/** So many of a lathe's jobs are looked into, those worked on last, and the passes of so many followed; so many losses told. */
 const LOOKED_INTO = 150;
+const FOLLOWED = 20;
 const LOST_TOLD = 6;
 
 /** What lathes are like, from their jobs' records: worked out again only after something was written. */
@@ -36,10 +38,10 @@ export class LikenessOf {
       LOOKED_INTO,
     );
     const told: Told[] = [];
-    for (const { id } of jobs) {
+    for (const [index, { id }] of jobs.entries()) {
       // A thick job is a few milliseconds: others are answered between them.
       await new Promise(setImmediate);
-      told.push(...this.toldBy(id));
+      told.push(...this.toldBy(id, index < FOLLOWED));
     }
     const sum = (of: (story: Told['story']) => number): number =>
       told.reduce((all, { story }) => all + of(story), 0);
@@ -57,13 +59,26 @@ export class LikenessOf {
     };
   }
 
-  private toldBy(jobId: string): Told[] {
+  private toldBy(jobId: string, followed: boolean): Told[] {
     try {
       const { document } = findJob(this.book, jobId);
       const records = recordsAfter(this.book, jobId, 0);
-      return shapesOf(document).flatMap(({ feature }, i) => {
-        const story = shapeStory(recordsOf(records, feature, i === 0));
-        return story ? [{ jobId, number: document.number, story }] : [];
+      const shapes = shapesOf(document);
+      const tapers = shapes
+        .filter(({ kind }) => kind === 'taper')
+        .map(({ feature, name }) => ({
+          feature,
+          name,
+          standOff: workOf(document, feature, 'taper').tolerance.standOff.value,
+        }));
+      const series = document.quantity > 1 ? batchSeries(records, document.quantity, tapers) : [];
+      return shapes.flatMap(({ feature }, i) => {
+        const own = recordsOf(records, feature, i === 0);
+        const story = shapeStory(own);
+        if (!story) return [];
+        const first = followed ? shownBy(own, 1) : null;
+        const drift = series.find((one) => one.feature === feature && one.drift)?.drift?.perPiece ?? null;
+        return [{ jobId, number: document.number, story, drift, ...(first ? { shown: [first] } : {}) }];
       });
     } catch (error) {
       // One that cannot be read tells nothing; it is named on the rack.

@@ -1,5 +1,6 @@
 import type { LogQuery, LogRow } from '@anello/contract';
 import type { Book } from '../db/book';
+import { GONE } from './gone';
 import { toRecord } from './records';
 
 interface Row {
@@ -25,9 +26,6 @@ interface Clause {
   readonly values: readonly Value[];
 }
 
-/** A row is taken back by a later one that names it. */
-const GONE =
-  "exists (select 1 from `record` as `w` where json_extract(`w`.`body`, '$.kind') = 'withdrawn' and json_extract(`w`.`body`, '$.record') = `record`.`id`)";
 const COLUMNS = `\`record\`.\`seq\`, \`record\`.\`id\`, \`record\`.\`job_id\` as \`jobId\`, \`piece\`, \`at\`, \`operator\`, \`feature\`, \`operation\`, \`body\`, \`rack\`.\`number\`, \`rack\`.\`title\`, \`rack\`.\`machine_id\` as \`machineId\`, ${GONE} as \`gone\``;
 
 /** The whole day that is named. */

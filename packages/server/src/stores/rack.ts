@@ -1,5 +1,6 @@
 import type { Aside, RackSort } from '@anello/contract';
-import { gzipSync } from 'node:zlib';
+import { promisify } from 'node:util';
+import { gzip } from 'node:zlib';
 import type { Book } from '../db/book';
 import { keptJob } from './jobs';
 import { ProgressOf } from './progress';
@@ -43,6 +44,7 @@ export interface RackPage {
   readonly gzip: Buffer;
 }
 const PAGES_HELD = 40;
+const small = promisify(gzip);
 
 interface Worked {
   readonly facts: string;
@@ -51,12 +53,30 @@ interface Worked {
   readonly last: number;
 }
 
+/** What a card was worked out of, besides: its job's document, and the lathes and kit. */
+interface Fresh {
+  readonly row: RackRow;
+  readonly shelf: number;
+  readonly worked: Worked;
+}
+/**
+ * A card is written beside its job a while after it was worked out, ms: a job that is being worked on is written once for many
+ * readings. So many are written at a time, so that nobody waits for a whole rack, and the next so soon after.
+ */
+const WRITTEN_AFTER = 700;
+const TOGETHER = 16;
+const NEXT_AFTER = 30;
+const LAST = 'select coalesce(max(`seq`), 0) as `last` from `record` where `job_id` = ?';
+
 const KEEP =
   'update `rack` set `progress` = ? where `job_id` = ? and `touched` = ? and coalesce((select max(`seq`) from `record` where `job_id` = ?), 0) = ?';
 
 /** The rack: what it shows of each job is kept beside the job, and worked out again only after the job has changed. */
 export class RackOf {
   private readonly progress: ProgressOf;
+  /** Worked out and not yet written. */
+  private readonly fresh = new Map<string, Fresh>();
+  private writing: NodeJS.Timeout | undefined;
 
   constructor(private readonly book: Book) {
     this.progress = new ProgressOf(book);
@@ -72,7 +92,7 @@ export class RackOf {
     const key = JSON.stringify([query.show, query.sort, query.search, query.offset, query.limit]);
     const before = this.held.pages.get(key);
     if (before) return before;
-    const page = this.pageText(query).then((text) => ({ text, gzip: gzipSync(text, { level: 1 }) }));
+    const page = this.pageText(query).then(async (text) => ({ text, gzip: await small(text, { level: 1 }) }));
     const { pages } = this.held;
     pages.set(key, page);
     page.catch(() => pages.delete(key));
@@ -94,7 +114,8 @@ export class RackOf {
     const aside: Aside[] = [];
     for (const row of rows) {
       // One card that must be worked out is a few milliseconds: others are answered between them.
-      if (row.facts === null || row.progress === null) await new Promise(setImmediate);
+      if ((row.facts === null || row.progress === null) && !this.freshOf(row))
+        await new Promise(setImmediate);
       const card = this.card(row);
       if (typeof card === 'string') cards.push(card);
       else aside.push({ id: row.id, name: `${row.number} ${row.title}`, sentence: card.sentence });
@@ -109,9 +130,9 @@ export class RackOf {
   private card(row: RackRow): string | Broken {
     const known =
       row.facts !== null && row.progress !== null ? { facts: row.facts, progress: row.progress } : null;
-    const shown = known ?? this.workedOut(row);
+    const shown = known ?? this.freshOf(row) ?? this.workedOut(row);
     if (isBroken(shown)) return shown;
-    if ('last' in shown) void this.keep(row, shown);
+    if ('last' in shown) this.writeSoon(row, shown);
     return `{"id":${JSON.stringify(row.id)},"updatedAt":"${row.updatedAt}","putAway":${JSON.stringify(row.putAway)},${shown.facts.slice(1, -1)},${shown.progress.slice(1, -1)}}`;
   }
 
@@ -126,6 +147,28 @@ export class RackOf {
       facts: row.facts ?? JSON.stringify({ number, title, machineId, quantity, due, who, tags, features }),
       progress: JSON.stringify({ ...rest, stages, line: this.progress.line(row.id, found.document) }),
     };
+  }
+
+  /** What was worked out of this very job and not yet written; null of none. */
+  private freshOf({ id, touched }: RackRow): Worked | null {
+    const fresh = this.fresh.get(id);
+    if (!fresh || fresh.row.touched !== touched || fresh.shelf !== this.book.shelfStamp) return null;
+    return this.book.get<{ last: number }>(LAST, id)?.last === fresh.worked.last ? fresh.worked : null;
+  }
+
+  private writeSoon(row: RackRow, worked: Worked): void {
+    if (this.fresh.get(row.id)?.worked === worked) return;
+    this.fresh.set(row.id, { row, shelf: this.book.shelfStamp, worked });
+    this.writing ??= setTimeout(() => this.writeFresh(), WRITTEN_AFTER).unref();
+  }
+
+  /** The first few; what was not written before the end is worked out again when it is next asked for. */
+  private writeFresh(): void {
+    for (const [id, { row, shelf, worked }] of [...this.fresh].slice(0, TOGETHER)) {
+      this.fresh.delete(id);
+      if (shelf === this.book.shelfStamp) void this.keep(row, worked);
+    }
+    this.writing = this.fresh.size > 0 ? setTimeout(() => this.writeFresh(), NEXT_AFTER).unref() : undefined;
   }
 
   /** Kept unless the job has changed meanwhile; not kept, it is worked out again next time. */

@@ -6,9 +6,14 @@ export const LASTS = 30 * 24 * 3600 * 1000;
 
 const sha = (text: string): string => createHash('sha256').update(text).digest('base64url');
 
+interface Held {
+  readonly until: number;
+  readonly person: string | null;
+}
+
 /** Who has signed in. Only a hash of each token is kept, bound to the passphrase: with another, all of them end. */
 export class Sessions {
-  private readonly until = new Map<string, number>();
+  private readonly held = new Map<string, Held>();
 
   constructor(
     private readonly book: Book,
@@ -19,51 +24,55 @@ export class Sessions {
     return timingSafeEqual(Buffer.from(sha(given)), Buffer.from(sha(this.passphrase)));
   }
 
-  /** A new session's token. */
-  async begin(): Promise<string> {
+  /** A new session's token: of a person, or of anybody who has the shop's passphrase. */
+  async begin(person: string | null): Promise<string> {
     const token = randomBytes(32).toString('base64url');
-    await this.keep(sha(token));
+    await this.keep(sha(token), person);
     return token;
   }
 
-  async holds(token: string): Promise<boolean> {
+  /** Whose session a token is; null of none that stands. */
+  async of(token: string): Promise<{ readonly person: string | null } | null> {
     const id = sha(token);
     const now = Date.now();
-    const until = this.until.get(id) ?? this.recall(id);
-    if (until <= now) return false;
-    if (until < now + LASTS / 2) await this.keep(id);
-    return true;
+    const held = this.held.get(id) ?? this.recall(id);
+    if (!held || held.until <= now) return null;
+    // A person's may have been ended by somebody else.
+    if (held.person !== null && !this.recall(id)) return null;
+    if (held.until < now + LASTS / 2) await this.keep(id, held.person);
+    return { person: held.person };
   }
 
   async end(token: string): Promise<void> {
     const id = sha(token);
-    this.until.delete(id);
+    this.held.delete(id);
     await this.book.write(() => this.book.run('delete from `session` where `id` = ?', id));
   }
 
-  private recall(id: string): number {
-    const row = this.book.get<{ proof: string; until: string }>(
-      'select `proof`, `expires_at` as `until` from `session` where `id` = ?',
+  private recall(id: string): Held | null {
+    const row = this.book.get<{ proof: string; until: string; person: string | null }>(
+      'select `proof`, `expires_at` as `until`, `person` from `session` where `id` = ?',
       id,
     );
-    if (!row || row.proof !== this.proof(id)) return 0;
-    const until = Date.parse(row.until);
-    this.until.set(id, until);
-    return until;
+    if (!row || row.proof !== this.proof(id)) return null;
+    const held = { until: Date.parse(row.until), person: row.person };
+    this.held.set(id, held);
+    return held;
   }
 
-  private async keep(id: string): Promise<void> {
+  private async keep(id: string, person: string | null): Promise<void> {
     const until = Date.now() + LASTS;
     await this.book.write(() => {
       this.book.run('delete from `session` where `expires_at` < ?', new Date().toISOString());
       this.book.run(
-        'insert into `session` (`id`, `proof`, `expires_at`) values (?, ?, ?) on conflict (`id`) do update set `expires_at` = excluded.`expires_at`',
+        'insert into `session` (`id`, `proof`, `expires_at`, `person`) values (?, ?, ?, ?) on conflict (`id`) do update set `expires_at` = excluded.`expires_at`',
         id,
         this.proof(id),
         new Date(until).toISOString(),
+        person,
       );
     });
-    this.until.set(id, until);
+    this.held.set(id, { until, person });
   }
 
   private proof(id: string): string {

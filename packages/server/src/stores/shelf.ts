@@ -95,26 +95,52 @@ export async function saveOnShelf<D extends { name: string }>(
   book: Book,
   on: Shelf<D>,
   id: string,
-  { version, document, save }: { version: number; document: D; save?: string | undefined },
+  given: ShelfSave<D>,
 ): Promise<ShelfRow<D>> {
-  on.reader.refuseUnopenable(document);
-  const of = `${on.table} ${id}`;
-  const stale = await book.write(() => {
-    if (saves.done(book, save, of)) return false;
-    const changed = book.run(
-      `update \`${on.table}\` set \`document\` = ?, \`version\` = ? where \`id\` = ? and \`version\` = ?`,
-      JSON.stringify(document),
-      version + 1,
-      id,
-      version,
-    );
-    if (changed > 0) saves.note(book, save, of, version + 1);
-    if (changed > 0) forgetLines(book, on);
-    return changed === 0;
-  });
+  on.reader.refuseUnopenable(given.document);
+  const saved = await book.write(() => saveNow(book, on, id, given));
   const row = findOnShelf(book, on, id);
-  if (stale) throw new StaleVersion({ id: row.id, version: row.version, document: row.document });
+  if (!saved) throw new StaleVersion({ id: row.id, version: row.version, document: row.document });
   return row;
+}
+
+interface ShelfSave<D> {
+  readonly version: number;
+  readonly document: D;
+  readonly save?: string | undefined;
+}
+
+/** The same, within the work of a write; false when it is not at that version. */
+function saveNow<D extends { name: string }>(
+  book: Book,
+  on: Shelf<D>,
+  id: string,
+  { version, document, save }: ShelfSave<D>,
+): boolean {
+  const of = `${on.table} ${id}`;
+  if (saves.done(book, save, of)) return true;
+  const changed = book.run(
+    `update \`${on.table}\` set \`document\` = ?, \`version\` = ? where \`id\` = ? and \`version\` = ?`,
+    JSON.stringify(document),
+    version + 1,
+    id,
+    version,
+  );
+  if (changed === 0) return false;
+  saves.note(book, save, of, version + 1);
+  forgetLines(book, on);
+  return true;
+}
+
+/** Puts a thing in the place of the one that is there, within the work of a write. */
+export function replaceOnShelf<D extends { name: string }>(
+  book: Book,
+  on: Shelf<D>,
+  id: string,
+  document: D,
+): void {
+  on.reader.refuseUnopenable(document);
+  saveNow(book, on, id, { version: stored(book, on, id)?.version ?? 0, document });
 }
 
 /** A job's line of work goes by its lathe and the kit: its card is worked out again when it is asked for. */

@@ -10,4 +10,6 @@ export const MIGRATION_NAMES = [
   'Migration20261126T0005Line',
   'Migration20261126T0006Logbook',
   'Migration20261127T0007Memory',
+  'Migration20261127T0008Photos',
+  'Migration20261127T0009People',
 ] as const;

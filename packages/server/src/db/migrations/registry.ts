@@ -5,6 +5,8 @@ import { Migration20261126T0004Shapes } from './Migration20261126T0004Shapes';
 import { Migration20261126T0005Line } from './Migration20261126T0005Line';
 import { Migration20261126T0006Logbook } from './Migration20261126T0006Logbook';
 import { Migration20261127T0007Memory } from './Migration20261127T0007Memory';
+import { Migration20261127T0008Photos } from './Migration20261127T0008Photos';
+import { Migration20261127T0009People } from './Migration20261127T0009People';
 import { MIGRATION_NAMES } from './names';
 
 type Named = Record<(typeof MIGRATION_NAMES)[number], typeof Migration20261123T0001Foundations>;
@@ -18,6 +20,8 @@ const BY_NAME: Named = {
   Migration20261126T0005Line,
   Migration20261126T0006Logbook,
   Migration20261127T0007Memory,
+  Migration20261127T0008Photos,
+  Migration20261127T0009People,
 };
 
 /** Every migration, oldest first. */
