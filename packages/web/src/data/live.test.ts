@@ -52,7 +52,9 @@ beforeEach(() => {
     return new Response(JSON.stringify(view), { headers: { 'content-type': 'application/json' } });
   });
 });
-afterEach(() => {
+afterEach(async () => {
+  // What is still being sent belongs to this test.
+  await settled();
   vi.useRealTimers();
   vi.unstubAllGlobals();
 });

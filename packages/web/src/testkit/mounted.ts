@@ -1,5 +1,6 @@
-import { createPinia, setActivePinia, type Pinia } from 'pinia';
+import type { Pinia } from 'pinia';
 import { afterEach, beforeEach } from 'vitest';
+import { freshStores } from './freshStores';
 import { PlainBox } from './plainBox';
 import { createApp, defineComponent, h, type App, type Component, type SetupContext } from 'vue';
 
@@ -16,8 +17,7 @@ export function useMounted(): Mounted {
   let pinia: Pinia;
   let apps: App[] = [];
   beforeEach(() => {
-    pinia = createPinia();
-    setActivePinia(pinia);
+    pinia = freshStores();
     sessionStorage.clear();
     localStorage.clear();
   });

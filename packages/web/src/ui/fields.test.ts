@@ -1,15 +1,15 @@
 // @vitest-environment jsdom
 import { entry, sizes, type Entry, type Sizes } from '@anello/contract';
-import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { createApp, h, nextTick, type App, type Component, type SetupContext } from 'vue';
 import { usePreferences } from '../data/stores/preferences';
 import QuantityField from './QuantityField.vue';
 import SizesField from './SizesField.vue';
+import { freshStores } from '../testkit/freshStores';
 
 let app: App | null = null;
 beforeEach(() => {
-  setActivePinia(createPinia());
+  freshStores();
   sessionStorage.clear();
   localStorage.clear();
   usePreferences().units = 'mm';

@@ -1,7 +1,6 @@
 // @vitest-environment jsdom
 import 'fake-indexeddb/auto';
 import { newJobDocument, type JobDocument, type JobRow } from '@anello/contract';
-import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { clockAhead } from '../clock';
 import { bench } from '../db';
@@ -9,6 +8,7 @@ import { readDraft } from '../drafts';
 import { storeTrouble } from '../trouble';
 import { useJob } from './job';
 import { useOutbox } from './outbox';
+import { freshStores } from '../../testkit/freshStores';
 
 /** A stand-in for the server, with the ways it can go wrong. */
 const server = {
@@ -67,7 +67,7 @@ const row = (id: string): JobRow => ({
 });
 
 beforeEach(async () => {
-  setActivePinia(createPinia());
+  freshStores();
   localStorage.clear();
   storeTrouble.value = null;
   const db = await bench();
@@ -110,7 +110,7 @@ async function openJob(id = 'j-1'): Promise<ReturnType<typeof useJob>> {
 }
 const docOf = (id: string): JobDocument => server.jobs.get(id)!.document;
 /** The page is gone and opened again. */
-const reload = (): void => void setActivePinia(createPinia());
+const reload = (): void => void freshStores();
 
 describe('an edit', () => {
   it('is safe before the key’s event ends, and goes though another job is on the screen', async () => {

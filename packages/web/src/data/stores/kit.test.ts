@@ -1,11 +1,11 @@
 // @vitest-environment jsdom
 import 'fake-indexeddb/auto';
 import { KIT_SCHEMA, sizes, type KitRow, type TaperRow } from '@anello/contract';
-import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { bench } from '../db';
 import { useKit } from './kit';
 import { useOutbox } from './outbox';
+import { freshStores } from '../../testkit/freshStores';
 
 const row = (id: string, typed: string, archived = false): KitRow => ({
   id,
@@ -27,7 +27,7 @@ const taper: TaperRow = {
 const server = { away: false, kit: [] as KitRow[], tapers: [] as TaperRow[], sent: [] as string[] };
 
 beforeEach(async () => {
-  setActivePinia(createPinia());
+  freshStores();
   sessionStorage.clear();
   const db = await bench();
   for (const store of ['kit', 'tapers', 'outbox'] as const) await db.clear(store);
@@ -67,7 +67,7 @@ describe('what the shop owns, on the screen', () => {
   });
   it('is there from the last time when the server is away, and that is noticed', async () => {
     await useKit().load();
-    setActivePinia(createPinia());
+    freshStores();
     server.away = true;
     const kit = useKit();
     await kit.load();

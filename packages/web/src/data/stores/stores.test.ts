@@ -1,12 +1,12 @@
 // @vitest-environment jsdom
 import 'fake-indexeddb/auto';
 import { newJobDocument, type JobRow, type JobView } from '@anello/contract';
-import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { bench } from '../db';
 import { useJob } from './job';
 import { useOutbox } from './outbox';
 import { usePreferences } from './preferences';
+import { freshStores } from '../../testkit/freshStores';
 
 /** A stand-in for the server: what it holds, and whether it answers. */
 const server = {
@@ -39,7 +39,7 @@ function handle(url: string, method: string, body: unknown): Response {
 }
 
 beforeEach(async () => {
-  setActivePinia(createPinia());
+  freshStores();
   const db = await bench();
   for (const store of ['outbox', 'drafts', 'jobs', 'machines'] as const) await db.clear(store);
   Object.assign(server, { away: false, loseNextAnswer: false, records: new Map(), requests: [] });
@@ -134,7 +134,7 @@ describe('the job on the screen', () => {
     server.away = true;
     job.edit((draft) => void (draft.material = 'EN8'));
     await until(() => job.saveState === 'waiting');
-    setActivePinia(createPinia());
+    freshStores();
     const reloaded = useJob();
     await reloaded.open('j-1');
     expect(reloaded.document?.material).toBe('EN8');
@@ -181,7 +181,7 @@ describe('the job on the screen', () => {
     const job = await openJob();
     server.away = true;
     await job.keep(note('held'));
-    setActivePinia(createPinia());
+    freshStores();
     const reloaded = useJob();
     await reloaded.open('j-1');
     expect(reloaded.records.map((r) => r.body)).toEqual([note('held')]);
