@@ -16,7 +16,7 @@ import StageTabs from './StageTabs.vue';
 import { ofShape, viewOf, VIEWS, viewsOf, type View } from '../model/kind';
 import type { HeldAs } from '../model/heldAs';
 import { useGo } from '../model/useGo';
-import { useScrolledUnder } from './useScrolledUnder';
+import { LOW, useLowStrip } from './useLowStrip';
 import ShapePicks from './ShapePicks.vue';
 import { loadOf, provideJobKind, restOf } from '../kinds/registry';
 import { useJob } from '../../data/stores/job';
@@ -48,7 +48,9 @@ const fetchWhenIdle = useFetchedWhenIdle();
 const AcrossShop = defineAsyncComponent(() => import('./AcrossShop.vue'));
 const LookFirst = defineAsyncComponent(() => import('./LookFirst.vue'));
 const JobClash = defineAsyncComponent(() => import('./JobClash.vue'));
-const { under, onScroll } = useScrolledUnder();
+const drawn = ref<HTMLElement | null>(null);
+const { low, style: drawnStyle, onScroll, reset } = useLowStrip(drawn);
+const scroller = ref<HTMLElement | null>(null);
 const heldAs = shallowRef<HeldAs | null>(null);
 /** What is waited for is there: the line of work may be fetched and worked out. */
 const calm = ref(false);
@@ -73,7 +75,11 @@ const stepOfShape = computed<Stage | null>(() => (ofShape(stage.value) ? (stage.
 /** Another view begins at its top. */
 watch(
   () => [props.id, props.stage, props.of],
-  () => (under.value = false),
+  () => {
+    reset();
+    if (scroller.value) scroller.value.scrollTop = 0;
+  },
+  { flush: 'post' },
 );
 watch(
   () => props.id,
@@ -179,41 +185,45 @@ const taperProblem = computed(() =>
   <div
     v-if="job.state === 'ready' && job.document && model.progress.value"
     class="job"
-    :class="{ whole: OWN_DRAWING.includes(stage) }"
+    :style="{ '--low': OWN_DRAWING.includes(stage) ? '0px' : `${LOW}px` }"
   >
     <JobHeader />
-    <div v-if="!OWN_DRAWING.includes(stage)" class="drawn">
-      <AxisStrip
-        :layout="model.layout.value"
-        :names="names"
-        :taper="taper"
-        :between-centres="model.wayChosen.value?.betweenCentres ?? false"
-        :selected="selected"
-        :marks="screen.marks"
-        :handles="screen.handles"
-        :held-as="ofShape(stage) ? heldAs : null"
-        :compact="under"
-        @pick="pick"
-      />
-      <LookFirst v-if="ofShape(stage) && heldAs?.look.length" :checks="heldAs.look" />
-      <ShapePicks v-if="ofShape(stage) && model.shapes.value.length > 1" :stage="stage" />
+    <div ref="scroller" class="scroller" @scroll.passive="onScroll">
+      <div v-if="!OWN_DRAWING.includes(stage)" ref="drawn" class="drawn" :style="drawnStyle">
+        <div class="seen">
+          <AxisStrip
+            :layout="model.layout.value"
+            :names="names"
+            :taper="taper"
+            :between-centres="model.wayChosen.value?.betweenCentres ?? false"
+            :selected="selected"
+            :marks="screen.marks"
+            :handles="screen.handles"
+            :held-as="ofShape(stage) ? heldAs : null"
+            :compact="low"
+            @pick="pick"
+          />
+          <LookFirst v-if="ofShape(stage) && heldAs?.look.length" :checks="heldAs.look" />
+          <ShapePicks v-if="ofShape(stage) && model.shapes.value.length > 1" :stage="stage" />
+        </div>
+      </div>
+      <StageTabs class="pinned" :tabs="tabs" :stage="stage" :stages="model.stages.value" />
+      <main class="stage" tabindex="-1">
+        <JobClash v-if="job.saveState === 'conflict'" />
+        <NotTaken v-if="outbox.refused.length || outbox.count || job.lost.length" :job-id="id" />
+        <NoticeText v-if="!ANY_PART.includes(stage) && taperProblem" tone="warn" class="missing">
+          The taper is not settled: {{ taperProblem }}
+          <router-link :to="`/job/${id}/part`">To the part</router-link>
+        </NoticeText>
+        <LastTime v-if="calm && stepOfShape" :stage="stepOfShape" />
+        <HeldWatch v-if="calm && ofShape(stage)" @held="heldAs = $event" />
+        <component
+          :is="view"
+          :key="`${id}-${stage}-${job.piece}-${kind.id}-${stage === 'work' ? of : model.key.value}`"
+          v-bind="given"
+        />
+      </main>
     </div>
-    <StageTabs :tabs="tabs" :stage="stage" :stages="model.stages.value" />
-    <main class="stage" tabindex="-1" @scroll.passive="onScroll">
-      <JobClash v-if="job.saveState === 'conflict'" />
-      <NotTaken v-if="outbox.refused.length || outbox.count || job.lost.length" :job-id="id" />
-      <NoticeText v-if="!ANY_PART.includes(stage) && taperProblem" tone="warn" class="missing">
-        The taper is not settled: {{ taperProblem }}
-        <router-link :to="`/job/${id}/part`">To the part</router-link>
-      </NoticeText>
-      <LastTime v-if="calm && stepOfShape" :stage="stepOfShape" />
-      <HeldWatch v-if="calm && ofShape(stage)" @held="heldAs = $event" />
-      <component
-        :is="view"
-        :key="`${id}-${stage}-${job.piece}-${kind.id}-${stage === 'work' ? of : model.key.value}`"
-        v-bind="given"
-      />
-    </main>
     <ReadingBar />
     <AcrossShop v-if="screen.acrossOpen" />
   </div>
@@ -238,21 +248,46 @@ const taperProblem = computed(() =>
 <style scoped>
 .job {
   display: grid;
-  grid-template-rows: auto auto auto minmax(0, 1fr) auto;
+  grid-template-rows: auto minmax(0, 1fr) auto;
   height: 100%;
   min-width: 0;
 }
-.job.whole {
-  grid-template-rows: auto auto minmax(0, 1fr) auto;
+.scroller {
+  display: flex;
+  flex-direction: column;
+  overflow-y: auto;
+  min-width: 0;
+  /* What is scrolled to comes to lie under what stays above. */
+  scroll-padding-top: calc(var(--low) + 56px);
 }
 .drawn {
+  display: flex;
+  flex-direction: column;
+  flex: none;
+  justify-content: flex-end;
+  position: sticky;
+  z-index: 4;
+  min-width: 0;
+}
+.seen {
   position: relative;
   min-width: 0;
 }
+.pinned {
+  flex: none;
+  position: sticky;
+  top: var(--low);
+  z-index: 4;
+}
 .stage {
-  overflow-y: auto;
+  flex: 1 0 auto;
+  display: flex;
+  flex-direction: column;
   outline: none;
   min-width: 0;
+}
+.stage > :deep(:last-child) {
+  flex: 1 0 auto;
 }
 .missing {
   margin: 14px 18px 0;
@@ -273,9 +308,13 @@ const taperProblem = computed(() =>
   .job > * {
     flex: none;
   }
-  .job > .stage {
+  .job > .scroller {
     overflow: visible;
     flex: 1 0 auto;
+  }
+  .drawn,
+  .pinned {
+    position: static;
   }
   .job > :deep(.bar) {
     position: sticky;

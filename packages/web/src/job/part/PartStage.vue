@@ -257,7 +257,7 @@ ol li + li {
 /* A long list scrolls by; what is picked in it stays before the eye. */
 .editor {
   position: sticky;
-  top: 16px;
+  top: calc(var(--low) + 66px);
 }
 .side {
   display: grid;
