@@ -1,5 +1,6 @@
 // Opens the app when the server is away: everything that was built is held here, page by page of it by one name.
-// What the shop keeps is not: that is the outbox's. A new version waits until no page of the old one is open.
+// What the shop keeps is not: that is the outbox's. A new version is offered, and waits until it is taken or no page
+// of the old one is open.
 const VERSION = __VERSION__;
 const FILES = __FILES__;
 const HELD = `anello-${VERSION}`;
@@ -16,6 +17,11 @@ self.addEventListener('activate', (event) => {
     await self.clients.claim();
   };
   event.waitUntil(others());
+});
+
+// Somebody has said so: this one takes over at once.
+self.addEventListener('message', ({ data }) => {
+  if (data === 'take') void self.skipWaiting();
 });
 
 self.addEventListener('fetch', (event) => {

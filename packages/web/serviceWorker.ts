@@ -3,6 +3,8 @@ import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import type { Plugin } from 'vite';
 
+/** Beside what is built. */
+const LAID_OUT = ['/ring.svg', '/manifest.webmanifest', '/icon-192.png', '/icon-512.png'];
 const SOURCE = fileURLToPath(new URL('serviceWorker.js', import.meta.url));
 
 /** Gives the service worker the names of everything that was built, so that the app opens with the server away. */
@@ -11,7 +13,7 @@ export function serviceWorker(): Plugin {
     name: 'anello-service-worker',
     apply: 'build',
     generateBundle(_, bundle) {
-      const files = ['/', '/ring.svg', ...Object.keys(bundle).map((name) => `/${name}`)].filter(
+      const files = ['/', ...LAID_OUT, ...Object.keys(bundle).map((name) => `/${name}`)].filter(
         (name) => !name.endsWith('.html') && !name.endsWith('.map'),
       );
       const version = createHash('sha256').update(files.join()).digest('hex').slice(0, 12);

@@ -8,10 +8,11 @@ import {
   mdiWeatherNight,
   mdiWhiteBalanceSunny,
 } from '@mdi/js';
-import { onMounted, ref } from 'vue';
-import type { Session } from '@anello/contract';
+import { onMounted } from 'vue';
+import { useRoute } from 'vue-router';
 import { request } from '../data/api';
 import { useOutbox } from '../data/stores/outbox';
+import { usePeople } from '../data/stores/people';
 import { usePreferences } from '../data/stores/preferences';
 import { useScreen } from '../data/stores/screen';
 
@@ -19,16 +20,11 @@ import { useScreen } from '../data/stores/screen';
 const preferences = usePreferences();
 const screen = useScreen();
 const outbox = useOutbox();
-/** Only a shop with a passphrase has anything to sign out of. */
-const door = ref(false);
-onMounted(async () => {
-  door.value = await request<Session>('GET', '/api/session').then(
-    (session) => session.needed,
-    () => false,
-  );
-});
+const people = usePeople();
+onMounted(() => void people.askWho());
 async function signOut(): Promise<void> {
   await request('DELETE', '/api/session').catch(() => undefined);
+  people.left();
   outbox.signIn = true;
 }
 /** A lathe seen from the front: headstock, bed, tailstock. */
@@ -36,11 +32,14 @@ const LATHE = 'M2 9h6v6H2zM8 11h3v2H8zM16 10h5v5h-5zM14 12h2v1h-2zM2 17h20v2H2z'
 /** A cone on its axis. */
 const CONE = 'M3 6l18 3.2v5.6L3 18zM1 11.5h22v1H1z';
 const PLACES = [
-  { to: '/rack', label: 'Rack', icon: mdiViewAgendaOutline },
-  { to: '/tapers', label: 'Tapers', icon: CONE },
-  { to: '/machines', label: 'Machines', icon: LATHE },
-  { to: '/log', label: 'Logbook', icon: mdiBookOpenOutline },
+  { to: '/rack', label: 'Rack', icon: mdiViewAgendaOutline, rooms: [] },
+  { to: '/tapers', label: 'Tapers', icon: CONE, rooms: [] },
+  { to: '/machines', label: 'Machines', icon: LATHE, rooms: ['/kit', '/pin-block', '/people', '/book'] },
+  { to: '/log', label: 'Logbook', icon: mdiBookOpenOutline, rooms: ['/lost'] },
 ];
+const route = useRoute();
+/** In a room of a place, the place is where one is. */
+const within = (rooms: readonly string[]): boolean => rooms.some((room) => route.path.startsWith(room));
 </script>
 
 <template>
@@ -48,11 +47,17 @@ const PLACES = [
     <svg class="ring" viewBox="0 0 40 40" aria-hidden="true">
       <circle cx="20" cy="20" r="14" fill="none" stroke="var(--brass-key)" stroke-width="6" />
     </svg>
-    <router-link v-for="place in PLACES" :key="place.to" :to="place.to" class="place">
+    <router-link
+      v-for="place in PLACES"
+      :key="place.to"
+      :to="place.to"
+      class="place"
+      :class="{ 'router-link-active': within(place.rooms) }"
+    >
       <v-icon :icon="place.icon" size="24" aria-hidden="true" /><span>{{ place.label }}</span>
     </router-link>
     <span class="gap" />
-    <button v-if="door" class="plain place" @click="signOut">
+    <button v-if="people.door" class="plain place" @click="signOut">
       <v-icon :icon="mdiLogoutVariant" size="22" /><span>Sign out</span>
     </button>
     <button

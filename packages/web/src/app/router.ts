@@ -38,6 +38,12 @@ export const router = createRouter({
       meta: { title: 'Logbook' },
     },
     {
+      path: '/lost',
+      name: 'lost',
+      component: () => import('../places/log/LostPlace.vue'),
+      meta: { title: 'What was lost' },
+    },
+    {
       path: '/machines',
       name: 'machines',
       component: () => import('../places/shop/MachinesPlace.vue'),
@@ -69,6 +75,12 @@ export const router = createRouter({
       component: () => import('../places/shop/KitThingPlace.vue'),
       props: true,
       meta: { title: 'Kit' },
+    },
+    {
+      path: '/people',
+      name: 'people',
+      component: () => import('../places/shop/PeoplePlace.vue'),
+      meta: { title: 'People' },
     },
     {
       path: '/book',

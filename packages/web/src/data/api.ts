@@ -47,8 +47,7 @@ export async function request<T>(
 }
 
 async function reach(method: Method, url: string, body: unknown, patience: number): Promise<Response> {
-  const sent =
-    body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) };
+  const sent = body === undefined ? {} : asSent(body);
   try {
     const answer = await fetch(url, { method, signal: AbortSignal.timeout(patience), ...sent });
     noticeClock(answer.headers.get('date'));
@@ -57,6 +56,12 @@ async function reach(method: Method, url: string, body: unknown, patience: numbe
     throw new ServerAway('The server does not answer.');
   }
 }
+
+/** A file goes as it is, whatever else as JSON. */
+const asSent = (body: unknown): RequestInit =>
+  body instanceof Blob
+    ? { headers: { 'content-type': body.type }, body }
+    : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) };
 
 /** Worth another try: the server is starting, or overloaded. */
 const LATER = new Set([429, 502, 503, 504]);

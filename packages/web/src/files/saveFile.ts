@@ -33,6 +33,7 @@ export function saveBundle(title: string, parts: Partial<Pick<Bundle, 'machines'
     jobs: [],
     records: [],
     settings: [],
+    photos: [],
     ...plain(parts),
   };
   saveFile(fileName(title, 'anello.json'), 'application/json', `${JSON.stringify(bundle, null, 2)}\n`);

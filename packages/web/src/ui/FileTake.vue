@@ -3,7 +3,9 @@ import { mdiFileUploadOutline } from '@mdi/js';
 import { ref } from 'vue';
 
 /** A file taken in by a button of this app's own, or by the keyboard. */
-defineProps<{ label: string; accept: string; disabled?: boolean }>();
+withDefaults(defineProps<{ label: string; accept: string; disabled?: boolean; icon?: string }>(), {
+  icon: mdiFileUploadOutline,
+});
 const emit = defineEmits<{ taken: [file: File] }>();
 const input = ref<HTMLInputElement | null>(null);
 function take(event: Event): void {
@@ -16,7 +18,7 @@ function take(event: Event): void {
 
 <template>
   <label class="take" :class="{ off: disabled }">
-    <v-icon :icon="mdiFileUploadOutline" aria-hidden="true" />
+    <v-icon :icon="icon" aria-hidden="true" />
     <span>{{ label }}</span>
     <input
       ref="input"

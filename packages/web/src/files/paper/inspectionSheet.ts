@@ -3,6 +3,7 @@ import type { BatchSeries } from '@anello/core/job';
 import { line, type Mark, type Sheet } from '../sheet';
 import { writeHead, type SheetHead } from './head';
 import { Pages, type Paper } from './pages';
+import { tableRow } from './tableRow';
 
 /** How one piece came out, as it was kept. */
 export interface PieceGiven {
@@ -25,7 +26,6 @@ export interface InspectionGiven extends SheetHead {
 }
 
 const ROW = 6;
-const TEXT = 2.4;
 /** Columns of a table of pieces: the figure, what it may be, and so many pieces before the next table. */
 const FIGURE = 46;
 const LIMITS = 38;
@@ -51,28 +51,12 @@ export function inspectionSheet(given: InspectionGiven): Sheet[] {
 function table(pages: Pages, { series, units }: InspectionGiven, pieces: readonly PieceGiven[]): void {
   const wide = (pages.width - FIGURE - LIMITS) / PIECES;
   const said = (value: number): string => figureParts(length(value, 0.001), units).text;
+  const place = (i: number): number => (i === 0 ? 0 : i === 1 ? FIGURE : FIGURE + LIMITS + wide * (i - 1));
   const row = (cells: readonly string[], bold: readonly boolean[] = []): void =>
-    pages.put(ROW, (y): Mark[] => [
-      ...cells.map((cell, i): Mark => {
-        const x =
-          i === 0
-            ? pages.left
-            : i === 1
-              ? pages.left + FIGURE
-              : pages.left + FIGURE + LIMITS + wide * (i - 1);
-        return {
-          kind: 'text',
-          pen: 'note',
-          x,
-          y: y + 2,
-          size: TEXT,
-          text: cell,
-          anchor: i < 2 ? 'start' : 'end',
-          bold: bold[i] ?? false,
-        };
-      }),
-      line('note', pages.left, y, pages.right, y),
-    ]);
+    tableRow(
+      pages,
+      cells.map((text, i) => ({ text, at: place(i), end: i > 1, bold: bold[i] ?? false })),
+    );
   pages.need(ROW * (Math.min(series.length, 6) + 3));
   row(
     [`Measured, ${units === 'mm' ? 'mm' : 'inch'}`, 'may be', ...pieces.map(({ piece }) => `piece ${piece}`)],

@@ -9,6 +9,8 @@ import { useOutbox } from '../../data/stores/outbox';
 import { usePreferences } from '../../data/stores/preferences';
 import FigureText from '../../ui/FigureText.vue';
 import SaveState from './SaveState.vue';
+import WaitingFile from '../../files/WaitingFile.vue';
+import NotesBox from '../notes/NotesBox.vue';
 import WhoBox from './WhoBox.vue';
 
 /** Which job, which piece, what the lathe is still set to, whose hands, which units. */
@@ -53,6 +55,7 @@ const day = (at: string): string =>
         >
         <template v-else> · nothing set</template>
       </span>
+      <NotesBox />
       <WhoBox />
       <span class="units" role="group" aria-label="Units">
         <button class="plain" :aria-pressed="preferences.units === 'mm'" @click="preferences.units = 'mm'">
@@ -69,8 +72,8 @@ const day = (at: string): string =>
     </div>
     <p v-if="outbox.away || outbox.count > 0" class="away" role="status">
       <template v-if="outbox.away"
-        >Server away<template v-if="outbox.count">, {{ outbox.count }} kept here</template></template
-      >
+        >Server away<template v-if="outbox.count">, {{ outbox.count }} kept here</template> <WaitingFile
+      /></template>
       <template v-else>Sending {{ outbox.count }}…</template>
     </p>
   </header>
@@ -98,6 +101,8 @@ h1 {
   font-size: 19px;
   font-weight: 650;
   min-width: 120px;
+  /* It gives way long before what the lathe is still set to does. */
+  flex-shrink: 100;
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;

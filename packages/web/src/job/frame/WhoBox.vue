@@ -4,21 +4,32 @@ import { onClickOutside, useLocalStorage } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { request } from '../../data/api';
 import { LOCAL } from '../../data/names';
+import { usePeople } from '../../data/stores/people';
 import { usePreferences } from '../../data/stores/preferences';
 
 /** Whose hands are at the lathe: picked from those the shop knows, or typed. Asked for once on each screen. */
 const preferences = usePreferences();
 const asked = useLocalStorage(LOCAL.askedWho, false);
 const place = ref<HTMLElement | null>(null);
-const known = ref<readonly string[]>([]);
+/** Initials with the name, where one is known. */
+const known = ref<readonly { initials: string; name: string }[]>([]);
+const people = usePeople();
 const open = ref(false);
-const others = computed(() => known.value.filter((one) => one !== preferences.operator));
+const others = computed(() => known.value.filter(({ initials }) => initials !== preferences.operator));
 
 async function show(): Promise<void> {
   open.value = true;
   try {
-    const { operators } = await request<Operators>('GET', '/api/operators');
-    known.value = operators.map(({ initials }) => initials);
+    const [{ operators }] = await Promise.all([
+      request<Operators>('GET', '/api/operators'),
+      people.load().catch(() => undefined),
+    ]);
+    const here = people.people.filter(({ archived }) => !archived);
+    const gone = new Set(people.people.filter(({ archived }) => archived).map(({ initials }) => initials));
+    const others = operators.filter(
+      ({ initials }) => !gone.has(initials) && !here.some((one) => one.initials === initials),
+    );
+    known.value = [...here, ...others.map(({ initials }) => ({ initials, name: '' }))];
   } catch {
     // Nobody to pick from while the server is away: they are typed.
     known.value = [];
@@ -59,7 +70,9 @@ if (!preferences.operator && !asked.value) void show();
         asked.
       </p>
       <div v-if="others.length" class="known">
-        <button v-for="one in others" :key="one" class="plain fig" @click="take(one)">{{ one }}</button>
+        <button v-for="one in others" :key="one.initials" class="plain" @click="take(one.initials)">
+          <span class="fig">{{ one.initials }}</span> <span v-if="one.name" class="name">{{ one.name }}</span>
+        </button>
       </div>
       <button v-if="!preferences.operator" class="plain later" @click="shut">Not now</button>
     </div>
@@ -123,6 +136,10 @@ input::placeholder {
   border: 1px solid currentcolor !important;
   border-radius: 8px;
   font-size: 17px;
+}
+.name {
+  display: block;
+  font-size: 13px;
 }
 .later {
   justify-self: start;

@@ -12,6 +12,7 @@ import { USUAL_CUT } from '@anello/core/cutting';
 import type { EccentricPart } from '@anello/core/eccentric';
 import type { TravelAlong } from '@anello/core/gauging';
 import { recordsOf, type KeptRecord, type RecordBody, type StageState } from '@anello/core/job';
+import { learnedMinutes, type Learned } from '@anello/core/memory';
 import type { TaperOfPart } from '@anello/core/part';
 import {
   schoolOf,
@@ -24,8 +25,9 @@ import {
 import type { WayId } from '@anello/core/taper';
 import { compareWays, wayOf, type Way, type WayChoice } from '@anello/core/ways';
 import { computed, ref, type ComputedRef, type Ref } from 'vue';
-import { useJob } from '../../data/stores/job';
+import { useJob, type About } from '../../data/stores/job';
 import { useKit } from '../../data/stores/kit';
+import { useLikeness } from '../../data/stores/likeness';
 import { asStillSet } from '../../data/stores/shop';
 import type { PartModel } from './partModel';
 
@@ -39,6 +41,8 @@ export interface ShapeModel {
   readonly records: ComputedRef<readonly KeptRecord[]>;
   /** How far it has come on this piece. */
   readonly stages: ComputedRef<readonly StageState[]>;
+  /** What is said with everything that is kept of it. */
+  readonly about: ComputedRef<About>;
   /** Keeps a record of it. */
   keep(body: RecordBody): Promise<KeptRecord>;
   /** The same, said and offered back. */
@@ -46,6 +50,8 @@ export interface ShapeModel {
   readonly taper: ComputedRef<TaperOfPart | null>;
   readonly taperError: ComputedRef<AnelloError | null>;
   readonly choice: ComputedRef<WayChoice | null>;
+  /** Set-up minutes that the lathe’s records give where nobody typed them. */
+  readonly learnedMinutes: ComputedRef<Partial<Record<WayId, Learned>>>;
   readonly way: ComputedRef<WayId | null>;
   /** All there is to know of that way. */
   readonly wayChosen: ComputedRef<Way | null>;
@@ -68,6 +74,7 @@ export interface ShapeModel {
 export function makeShapeModel(part: PartModel, picked: () => string | undefined): ShapeModel {
   const job = useJob();
   const kit = useKit();
+  const likeness = useLikeness();
   const shape = computed(() => {
     const { value: shapes } = part.shapes;
     const named = (id: string | null | undefined): Shape | undefined => shapes.find((s) => s.feature === id);
@@ -79,7 +86,7 @@ export function makeShapeModel(part: PartModel, picked: () => string | undefined
       ? workOf(job.document, shape.value.feature, 'taper')
       : newWork('taper'),
   );
-  const about = computed(() =>
+  const about = computed<About>(() =>
     shape.value && job.document
       ? { feature: shape.value.feature, operation: operationOf(job.document, shape.value) }
       : {},
@@ -104,6 +111,15 @@ export function makeShapeModel(part: PartModel, picked: () => string | undefined
         }
       : null,
   );
+  /** Typed for this lathe, or where nobody did as its records have them. */
+  const learned = computed(() => {
+    const said = likeness.of(job.document?.machineId ?? '');
+    return part.lathe.value && said ? learnedMinutes(part.lathe.value, said.figures) : {};
+  });
+  const minutes = computed(() => ({
+    ...part.lathe.value?.minutes,
+    ...Object.fromEntries(Object.entries(learned.value).map(([id, one]) => [id, one.value])),
+  }));
   const cutting = computed(() => ({
     feed: job.document?.cut.feed?.value ?? USUAL_CUT.feed,
     noseRadius: job.document?.cut.noseRadius?.value ?? USUAL_CUT.noseRadius,
@@ -116,6 +132,7 @@ export function makeShapeModel(part: PartModel, picked: () => string | undefined
   });
   return {
     shape,
+    learnedMinutes: learned,
     key: computed(() => (first.value ? job.id : `${job.id}.${shape.value?.feature}`)),
     records: computed(() =>
       shape.value ? recordsOf(job.records, shape.value.feature, first.value) : job.records,
@@ -125,6 +142,7 @@ export function makeShapeModel(part: PartModel, picked: () => string | undefined
       const own = progress?.shapes.find((s) => s.feature === (shape.value?.feature ?? null));
       return own?.stages ?? progress?.stages ?? [];
     }),
+    about,
     keep: (body) => job.keep(body, about.value),
     keepAndOffer: (body, said) => job.keepAndOffer(body, said, about.value),
     taper,
@@ -133,6 +151,7 @@ export function makeShapeModel(part: PartModel, picked: () => string | undefined
       context.value
         ? compareWays({
             ...context.value,
+            lathe: { ...context.value.lathe, minutes: minutes.value },
             stillSet: asStillSet(part.stillSet.value),
             cutting: cutting.value,
           })

@@ -8,6 +8,7 @@ import { useJob } from '../../data/stores/job';
 import { useJobModel } from '../model/useJobModel';
 import LinePieces from './LinePieces.vue';
 import { useSeries } from './useSeries';
+import BatchPaper from './BatchPaper.vue';
 import DriftChart from './DriftChart.vue';
 
 /** The pieces of a batch beside one another: every figure that was measured, where it drifts, and how each piece came out. */
@@ -82,6 +83,7 @@ const done = (piece: number): number => ofKind(job.records, 'worked', piece).len
       </table>
     </div>
     <LinePieces :pieces="pieces" />
+    <BatchPaper />
   </section>
 </template>
 

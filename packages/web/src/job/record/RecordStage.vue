@@ -3,6 +3,10 @@ import { workOf } from '@anello/contract';
 import { describeRecord, ofKind, verdictOnPiece, type KeptRecord } from '@anello/core/job';
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
+import { mdiCameraPlusOutline, mdiCommentPlusOutline } from '@mdi/js';
+import FileTake from '../../ui/FileTake.vue';
+import PhotoShown from '../notes/PhotoShown.vue';
+import { usePhotos } from '../notes/usePhotos';
 import { useJobModel } from '../model/useJobModel';
 import { useStageScreen } from '../model/useStageScreen';
 import NoticeText from '../../ui/NoticeText.vue';
@@ -39,9 +43,36 @@ const pieces = computed(() => {
   const most = Math.max(job.piece, ...job.records.map((r) => r.piece));
   return Array.from({ length: most }, (_, i) => i + 1);
 });
-const rows = computed(() =>
+const kept = computed(() =>
   job.records.filter((r) => r.piece === shown.value && r.body.kind !== 'withdrawn'),
 );
+/** The row a note or a photo belongs to; null of all others. */
+const ownerOf = ({ body }: KeptRecord): string | null => ('of' in body && body.of) || null;
+/** In the order they were kept, but for what was said of another row: that stands under it. */
+const rows = computed(() => {
+  const ids = new Set(kept.value.map((r) => r.id));
+  const under = (id: string): KeptRecord[] => kept.value.filter((r) => ownerOf(r) === id);
+  return kept.value.filter((r) => !ids.has(ownerOf(r) ?? '')).flatMap((r) => [r, ...under(r.id)]);
+});
+const photos = usePhotos();
+/** The row something is being said of. */
+const saying = ref<string | null>(null);
+const said = ref('');
+async function sayOf({ id, feature, operation }: KeptRecord): Promise<void> {
+  const text = said.value.trim();
+  if (!text) return;
+  await job.keep({ kind: 'note', text, of: id }, { piece: shown.value, feature, operation });
+  shutSaying();
+}
+async function photoOf({ id, feature, operation }: KeptRecord, file: File): Promise<void> {
+  const about = { piece: shown.value, feature, operation };
+  await photos.take(file, { about, text: said.value.slice(0, 400), of: id });
+  if (!photos.refused.value) shutSaying();
+}
+function shutSaying(): void {
+  saying.value = null;
+  said.value = '';
+}
 const gone = computed(
   () => new Set(job.records.flatMap((r) => (r.body.kind === 'withdrawn' ? [r.body.record] : []))),
 );
@@ -133,9 +164,9 @@ useStageScreen({
           <li
             v-for="record in rows"
             :key="record.id"
-            :class="[record.body.kind, { gone: gone.has(record.id) }]"
+            :class="[record.body.kind, { gone: gone.has(record.id), under: ownerOf(record) }]"
           >
-            <time class="fig" :datetime="record.at">{{ time(record.at) }}</time>
+            <time class="fig when" :datetime="record.at">{{ time(record.at) }}</time>
             <span class="fig who">{{ record.operator }}</span>
             <span class="what"
               ><span v-if="several && record.feature && record.body.kind !== 'sized'" class="of"
@@ -145,8 +176,21 @@ useStageScreen({
                 class="held"
               >
                 kept here, not yet on the server</span
-              ></span
+              ><PhotoShown
+                v-if="record.body.kind === 'photo'"
+                :photo="record.body.photo"
+                :text="record.body.text"
+            /></span>
+            <button
+              v-if="!gone.has(record.id) && !ownerOf(record)"
+              class="plain say"
+              :aria-expanded="saying === record.id"
+              :aria-label="`Say something of it, or a photo: ${record.body.kind}`"
+              @click="saying = saying === record.id ? null : record.id"
             >
+              <v-icon :icon="mdiCommentPlusOutline" size="22" />
+            </button>
+            <span v-else />
             <button
               v-if="!gone.has(record.id)"
               class="plain back"
@@ -156,6 +200,23 @@ useStageScreen({
               Take back
             </button>
             <span v-else class="quiet">taken back</span>
+            <form v-if="saying === record.id" class="saying" @submit.prevent="sayOf(record)">
+              <v-text-field
+                v-model="said"
+                label="What there is to say of it"
+                maxlength="2000"
+                autocomplete="off"
+                autofocus
+              />
+              <v-btn type="submit" :disabled="said.trim() === ''">Keep</v-btn>
+              <FileTake
+                label="Photo"
+                accept="image/*"
+                :icon="mdiCameraPlusOutline"
+                :disabled="photos.busy.value"
+                @taken="(file: File) => photoOf(record, file)"
+              />
+            </form>
           </li>
         </ol>
         <form class="note" @submit.prevent="keepNote">
@@ -212,7 +273,7 @@ useStageScreen({
 }
 .rows li {
   display: grid;
-  grid-template-columns: 122px 44px minmax(0, 1fr) auto;
+  grid-template-columns: 122px 44px minmax(0, 1fr) 48px auto;
   gap: 10px;
   align-items: center;
   padding: 0 14px;
@@ -245,7 +306,28 @@ time,
   text-decoration: underline;
   text-underline-offset: 3px;
 }
-.note {
+.say {
+  min-height: 48px;
+  text-align: center;
+  color: var(--ink-2);
+}
+.under .what {
+  padding-left: 14px;
+  border-left: 3px solid var(--rule-2);
+}
+.photo .what {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 14px;
+  align-items: center;
+  padding-block: 6px;
+}
+.saying {
+  grid-column: 1 / -1;
+  padding-bottom: 10px;
+}
+.note,
+.saying {
   display: flex;
   gap: 10px;
   align-items: start;
@@ -264,7 +346,7 @@ time,
 }
 @media (max-width: 560px) {
   .rows li {
-    grid-template-columns: 1fr auto;
+    grid-template-columns: 1fr auto 48px auto;
     gap: 0 10px;
     padding: 6px 12px;
   }
@@ -272,7 +354,8 @@ time,
     grid-column: 1 / -1;
     grid-row: 2;
   }
-  .note {
+  .note,
+  .saying {
     flex-direction: column;
     align-items: stretch;
   }

@@ -15,7 +15,9 @@ const id = computed(() => encodeURIComponent(job.id));
     <h2>To take away</h2>
     <SheetButton />
     <InspectionPaper :piece="piece" />
-    <v-btn :href="`/api/shop/bundle?jobs=${id}`" :download="`${job.id}.anello.json`">The job as a file</v-btn>
+    <v-btn :href="`/api/shop/bundle.zip?jobs=${id}`" :download="`${job.id}.anello.zip`"
+      >The job as a file</v-btn
+    >
     <v-btn :href="`/api/log.csv?job=${id}`" :download="`${job.id}.csv`">What was kept, as CSV</v-btn>
   </section>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ofKind, settingInForce, verdictOnPiece } from '@anello/core/job';
+import { LOSS_CAUSES } from '@anello/core/memory';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { useJob } from '../../data/stores/job';
@@ -25,16 +26,11 @@ type Verdict = 'accepted' | 'rework' | 'scrap';
 const picking = ref<Verdict | null>(null);
 const cause = ref('');
 const problem = ref('');
-const CAUSES: Record<'rework' | 'scrap', readonly string[]> = {
-  rework: ['Still over size', 'Angle out of band', 'Chatter or torn finish', 'Waiting for its mate'],
-  scrap: [
-    'Went past its line',
-    'Angle out and no stock left',
-    'Chatter too deep to clean up',
-    'Wrong length',
-    'Slipped in the chuck',
-  ],
-};
+const causes = computed(() =>
+  LOSS_CAUSES.filter(
+    (one) => picking.value !== null && picking.value !== 'accepted' && one.of.includes(picking.value),
+  ),
+);
 const several = computed(() => model.shapes.value.length > 1);
 /** What it is given of: the piece, or of several shapes the one in hand. */
 const of = computed(() =>
@@ -112,12 +108,12 @@ async function proveSetting(): Promise<void> {
     <form v-if="picking === 'rework' || picking === 'scrap'" class="cause" @submit.prevent="keep(picking)">
       <div class="row">
         <v-btn
-          v-for="text in CAUSES[picking]"
-          :key="text"
-          :aria-pressed="cause === text"
-          :class="{ on: cause === text }"
-          @click="cause = text"
-          >{{ text }}</v-btn
+          v-for="{ id, says } in causes"
+          :key="id"
+          :aria-pressed="cause === says"
+          :class="{ on: cause === says }"
+          @click="cause = says"
+          >{{ says }}</v-btn
         >
       </div>
       <v-text-field

@@ -1,5 +1,6 @@
 import { diameterMove, passTo, type DiameterMove, type DiameterStand } from '@anello/core/approach';
 import { USUAL_PASSES } from '@anello/core/cutting';
+import { finest, type Instrument } from '@anello/core/kit';
 import type { DiameterCard } from '@anello/core/plan';
 import { computed, type ComputedRef } from 'vue';
 import { useJob } from '../../data/stores/job';
@@ -12,6 +13,8 @@ export interface DiameterDesk {
   readonly stand: ComputedRef<DiameterStand>;
   readonly move: ComputedRef<DiameterMove>;
   keepPass(dialTo: number, typed: string): Promise<void>;
+  /** What it is taken to be measured with; null where none is owned. */
+  readonly micrometer: ComputedRef<Instrument | null>;
   keepMeasured(diameter: number, typed: string): Promise<void>;
 }
 
@@ -23,11 +26,9 @@ export function useDiameter(card: () => DiameterCard, feature: () => string | nu
   const operation = useOperation();
   const dial = computed(() => lathe.value?.dial ?? FALLBACK);
   const own = computed(() => operation.records.value.filter((r) => (r.feature ?? null) === feature()));
-  /** Plus or minus of the finest micrometer owned. */
-  const uncertainty = computed(() => {
-    const found = kit.core.instruments.filter((i) => i.type === 'micrometer').map((i) => i.uncertainty);
-    return found.length > 0 ? Math.min(...found) : undefined;
-  });
+  /** The finest micrometer owned. */
+  const micrometer = computed(() => finest(kit.core.instruments, 'micrometer') ?? null);
+  const uncertainty = computed(() => micrometer.value?.uncertainty);
   const stand = computed(() => {
     const { member, from, least, most } = card();
     return diameterMove(own.value, job.piece, {
@@ -44,6 +45,7 @@ export function useDiameter(card: () => DiameterCard, feature: () => string | nu
   return {
     stand,
     move,
+    micrometer,
     async keepPass(dialTo, typed) {
       const { dial: dialFrom } = stand.value.state;
       const { depth } = passTo(dialFrom, dialTo, dial.value.reads);

@@ -6,6 +6,7 @@ import { useDebounceFn } from '@vueuse/core';
 import { computed, onMounted, ref } from 'vue';
 import PhraseText from '../../ui/PhraseText.vue';
 import { useShop } from '../../data/stores/shop';
+import LogTabs from './LogTabs.vue';
 import { KIND_NAMES, placeOf } from './kinds';
 import { ASKS, useLog, type Ask } from './useLog';
 
@@ -83,6 +84,7 @@ function takeSearch(asked: (typeof log.saved.value)[number]['asked']): void {
 
 <template>
   <main class="log">
+    <LogTabs />
     <header class="top">
       <h1>Logbook</h1>
       <v-text-field

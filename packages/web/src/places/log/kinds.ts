@@ -26,6 +26,7 @@ export const KIND_NAMES: Readonly<Record<Exclude<RecordKind, 'withdrawn'>, strin
   cone: 'Old cones measured',
   piece: 'Pieces begun',
   note: 'Notes',
+  photo: 'Photos',
 };
 
 /** The step of a shape in which a kind of row is kept; the others are read on the record. */

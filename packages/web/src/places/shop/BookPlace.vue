@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { mdiContentSaveOutline } from '@mdi/js';
 import { computed, onMounted } from 'vue';
+import FileCompared from './FileCompared.vue';
 import KitTabs from './KitTabs.vue';
 import { ago, bytes } from './amounts';
 import { useShopFile } from './useShopFile';
@@ -94,14 +95,19 @@ const time = (at: string): string =>
     <section class="sheet group">
       <header><h2>In and out as a file</h2></header>
       <p class="quiet">
-        Lathes, kit, tapers, jobs and everything kept of them, as JSON of a
-        <a href="/api/schemas/shop-bundle.json">published form</a>. Taking one in never writes over what is
-        here. A single job is saved from its Record.
+        Lathes, kit, tapers, jobs and everything kept of them, photos too: a zip with JSON of a
+        <a href="/api/schemas/shop-bundle.json">published form</a>. A file is compared with what is here
+        before anything of it is taken in. A single job is saved from its Record, several from the rack.
       </p>
       <div class="files">
-        <v-btn href="/api/shop/bundle" download="shop.anello.json">Save everything as a file</v-btn>
-        <FileTake label="Take a file in" accept=".json,application/json" @taken="file.takeIn" />
+        <v-btn href="/api/shop/bundle.zip" download="shop.anello.zip">Save everything as a file</v-btn>
+        <FileTake
+          label="Take a file in"
+          accept=".json,.zip,application/json,application/zip"
+          @taken="file.compare"
+        />
       </div>
+      <FileCompared v-if="file.compared.value" :desk="file" />
       <NoticeText v-if="file.said.value" :tone="file.said.value.tone">{{ file.said.value.text }}</NoticeText>
     </section>
   </main>

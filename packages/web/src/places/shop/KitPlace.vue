@@ -1,10 +1,14 @@
 <script setup lang="ts">
 import type { KitRow } from '@anello/contract';
 import { mdiPlus } from '@mdi/js';
+import { checkDue } from '@anello/core/kit';
 import { computed, onMounted } from 'vue';
 import { KIT_KINDS } from './kitFields';
 import KitTabs from './KitTabs.vue';
 import { useKit } from '../../data/stores/kit';
+import NoticeText from '../../ui/NoticeText.vue';
+import { checkSaid, today } from '../../ui/checkWords';
+import { dueOfKit } from '../../ui/dueOfKit';
 import { usePreferences } from '../../data/stores/preferences';
 
 /** What the shop owns besides its lathes, drawer by drawer. */
@@ -13,6 +17,11 @@ const preferences = usePreferences();
 onMounted(() => void kit.load());
 const of = (kind: string, archived: boolean): KitRow[] =>
   kit.kit.filter((row) => row.document.kind === kind && row.document.archived === archived);
+const dueOf = ({ document }: KitRow) => checkDue(dueOfKit(document), today());
+/** What somebody should see to, wherever it lies. */
+const late = computed(() =>
+  kit.kit.filter((row) => !row.document.archived && ['overdue', 'never'].includes(dueOf(row)?.state ?? '')),
+);
 const away = computed(() => kit.kit.filter((row) => row.document.archived));
 const specOf = (row: KitRow) => KIT_KINDS.find((k) => k.kind === row.document.kind);
 </script>
@@ -23,6 +32,13 @@ const specOf = (row: KitRow) => KIT_KINDS.find((k) => k.kind === row.document.ki
     <header class="head">
       <h1>Kit</h1>
     </header>
+    <NoticeText v-if="late.length" tone="warn">
+      To be checked:
+      <template v-for="(row, i) in late" :key="row.id"
+        ><template v-if="i">, </template
+        ><router-link :to="`/kit/${row.id}`">{{ row.document.name }}</router-link></template
+      >.
+    </NoticeText>
     <p v-if="!kit.loaded" class="quiet">Opening the drawers…</p>
     <div class="drawers">
       <section v-for="spec in KIT_KINDS" :key="spec.kind" class="sheet group">
@@ -40,6 +56,9 @@ const specOf = (row: KitRow) => KIT_KINDS.find((k) => k.kind === row.document.ki
             <router-link :to="`/kit/${row.id}`">
               <strong>{{ row.document.name }}</strong>
               <span class="quiet">{{ spec.says(row.document, preferences.units) }}</span>
+              <span v-if="dueOf(row)" class="due" :class="dueOf(row)?.state">{{
+                checkSaid(dueOf(row)!)
+              }}</span>
             </router-link>
           </li>
         </ul>
@@ -68,6 +87,19 @@ const specOf = (row: KitRow) => KIT_KINDS.find((k) => k.kind === row.document.ki
   break-inside: avoid;
   margin-bottom: 14px;
 }
+.due {
+  flex-basis: 100%;
+  font-size: 14px;
+  color: var(--ink-2);
+}
+.due.soon {
+  color: var(--brass);
+}
+.due.overdue,
+.due.never {
+  color: var(--red);
+  font-weight: 600;
+}
 ul {
   list-style: none;
   margin: 0;
@@ -87,18 +119,5 @@ li a {
 }
 li a:hover strong {
   text-decoration: underline;
-}
-.file {
-  display: inline-flex;
-  align-items: center;
-  padding: 0 16px;
-  cursor: pointer;
-}
-.file:focus-within {
-  outline: 3px solid var(--blue);
-  outline-offset: 2px;
-}
-.small {
-  font-size: 14px;
 }
 </style>

@@ -1,35 +1,23 @@
 <script setup lang="ts">
-import type { LikenessSaid } from '@anello/contract';
-import { ref, watch } from 'vue';
+import { computed, watch } from 'vue';
 import { ago } from './amounts';
 import LikenessStrip from './LikenessStrip.vue';
 import { changeOf, scatterOf, titleOf, valueOf } from './likenessWords';
 import NoticeText from '../../ui/NoticeText.vue';
 import PhraseText from '../../ui/PhraseText.vue';
-import { request } from '../../data/api';
+import { useLikeness } from '../../data/stores/likeness';
 import { useChanges } from '../../data/live';
 
 /** What a lathe is like, as its own records have it: scales, what its tools take, what was lost on it and why. */
 const props = defineProps<{ id: string }>();
-const said = ref<LikenessSaid | null>(null);
-async function load(id: string): Promise<void> {
-  try {
-    const found = await request<LikenessSaid>('GET', `/api/machines/${encodeURIComponent(id)}/likeness`);
-    if (id === props.id) said.value = found;
-  } catch {
-    // A help and no more: without it the lathe's figures stand as they are typed.
-    said.value = null;
-  }
-}
+const likeness = useLikeness();
+const said = computed(() => likeness.of(props.id));
 watch(
   () => props.id,
-  (id) => {
-    said.value = null;
-    void load(id);
-  },
+  (id) => void likeness.ask(id),
   { immediate: true },
 );
-useChanges(['record', 'all'], () => void load(props.id));
+useChanges(['record', 'all'], () => void likeness.ask(props.id));
 </script>
 
 <template>

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { ago, bytes } from './amounts';
 import { changeOf, scatterOf, titleOf, valueOf, type LikenessFigure } from './likenessWords';
-import { outcome } from './useShopFile';
+import { differsIn, inOrder, outcome } from './useShopFile';
+import type { Imported } from '@anello/contract';
 import { plainText, type Phrase } from '@anello/core/figure';
 
 describe('amounts, as people say them', () => {
@@ -24,20 +25,56 @@ describe('amounts, as people say them', () => {
 });
 
 describe('what became of a file that was taken in', () => {
-  const nothing = { added: [], same: [], beside: [], kept: 0, left: { withoutJob: 0, different: 0 } };
+  const nothing: Imported = {
+    added: [],
+    same: [],
+    beside: [],
+    differ: [],
+    kept: 0,
+    photos: 0,
+    left: { withoutJob: 0, different: 0, unwanted: 0, photos: 0 },
+  };
+  const differ = (name: string, as: 'over' | 'left'): Imported['differ'][number] => ({
+    sort: 'jobs',
+    id: name.toLowerCase(),
+    name,
+    as,
+    beside: null,
+    where: ['title'],
+  });
   it('says each part, and that an empty file is one', () => {
     expect(outcome(nothing)).toBe('The file is empty.');
     expect(
       outcome({
         added: ['J-1'],
         same: ['a', 'b'],
-        beside: ['J-2 (2)'],
+        beside: ['J-2-2'],
+        differ: [differ('J-3', 'over'), differ('J-4', 'left')],
         kept: 1,
-        left: { withoutJob: 2, different: 1 },
+        photos: 2,
+        left: { withoutJob: 2, different: 1, unwanted: 3, photos: 1 },
       }),
     ).toBe(
-      'Taken in: J-1. Beside what was here: J-2 (2). Already here, the same: 2. 1 record and settings taken in. Left out: 2 records of jobs or pieces that are not here. Left out: 1 record that say something else here; what is here stands.',
+      [
+        'Taken in: J-1. Beside what was here: J-2-2. In the place of what was here: J-3. Left out: J-4.',
+        'Already here, the same: 2. 1 record and settings taken in. 2 photos taken in.',
+        'Left out: 2 records of jobs or pieces that are not here.',
+        'Left out: 1 record that say something else here; what is here stands.',
+        'Left out with them: 3 records. Left out: 1 photo that cannot be read or are not in the file.',
+      ].join(' '),
     );
+  });
+});
+
+describe('where mine and theirs differ', () => {
+  it('is said as people call it, jobs first', () => {
+    expect(differsIn(['title', 'features', 'plan'])).toBe('title, the part, the line of work');
+    const one = { id: 'x', name: 'x', as: 'beside' as const, beside: null, where: [] };
+    const sorts = inOrder([
+      { ...one, sort: 'machines' },
+      { ...one, sort: 'jobs' },
+    ]).map(({ sort }) => sort);
+    expect(sorts).toEqual(['jobs', 'machines']);
   });
 });
 
@@ -47,6 +84,7 @@ describe('what a lathe’s records say, in words', () => {
   const figure = (over: Partial<LikenessFigure> = {}): LikenessFigure => ({
     kind: 'scale',
     device: 'attachment',
+    way: null,
     points: [
       { at: '2026-01-01T08:00:00.000Z', jobId: 'a', number: 'A', value: 5e-4 },
       { at: '2026-02-01T08:00:00.000Z', jobId: 'b', number: 'B', value: 7e-4 },

@@ -40,6 +40,14 @@ function spec<K extends KitKind>(
   };
 }
 
+const EVERY = figure('checkEvery', 'Checked every, months', 'number');
+const AGAINST: FormField = { kind: 'text', key: 'checkedAgainst', label: 'Checked against' };
+const CHECKS: readonly FormField[] = [
+  { kind: 'day', key: 'checkedOn', label: 'Last checked on' },
+  AGAINST,
+  EVERY,
+];
+
 const SIZES: FormField = { kind: 'sizes', key: 'sizes', label: 'Sizes' };
 type SetKind = 'drills' | 'reamers' | 'rollers' | 'balls';
 const sizedSet = <K extends SetKind>(kind: K, title: string, one: string, usual: string): KitKindSpec =>
@@ -68,6 +76,7 @@ export const KIT_KINDS: readonly KitKindSpec[] = [
       must('resolution', 'It shows'),
       must('uncertainty', 'A reading is good to ±, 95 times in 100'),
       figure('range', 'Longest it measures'),
+      ...CHECKS,
     ],
     make: () => ({
       ...base,
@@ -79,7 +88,7 @@ export const KIT_KINDS: readonly KitKindSpec[] = [
     says: (d, units) => `shows ${shown(d.resolution.value, units)}, ±${shown(d.uncertainty.value, units)}`,
   }),
   spec('blocks', 'Gauge blocks', 'set of gauge blocks', {
-    fields: [SIZES, figure('wear', 'Wear blocks, each')],
+    fields: [SIZES, figure('wear', 'Wear blocks, each'), ...CHECKS],
     make: () => ({
       ...base,
       kind: 'blocks',
@@ -96,13 +105,15 @@ export const KIT_KINDS: readonly KitKindSpec[] = [
       must('length', 'Length of cone to sweep'),
       { kind: 'day', key: 'provedOn', label: 'Last proved on' },
       { kind: 'text', key: 'provedBy', label: 'Proved by' },
+      AGAINST,
+      EVERY,
     ],
     make: () => ({ ...base, kind: 'master', ratio: entry('1:20', 'taper'), length: entry('60 mm') }),
     says: (d, units) =>
       `${formatFigure(ratio(d.ratio.value), units)}, ${d.provedOn ? `proved ${d.provedOn}` : 'never proved'}`,
   }),
   spec('sine-bar', 'Sine bars', 'sine bar', {
-    fields: [must('length', 'Between the roller centres')],
+    fields: [must('length', 'Between the roller centres'), ...CHECKS],
     make: () => ({ ...base, kind: 'sine-bar', length: entry('100 mm') }),
     says: (d, units) => shown(d.length.value, units),
   }),

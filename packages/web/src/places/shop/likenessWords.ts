@@ -1,5 +1,6 @@
 import type { LikenessSaid } from '@anello/contract';
-import { angle, count, type Phrase } from '@anello/core/figure';
+import { angle, count, length, type Phrase } from '@anello/core/figure';
+import { NAMED_WAYS } from '@anello/core/ways';
 import { DEVICE_NAMES } from '@anello/core/machine';
 
 export type LikenessFigure = LikenessSaid['figures'][number];
@@ -7,15 +8,44 @@ export type LikenessFigure = LikenessSaid['figures'][number];
 /** Seconds of arc: finer than a scale is set. */
 const SECOND = Math.PI / 180 / 3600;
 
+const nameOfWay = (id: string): string => NAMED_WAYS.find((way) => way.id === id)?.title ?? id;
+
+interface Words {
+  title(figure: LikenessFigure): string;
+  value(value: number): Phrase;
+}
+
+/** Each respect a lathe is known in: what it is called, and how a value of it reads. */
+const WORDS: Readonly<Record<LikenessFigure['kind'], Words>> = {
+  scale: {
+    title: ({ device }) =>
+      `${DEVICE_NAMES[device as NonNullable<typeof device>]}, set by its scale, stands off by`,
+    value: (value) => [{ ...angle(value, SECOND), signed: true }],
+  },
+  'set-up': {
+    title: ({ way }) => `${way ? nameOfWay(way) : 'A way'}: minutes until it is proved`,
+    value: (value) => [count(value, 1)],
+  },
+  took: { title: () => 'What comes off for each 1.00 fed', value: (value) => [count(value, 0.01)] },
+  spring: {
+    title: () => 'Springs back of a cut',
+    value: (value) => [{ quantity: 'percent', value: Math.max(0, value) }],
+  },
+  lash: { title: () => 'Further off at the first cut than the dial says', value: (v) => [length(v, 0.001)] },
+  wear: { title: () => 'The edge recedes at a pass by', value: (value) => [length(value, 0.0001)] },
+  runout: { title: () => 'A master in the spindle swings by', value: (value) => [length(value, 0.001)] },
+  drift: {
+    title: () => 'A batch goes by, from piece to piece',
+    value: (value) => [length(value, 0.001, { signed: true })],
+  },
+};
+
 /** What a figure of a lathe is called. */
-export const titleOf = ({ kind, device }: LikenessFigure): string =>
-  kind === 'took'
-    ? 'What comes off for each 1.00 fed'
-    : `${DEVICE_NAMES[device as NonNullable<typeof device>]}, set by its scale, stands off by`;
+export const titleOf = (figure: LikenessFigure): string => WORDS[figure.kind].title(figure);
 
 /** One value of it. */
 export const valueOf = ({ kind }: Pick<LikenessFigure, 'kind'>, value: number): Phrase =>
-  kind === 'took' ? [count(value, 0.01)] : [{ ...angle(value, SECOND), signed: true }];
+  WORDS[kind].value(value);
 
 /** How far single ones lie from the mean, and how many there are. */
 export function scatterOf(figure: LikenessFigure): Phrase {

@@ -1,56 +1,163 @@
-import type { Imported } from '@anello/contract';
+import { BUNDLE_SORTS, type BundleSort, type Imported, type TakenAs } from '@anello/contract';
 import { AnelloError } from '@anello/core/basics';
-import { ref, type Ref } from 'vue';
+import { reactive, ref, shallowRef, type Ref } from 'vue';
 import { request, ServerAway, WHOLE_SHOP } from '../../data/api';
 import { useKit } from '../../data/stores/kit';
 import { useShop } from '../../data/stores/shop';
 
+export type Differ = Imported['differ'][number];
+
 export interface ShopFileDesk {
   /** What came of the file that was taken in last. */
   readonly said: Ref<{ readonly tone: 'good' | 'bad'; readonly text: string } | null>;
-  takeIn(file: File): Promise<void>;
+  /** A file that was compared with what is here and waits for a word; null of none. */
+  readonly compared: Ref<{ readonly name: string; readonly would: Imported } | null>;
+  readonly busy: Ref<boolean>;
+  /** What becomes of each that differs, by sort and id. */
+  readonly choices: Readonly<Record<string, TakenAs>>;
+  choose(one: Differ, as: TakenAs): void;
+  compare(file: File): Promise<void>;
+  takeIn(): Promise<void>;
+  leave(): void;
 }
 
 const list = (names: readonly string[]): string => names.join(', ');
 const records = (count: number): string => `${count} ${count === 1 ? 'record' : 'records'}`;
+const photos = (count: number): string => `${count} ${count === 1 ? 'photo' : 'photos'}`;
+export const keyOf = ({ sort, id }: Pick<Differ, 'sort' | 'id'>): string => `${sort}:${id}`;
 
 /** What became of everything in a file, in a few sentences. */
-export function outcome({ added, same, beside, kept, left }: Imported): string {
+export function outcome({ added, same, beside, differ, kept, photos: pictures, left }: Imported): string {
+  const [over, out] = (['over', 'left'] as const).map((as) =>
+    differ.filter((one) => one.as === as).map(({ name }) => name),
+  ) as [string[], string[]];
   const parts = [
     added.length ? `Taken in: ${list(added)}.` : '',
     beside.length ? `Beside what was here: ${list(beside)}.` : '',
+    over.length ? `In the place of what was here: ${list(over)}.` : '',
+    out.length ? `Left out: ${list(out)}.` : '',
     same.length ? `Already here, the same: ${same.length}.` : '',
     kept ? `${records(kept)} and settings taken in.` : '',
+    pictures ? `${photos(pictures)} taken in.` : '',
     left.withoutJob ? `Left out: ${records(left.withoutJob)} of jobs or pieces that are not here.` : '',
     left.different
       ? `Left out: ${records(left.different)} that say something else here; what is here stands.`
       : '',
+    left.unwanted ? `Left out with them: ${records(left.unwanted)}.` : '',
+    left.photos ? `Left out: ${photos(left.photos)} that cannot be read or are not in the file.` : '',
   ].filter(Boolean);
   return parts.join(' ') || 'The file is empty.';
 }
 
-/** Takes a file of jobs, or of a whole shop, in; nothing that is here is written over. */
+/** A zip begins so, whatever it is called. */
+const ZIP = [0x50, 0x4b];
+
+/** A file as it is sent; null of one that is neither a zip nor JSON. */
+async function asBody(file: File): Promise<Blob | null> {
+  const head = new Uint8Array(await file.slice(0, 2).arrayBuffer());
+  const zip = ZIP.every((byte, i) => head[i] === byte);
+  if (zip) return new Blob([file], { type: 'application/zip' });
+  try {
+    JSON.parse(await file.text());
+    return new Blob([file], { type: 'application/json' });
+  } catch {
+    return null;
+  }
+}
+
+/** Takes a file of jobs, or of a whole shop, in: first compared with what is here, then as it was chosen. */
 export function useShopFile(): ShopFileDesk {
   const kit = useKit();
   const shop = useShop();
   const said: ShopFileDesk['said'] = ref(null);
+  const compared: ShopFileDesk['compared'] = shallowRef(null);
+  const busy = ref(false);
+  const choices = reactive<Record<string, TakenAs>>({});
+  let body: Blob | null = null;
   const bad = (text: string): void => void (said.value = { tone: 'bad', text });
+
+  async function send(query: string): Promise<Imported | null> {
+    busy.value = true;
+    try {
+      return await request<Imported>('POST', `/api/shop/bundle${query}`, body, WHOLE_SHOP);
+    } catch (error) {
+      if (error instanceof AnelloError)
+        bad(`Nothing was taken in. ${error.field ? `${error.field}: ` : ''}${error.message}`);
+      else if (error instanceof ServerAway)
+        bad('The server is away. Nothing was taken in; try again in a moment.');
+      else throw error;
+      return null;
+    } finally {
+      busy.value = false;
+    }
+  }
+
+  function leave(): void {
+    compared.value = null;
+    body = null;
+  }
+
   return {
     said,
-    async takeIn(file) {
-      try {
-        const bundle: unknown = JSON.parse(await file.text());
-        const done = await request<Imported>('POST', '/api/shop/bundle', bundle, WHOLE_SHOP);
-        await Promise.all([kit.load(), shop.load()]);
-        said.value = { tone: 'good', text: outcome(done) };
-      } catch (error) {
-        if (error instanceof SyntaxError) bad(`${file.name} is not a JSON file. Nothing was taken in.`);
-        else if (error instanceof AnelloError)
-          bad(`Nothing was taken in. ${error.field ? `${error.field}: ` : ''}${error.message}`);
-        else if (error instanceof ServerAway)
-          bad('The server is away. Nothing was taken in; try again in a moment.');
-        else throw error;
-      }
+    compared,
+    busy,
+    choices,
+    choose: (one, as) => void (choices[keyOf(one)] = as),
+    leave,
+    async compare(file) {
+      said.value = null;
+      leave();
+      body = await asBody(file);
+      if (!body) return bad(`${file.name} is neither a zip nor a JSON file. Nothing was taken in.`);
+      const would = await send('?trial=yes');
+      if (!would) return;
+      for (const key of Object.keys(choices)) delete choices[key];
+      for (const one of would.differ) choices[keyOf(one)] = 'beside';
+      compared.value = { name: file.name, would };
+    },
+    async takeIn() {
+      const named = (as: TakenAs): string =>
+        Object.keys(choices)
+          .filter((key) => choices[key] === as)
+          .join(',');
+      const done = await send(`?leave=${named('left')}&over=${named('over')}`);
+      if (!done) return;
+      leave();
+      await Promise.all([kit.load(), shop.load()]);
+      said.value = { tone: 'good', text: outcome(done) };
     },
   };
 }
+
+const SORT_NAMES: Readonly<Record<BundleSort, string>> = {
+  machines: 'Lathe',
+  kit: 'Kit',
+  tapers: 'Taper',
+  jobs: 'Job',
+};
+export const sortName = (sort: BundleSort): string => SORT_NAMES[sort];
+
+/** The fields of a document as people call them; any other by its own name. */
+const FIELD_NAMES: Readonly<Record<string, string>> = {
+  features: 'the part',
+  work: 'how its shapes are made',
+  cut: 'how it is cut',
+  plan: 'the line of work',
+  stock: 'the bar',
+  quantity: 'how many',
+  machineId: 'the lathe',
+  tags: 'words',
+  due: 'when it is wanted',
+  who: 'whose it is',
+  batch: 'how the batch is worked',
+  harden: 'hardness',
+  archived: 'whether it is put away',
+  number: 'its number',
+};
+/** Where mine and theirs differ, in words. */
+export const differsIn = (where: readonly string[]): string =>
+  where.map((field) => FIELD_NAMES[field] ?? field).join(', ');
+
+/** In the order they are shown. */
+export const inOrder = (differ: readonly Differ[]): Differ[] =>
+  [...differ].sort((a, b) => BUNDLE_SORTS.indexOf(b.sort) - BUNDLE_SORTS.indexOf(a.sort));

@@ -14,6 +14,7 @@ import PartThumb from '../../drawing/PartThumb.vue';
 import FigureText from '../../ui/FigureText.vue';
 import NewJob from '../rack/NewJob.vue';
 import NoticeText from '../../ui/NoticeText.vue';
+import TaperPaper from './TaperPaper.vue';
 import ShopTaperForm from './ShopTaperForm.vue';
 import { useKit } from '../../data/stores/kit';
 
@@ -70,6 +71,12 @@ const grades = computed(() => {
   if (along === null || along < 6 || along > 630) return [];
   return GRADES.map((grade) => ({ grade, zone: coneAngleTolerance({ grade, length: along }) * along }));
 });
+/** What is set first, then the lengths. */
+const onPaper = computed<readonly (readonly [string, Figure, Figure | null])[]>(() => [
+  ['Half angle', angle(halfAngle.value), degrees(halfAngle.value)],
+  ['Ratio on diameter', ratio(props.size.ratio), perFoot(props.size.ratio)],
+  ...lengths.value.map(([label, value]) => [label, inMm(value), inInches(value)] as const),
+]);
 </script>
 
 <template>
@@ -129,6 +136,18 @@ const grades = computed(() => {
         </div>
       </dl>
     </div>
+    <TaperPaper
+      :size="size"
+      :series="series"
+      :feature="complete ? feature : null"
+      :figures="onPaper"
+      :grades="grades.map(({ grade, zone }) => ({ grade: `${grade}`, zone: length(zone, 0.0001) }))"
+      :notes="
+        [series.note, own?.document.use || series.use, HOLDS[holding.holds]].flatMap((one) =>
+          one ? [one] : [],
+        )
+      "
+    />
     <ShopTaperForm v-if="own" v-model="editing" :row="own" />
     <NewJob v-model="making" :features="[feature]" :title="size.name" />
   </section>

@@ -26,6 +26,12 @@ const REMEDIES: Readonly<Record<Remedy, string>> = {
   'finer-dial': 'A finer dial would: the compound set nearly along the bed, or a clock on the slide.',
 };
 const inOne = computed(() => Math.round(1 / Math.max(advice.value?.chance ?? 0, 1e-4)));
+const approaches = computed(() => {
+  const n = props.desk.lore.value?.approaches ?? 0;
+  return `${n} earlier ${n === 1 ? 'approach' : 'approaches'}`;
+});
+const day = (at: string): string =>
+  new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
 const learned = computed(() => props.desk.approach.value.passes.some((p) => p.removed !== undefined));
 </script>
 
@@ -62,6 +68,12 @@ const learned = computed(() => props.desk.approach.value.passes.some((p) => p.re
     <p v-if="learned && !advice.suspicion" class="quiet">
       So far this tool takes <FigureText :figure="{ quantity: 'percent', value: advice.learned.gain }" /> of
       what is fed, and the rest comes off at the next pass.
+    </p>
+    <p v-if="desk.lore.value && advice.advice === 'cut' && !atLine" class="quiet">
+      It began from {{ approaches }} on this lathe, the last on {{ day(desk.lore.value.latest) }}: its tools
+      took <FigureText :figure="{ quantity: 'percent', value: desk.lore.value.gain }" />, believed to
+      <FigureText :figure="{ quantity: 'percent', value: desk.lore.value.believed }" /> and less as they grow
+      old.
     </p>
     <NoticeText v-if="desk.last.value" :tone="desk.last.value.inside ? 'good' : 'warn'"
       >Last time: foretold <FigureText :figure="length(along(desk.last.value.foretold.low), 0.01)" /> to

@@ -1,9 +1,14 @@
 <script setup lang="ts">
+import { computed } from 'vue';
 import { BY_HAND, type CopyForm } from './useCopyForm';
+import StaleTools from '../../../ui/StaleTools.vue';
 import QuantityField from '../../../ui/QuantityField.vue';
 
 /** The boxes of one way of measuring a taper: each figure, and what it was measured with. */
-defineProps<{ desk: CopyForm }>();
+const props = defineProps<{ desk: CopyForm }>();
+const tools = computed(() =>
+  props.desk.method.value.inputs.filter(({ exact }) => !exact).map((input) => props.desk.toolOf(input)),
+);
 </script>
 
 <template>
@@ -36,6 +41,7 @@ defineProps<{ desk: CopyForm }>();
       </template>
     </div>
   </section>
+  <StaleTools :names="tools" />
   <p v-if="desk.elsewhere.value" class="bad" role="alert">{{ desk.elsewhere.value }}</p>
 </template>
 

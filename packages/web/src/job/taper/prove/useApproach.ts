@@ -1,17 +1,20 @@
 import { approachAdvice, approachOf, lastPrediction, USUAL_RISK, type Approach } from '@anello/core/approach';
 import { advanceFromInfeed } from '@anello/core/gauging';
-import type { InfeedAdvice } from '@anello/core/infeed';
+import type { InfeedAdvice, Lore } from '@anello/core/infeed';
 import { ofKind } from '@anello/core/job';
 import { radialOf } from '@anello/core/machine';
-import { computed, type ComputedRef } from 'vue';
+import { computed, type ComputedRef, type Ref } from 'vue';
 import { useJob } from '../../../data/stores/job';
 import { useJobModel } from '../../model/useJobModel';
+import { useLore } from './useLore';
 import { useWork } from '../../model/useWork';
 
 export interface ApproachDesk {
   readonly approach: ComputedRef<Approach>;
   readonly advice: ComputedRef<InfeedAdvice | null>;
   readonly last: ComputedRef<ReturnType<typeof lastPrediction>>;
+  /** What the lathe’s earlier approaches say of its tools; null of none. */
+  readonly lore: Readonly<Ref<Lore | null>>;
   readonly risk: ComputedRef<number>;
   /** Stand-off for stock on radius. */
   along(stock: number): number;
@@ -27,6 +30,7 @@ export function useApproach(): ApproachDesk {
   const { work, edit } = useWork('taper');
   const risk = computed(() => work.value.cut.risk ?? USUAL_RISK);
   const approach = computed(() => approachOf(model.records.value, job.piece));
+  const lore = useLore();
   const limits = computed(() => {
     const task = model.taper.value?.task;
     const dial = model.lathe.value?.dial;
@@ -37,10 +41,12 @@ export function useApproach(): ApproachDesk {
       standOff,
       risk: risk.value,
       division: radialOf(dial.division, dial.reads),
+      lore: lore.value ?? undefined,
     };
   });
   return {
     approach,
+    lore,
     risk,
     advice: computed(() => (limits.value ? approachAdvice(approach.value, limits.value) : null)),
     last: computed(() => (limits.value ? lastPrediction(approach.value, limits.value) : null)),

@@ -11,6 +11,7 @@ import PhraseText from '../../../ui/PhraseText.vue';
 import { useKit } from '../../../data/stores/kit';
 import NoTaper from '../../shared/NoTaper.vue';
 import SchoolPicker from './SchoolPicker.vue';
+import StaleTools from '../../../ui/StaleTools.vue';
 import SetSide from './SetSide.vue';
 import SettingCard from './SettingCard.vue';
 
@@ -34,6 +35,7 @@ useSetScreen(desk);
         <FigureText :figure="angle(model.context.value.task.halfAngle)" />. A first cut and a try will show
         whether it moved.</NoticeText
       >
+      <StaleTools :names="desk.step.value.uses ?? []" />
       <SettingCard :desk="desk" />
       <p class="then">
         <strong>Then</strong>

@@ -4,6 +4,7 @@ import { withinBand, type Station } from '@anello/core/setting';
 import { computed, nextTick, ref, watch } from 'vue';
 import { useJobModel } from '../../model/useJobModel';
 import type { SettingDesk } from './useSetting';
+import ScaleNote from './ScaleNote.vue';
 import { drawn } from '../../../drawing/dimensions';
 import FigureText from '../../../ui/FigureText.vue';
 import PhraseText from '../../../ui/PhraseText.vue';
@@ -36,6 +37,7 @@ const off = (seen: number, station: Station): string => (seen > station.expected
   <article v-if="step" ref="card" class="card sheet" aria-live="polite">
     <h2><PhraseText :phrase="step.title" /></h2>
     <p class="quiet detail"><PhraseText :phrase="step.detail" /></p>
+    <ScaleNote :step="step" />
     <div class="figures">
       <div v-for="item in step.figures" :key="item.label">
         <p class="label">{{ item.label }}</p>

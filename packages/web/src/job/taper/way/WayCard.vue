@@ -3,6 +3,7 @@ import { AnelloError } from '@anello/core/basics';
 import { figureParts, length, type Figure } from '@anello/core/figure';
 import { parseCounts } from '@anello/core/quantity';
 import { wayOf, type WayAssessment } from '@anello/core/ways';
+import type { Learned } from '@anello/core/memory';
 import { computed, ref } from 'vue';
 import FigureText from '../../../ui/FigureText.vue';
 import PhraseText from '../../../ui/PhraseText.vue';
@@ -12,6 +13,8 @@ const props = defineProps<{
   way: WayAssessment;
   recommended: boolean;
   chosen: boolean;
+  /** Its minutes are from the lathe’s records, of so many jobs. */
+  learned?: Learned | undefined;
   /** Zone of the part, mm on diameter. */ allowed: number;
 }>();
 const emit = defineEmits<{ choose: []; minutes: [minutes: number] }>();
@@ -122,7 +125,9 @@ function keep(): void {
           :aria-label="`Set-up ${way.minutes} minutes: change`"
           @click="edit"
         >
-          <span class="fig">{{ way.minutes }}</span> min
+          <span class="fig">{{ way.minutes }}</span> min<template v-if="learned"
+            >, as {{ learned.jobs }} jobs took</template
+          >
         </button>
       </dd>
     </dl>

@@ -3,7 +3,7 @@ import { AnelloError } from '@anello/core/basics';
 import { angle } from '@anello/core/figure';
 import type { WayId } from '@anello/core/taper';
 import type { WayAssessment } from '@anello/core/ways';
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { useGo } from '../../model/useGo';
 import { useJobModel } from '../../model/useJobModel';
 import { useStageScreen } from '../../model/useStageScreen';
@@ -14,6 +14,7 @@ import PhraseText from '../../../ui/PhraseText.vue';
 import { useJob } from '../../../data/stores/job';
 import { ServerAway } from '../../../data/api';
 import { useScreen } from '../../../data/stores/screen';
+import { useLikeness } from '../../../data/stores/likeness';
 import { useShop } from '../../../data/stores/shop';
 import NoTaper from '../../shared/NoTaper.vue';
 import RuledOut from '../../way/RuledOut.vue';
@@ -87,6 +88,13 @@ useStageScreen({
     return found ? { step: [found.title], label: found.settingLabel, figure: found.setting } : null;
   },
 });
+/** Minutes that nobody typed are those its records have. */
+const likeness = useLikeness();
+watch(
+  () => job.document?.machineId,
+  (id) => id && void likeness.ask(id),
+  { immediate: true },
+);
 </script>
 
 <template>
@@ -108,6 +116,7 @@ useStageScreen({
         :way="way"
         :recommended="way.id === choice.recommended"
         :chosen="way.id === chosen"
+        :learned="model.learnedMinutes.value[way.id]"
         :allowed="model.taper.value.task.tolerance.overLength"
         @choose="choose(way.id)"
         @minutes="(minutes) => setMinutes(way.id, minutes)"

@@ -3,6 +3,7 @@ import { feedForFinish, USUAL_CUT } from '@anello/core/cutting';
 import { count, length, type Phrase } from '@anello/core/figure';
 import type { DiameterCard } from '@anello/core/plan';
 import { computed, ref } from 'vue';
+import StaleTools from '../../../ui/StaleTools.vue';
 import FigureText from '../../../ui/FigureText.vue';
 import NoticeText from '../../../ui/NoticeText.vue';
 import PhraseText from '../../../ui/PhraseText.vue';
@@ -168,6 +169,7 @@ useStageScreen({
       its cause on the Record.</NoticeText
     >
     <NoticeText v-if="move.kind === 'hold'" tone="warn">{{ HOLD[move.move] ?? HOLD['by-hand'] }}</NoticeText>
+    <StaleTools v-if="desk.micrometer.value" :names="[desk.micrometer.value.name]" />
   </article>
   <div class="switch" role="group" aria-label="What the reading bar asks for">
     <v-btn

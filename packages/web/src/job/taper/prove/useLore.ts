@@ -1,0 +1,40 @@
+import type { LoreSaid } from '@anello/contract';
+import type { Lore } from '@anello/core/infeed';
+import { onScopeDispose, shallowRef, watch, type Ref } from 'vue';
+import { request } from '../../../data/api';
+import { useJob } from '../../../data/stores/job';
+import { useJobModel } from '../../model/useJobModel';
+
+/**
+ * What earlier approaches of this way on this lathe say of its tools. Asked for once for each piece, so that no figure changes
+ * under anybody's hands because another screen has kept something; nothing while the server is away.
+ */
+export function useLore(): Ref<Lore | null> {
+  const job = useJob();
+  const model = useJobModel();
+  const lore = shallowRef<Lore | null>(null);
+  let question = 0;
+  async function ask(machine: string, way: string, piece: number): Promise<void> {
+    const mine = ++question;
+    lore.value = null;
+    const asked = new URLSearchParams({ way, job: job.id, piece: String(piece) });
+    try {
+      const said = await request<LoreSaid>(
+        'GET',
+        `/api/machines/${encodeURIComponent(machine)}/lore?${asked}`,
+      );
+      if (mine === question) lore.value = said.lore;
+    } catch {
+      // What is known of before is a help and no more: without it the next infeed begins from nothing, as it says.
+    }
+  }
+  watch(
+    () => [job.document?.machineId, model.way.value, job.piece] as const,
+    ([machine, way, piece]) => {
+      if (machine && way) void ask(machine, way, piece);
+    },
+    { immediate: true },
+  );
+  onScopeDispose(() => void question++);
+  return lore;
+}

@@ -1,0 +1,109 @@
+import type { Aside, JobCard, Rack, RackSort } from '@anello/contract';
+import { useDebounceFn, useLocalStorage } from '@vueuse/core';
+import { computed, onMounted, ref, watch, type ComputedRef, type Ref } from 'vue';
+import { request } from '../../data/api';
+import { useChanges } from '../../data/live';
+import { LOCAL } from '../../data/names';
+import { useOutbox } from '../../data/stores/outbox';
+import { useScreen } from '../../data/stores/screen';
+
+export interface RackDesk {
+  readonly jobs: Ref<JobCard[]>;
+  readonly total: Ref<number>;
+  /** Jobs that are kept and cannot be read. */
+  readonly broken: Ref<Aside[]>;
+  readonly search: Ref<string>;
+  /** What is finished and put away stands apart; looked for by a word, it is found wherever it is. */
+  readonly show: Ref<'rack' | 'away'>;
+  readonly sort: Ref<RackSort>;
+  readonly state: Ref<'waiting' | 'ready' | 'failed'>;
+  /** Why the last job was not moved; empty while all is well. */
+  readonly failed: Ref<string>;
+  /** Jobs of which something lies in this browser alone, and why. */
+  readonly here: ComputedRef<{ id: string; name: string; why: string }[]>;
+  load(more?: boolean, again?: boolean): Promise<void>;
+  putAway(job: JobCard, away: boolean): Promise<void>;
+}
+
+const PAGE = 24;
+/** The server gives no more at once. */
+const MOST = 100;
+
+/** The rack as it is looked at: which jobs, in which order, kept up with what other screens keep. */
+export function useRack(): RackDesk {
+  const outbox = useOutbox();
+  const screen = useScreen();
+  const jobs = ref<JobCard[]>([]);
+  const total = ref(0);
+  const broken = ref<Aside[]>([]);
+  const search = ref('');
+  /** What is finished and put away stands apart; looked for by a word, it is found wherever it is. */
+  const show = ref<'rack' | 'away'>('rack');
+  const sort = useLocalStorage<RackSort>(LOCAL.rackSort, 'touched');
+  const state = ref<'waiting' | 'ready' | 'failed'>('waiting');
+
+  async function load(more = false, again = false): Promise<void> {
+    const offset = more ? jobs.value.length : 0;
+    try {
+      const rack = await request<Rack>(
+        'GET',
+        `/api/jobs?limit=${again ? Math.min(MOST, Math.max(PAGE, jobs.value.length)) : PAGE}&offset=${offset}&show=${show.value}&sort=${sort.value}&search=${encodeURIComponent(search.value ?? '')}`,
+      );
+      broken.value = rack.aside ?? [];
+      jobs.value = more ? [...jobs.value, ...rack.jobs] : rack.jobs;
+      total.value = rack.total;
+      state.value = 'ready';
+      outbox.reached();
+    } catch (error) {
+      state.value = jobs.value.length > 0 ? 'ready' : 'failed';
+      outbox.noticeAway(error);
+    }
+  }
+  /** Jobs of which something lies in this browser alone, and why. */
+  const here = computed(() => {
+    const why = new Map<string, string>();
+    for (const draft of outbox.drafts) {
+      const reason = draft.theirs
+        ? 'changed here and by somebody else: to be settled'
+        : draft.refused
+          ? `an edit was not taken: ${draft.refused.sentence}`
+          : outbox.away
+            ? 'an edit is held in this browser'
+            : '';
+      if (reason) why.set(draft.jobId, reason);
+    }
+    for (const { body, refused } of outbox.refused) {
+      const jobId = (body as { jobId?: string | null } | null)?.jobId;
+      if (jobId) why.set(jobId, `something kept was not taken: ${refused?.sentence}`);
+    }
+    return [...why].map(([id, reason]) => {
+      const job = jobs.value.find((j) => j.id === id);
+      return { id, name: job ? `${job.number} ${job.title}` : id, why: reason };
+    });
+  });
+  const searchSoon = useDebounceFn(() => load(), 200);
+  watch(search, searchSoon);
+  watch([show, sort], () => load());
+  const failed = ref('');
+  async function putAway(job: JobCard, away: boolean): Promise<void> {
+    try {
+      await request('PUT', `/api/jobs/${encodeURIComponent(job.id)}/away`, { away });
+      failed.value = '';
+      await load();
+      screen.offerBack(away ? `${job.number} put away.` : `${job.number} is on the rack again.`, () =>
+        putAway(job, !away),
+      );
+    } catch (error) {
+      outbox.noticeAway(error);
+      failed.value = `${job.number} could not be moved just now. Try again when the server answers.`;
+    }
+  }
+  watch(
+    () => outbox.away || outbox.signIn,
+    (away) => !away && void load(),
+  );
+  /** What another screen has kept shows here; of as many jobs as are shown. */
+  useChanges(['record', 'job', 'all'], () => void load(false, true));
+  onMounted(() => void load());
+  return { jobs, total, broken, search, show, sort, state, failed, here, load, putAway };
+}
