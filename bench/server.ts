@@ -153,6 +153,9 @@ async function loopHeld(base: string): Promise<Figure[]> {
       fetch(`${base}/api/log?series=morse-iso&size=3&before=${1_000_000 - 50 * turn}`),
     'words of the logbook': (turn) => fetch(`${base}/api/log?words=B-${turn}`),
     'what was done before': (turn) => fetch(`${base}/api/jobs/b-${turn}/before/${TAPER}`),
+    'what earlier approaches say': () =>
+      fetch(`${base}/api/machines/${DEMO_MACHINES[0]!.id}/lore?way=attachment`),
+    'what was lost': () => fetch(`${base}/api/losses`),
     'what a lathe is like': () => fetch(`${base}/api/machines/${DEMO_MACHINES[0]!.id}/likeness`),
     'jobs opened': (turn) => fetch(`${base}/api/jobs/b-${turn}`),
     'readings kept': () => keepReading(base),

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { Bar, expect, jobOnServer, test } from './shop';
 
 test('with the server away the work goes on, and everything arrives once when it is back', async ({
@@ -23,6 +24,11 @@ test('with the server away the work goes on, and everything arrives once when it
   await page.getByRole('link', { name: 'Record' }).click();
   await expect(page.getByText('kept here, not yet on the server').first()).toBeVisible();
   await expect(page.getByText(/4 kept here/)).toBeVisible();
+  // Nobody knows when it is back: what waits can be carried off.
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: /Save what waits as a file/ }).click();
+  const file = JSON.parse(readFileSync(await (await download).path(), 'utf8'));
+  expect([file.waiting.length, file.drafts.length]).toEqual([4, 1]);
 
   await shop.start();
   await expect(page.getByText(/Server away/)).toBeHidden({ timeout: 20_000 });

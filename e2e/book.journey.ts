@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { readdirSync, readFileSync, truncateSync } from 'node:fs';
 import { join } from 'node:path';
 import { PDFDocument } from 'pdf-lib';
-import { accessible, Bar, expect, test } from './shop';
+import { accessible, Bar, expect, jobOnServer, test } from './shop';
 
 test('the book is copied, wrecked and put back, and nothing that was copied is lost', async ({
   page,
@@ -34,18 +34,36 @@ test('the book is copied, wrecked and put back, and nothing that was copied is l
   await expect(page.getByText('1.893').first()).toBeVisible();
 });
 
-test('a job goes out as a file and comes in again beside nothing of its own', async ({ page, shop }) => {
+test('a job goes out as a file, and is compared with what is here before it comes in again', async ({
+  page,
+  shop,
+}) => {
   await page.goto(`${shop.address}/job/j-103/record`);
   const download = page.waitForEvent('download');
   await page.getByRole('link', { name: 'The job as a file' }).click();
   const file = await (await download).path();
+  await page.goto(`${shop.address}/job/j-103/part`);
+  await page.getByLabel('What it is').fill('Changed since it went out');
+  await expect
+    .poll(async () => (await jobOnServer(shop, 'j-103')).job.document.title)
+    .toBe('Changed since it went out');
   await page.goto(`${shop.address}/book`);
   await page.getByLabel('Take a file in').setInputFiles({
-    name: 'j-103.anello.json',
-    mimeType: 'application/json',
-    buffer: await (await import('node:fs/promises')).readFile(file),
+    name: 'j-103.anello.zip',
+    mimeType: 'application/zip',
+    buffer: readFileSync(file),
   });
-  await expect(page.getByText('Already here, the same', { exact: false })).toBeVisible();
+  const compared = page.getByRole('region', { name: 'The file, compared with what is here' });
+  await expect(compared.getByText('differs in title')).toBeVisible();
+  await accessible(page, 'a file compared');
+  const titles = async (): Promise<string[]> =>
+    (await (await fetch(`${shop.address}/api/jobs?search=J-103`)).json()).jobs.map(
+      (job: { title: string }) => job.title,
+    );
+  expect(await titles()).toEqual(['Changed since it went out']);
+  await compared.getByRole('button', { name: 'Take it in' }).click();
+  await expect(page.getByText('Beside what was here: J-103-2.')).toBeVisible();
+  expect(await titles()).toHaveLength(2);
 });
 
 test('the job is printed at any step, on the paper that is there, and its square leads back to it', async ({

@@ -47,9 +47,12 @@ test('a lathe is added, described, copied, put away, and carried to another shop
   const take = page.locator('input[type=file]');
   const other = text.replaceAll(mine.id, 'their-lathe').replaceAll('Bench lathe', 'Their lathe');
   await take.setInputFiles({ name: 'their.json', mimeType: 'application/json', buffer: Buffer.from(other) });
+  const compared = page.getByRole('region', { name: 'The file, compared with what is here' });
+  await expect(compared).toContainText('Their lathe');
+  await compared.getByRole('button', { name: 'Take it in' }).click();
   await expect(page.getByText('Taken in: Their lathe.')).toBeVisible();
   await take.setInputFiles({ name: 'bad.json', mimeType: 'application/json', buffer: Buffer.from('{no') });
-  await expect(page.getByText('bad.json is not a JSON file')).toBeVisible();
+  await expect(page.getByText('bad.json is neither a zip nor a JSON file')).toBeVisible();
   await take.setInputFiles({ name: 'odd.json', mimeType: 'application/json', buffer: Buffer.from('{}') });
   await expect(page.getByText('Nothing was taken in.')).toBeVisible();
 });
@@ -135,4 +138,17 @@ test('figures that look like others are said with what they cost, and the right 
   await page.getByRole('button', { name: /Use\s*8°/ }).click();
   await expect(page.locator('.mixups')).toHaveCount(0);
   await expect(half).toHaveValue('8°');
+});
+
+test('a set whose check is overdue is named in the kit until it is checked', async ({ page, shop }) => {
+  await page.goto(`${shop.address}/kit`);
+  const late = page.getByText('To be checked:');
+  await late.getByRole('link', { name: '88-piece set' }).click();
+  await page.getByLabel('Last checked on').fill(new Date().toISOString().slice(0, 10));
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText('is on record')).toBeVisible();
+  await page.getByRole('link', { name: 'Kit', exact: true }).click();
+  await expect(page.getByText('checked, good to').first()).toBeVisible();
+  await expect(late).toHaveCount(0);
+  await accessible(page, 'the kit and its checks');
 });

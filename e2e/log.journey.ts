@@ -40,3 +40,18 @@ test('the logbook: what was kept is found by words, kind and who, and leads to w
   ]);
   expect(file.suggestedFilename()).toBe('logbook.csv');
 });
+
+test('what was lost is told by its cause, with the card that would have caught it', async ({
+  page,
+  shop,
+}) => {
+  await page.goto(`${shop.address}/log`);
+  await page.getByRole('link', { name: 'What was lost' }).click();
+  const causes = page.getByRole('list', { name: 'What it was lost by, dearest first' });
+  await expect(causes.getByRole('button').first()).toContainText('Lash taken up the wrong way');
+  await causes.getByRole('button', { name: /Went past its line/ }).click();
+  await expect(causes.getByText('One cut too deep', { exact: false })).toBeVisible();
+  await accessible(page, 'what was lost');
+  await causes.getByRole('link', { name: 'The card, in J-109' }).click();
+  await expect(page).toHaveURL(/\/job\/j-109\/prove/);
+});

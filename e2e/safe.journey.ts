@@ -14,6 +14,10 @@ test.describe('the app held in the browser', () => {
         timeout: 20_000,
       })
       .toBe('activated');
+    // All that a device asks for to install it.
+    const manifest = await (await page.request.get(`${shop.address}/manifest.webmanifest`)).json();
+    for (const { src, type } of manifest.icons as { src: string; type: string }[])
+      expect((await page.request.get(shop.address + src)).headers()['content-type']).toBe(type);
     await shop.stop('SIGKILL');
     await page.reload();
     await expect(page.getByText('Reading at 75 mm')).toBeVisible({ timeout: 15_000 });

@@ -87,6 +87,8 @@ test('J-105 by sine bar and blocks: the stack from the set owned, off blocks in 
   await bar.keep('0.001');
   await bar.does('Next card');
   await expect(heading(page, /Stand the sine bar on 14\.43/)).toBeVisible();
+  // The set's own check is overdue: said where it is used, and in its drawer.
+  await expect(page.getByText(/88-piece set: check was due on 14 Oct/)).toBeVisible();
   const stack = page.locator('.stack li');
   await expect(stack.filter({ hasText: 'wear block' })).toHaveCount(2);
   await page.getByLabel('Without wear blocks').click();

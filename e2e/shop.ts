@@ -97,7 +97,7 @@ export class Bar {
   }
 }
 
-/** Picks from a list that opens, once its box has come to rest: the strip above gives up its room when the page is scrolled. */
+/** Picks from a list that opens, once its box has come to rest. */
 export async function choose(page: Page, label: string, option: string): Promise<void> {
   await page
     .locator('.v-field')

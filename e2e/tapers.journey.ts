@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs';
+import { PDFDocument } from 'pdf-lib';
 import { accessible, Bar, expect, test } from './shop';
 
 test('a taper looked up, seen to be what it is, and used in a job', async ({ page, shop }) => {
@@ -136,4 +138,12 @@ test('tapers are found by what people call them, in the tables and in the picker
   await picker.fill('40 taper');
   await page.getByRole('option', { name: '7:24 No. 40' }).click();
   await expect(picker).toHaveValue(/7:24 No\. 40/);
+});
+
+test('a taper’s card is printed, and its square leads back to it', async ({ page, shop }) => {
+  await page.goto(`${shop.address}/tapers/morse-iso/3`);
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Card, PDF' }).click();
+  const card = await PDFDocument.load(readFileSync(await (await download).path()));
+  expect([card.getPageCount(), card.getTitle()]).toEqual([1, 'No. 3 Morse Morse, metric table']);
 });

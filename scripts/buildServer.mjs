@@ -29,8 +29,8 @@ const outdir = join(root, 'packages/server/dist');
 rmSync(outdir, { recursive: true, force: true });
 await build({
   absWorkingDir: join(root, 'packages/server'),
-  // The command that copies the book is run beside the server, too.
-  entryPoints: ['src/main.ts', 'src/cli/backup.ts'],
+  // The thread that copies the book is a file of its own.
+  entryPoints: ['src/main.ts', 'src/copies/copying.ts'],
   outdir,
   bundle: true,
   splitting: true,

@@ -40,15 +40,7 @@ const VIEWS = [
     act: (page) => page.getByRole('region', { name: 'Last time' }).getByRole('button').first().click(),
   },
   { name: 'book', url: '/book', act: (page) => page.getByRole('button', { name: 'Copy it now' }).click() },
-  {
-    name: 'copy',
-    url: '/identify',
-    act: async (page) => {
-      await page.getByLabel('Larger diameter').fill('23.6 mm');
-      await page.getByLabel('Smaller diameter').fill('20.087 mm');
-      await page.getByLabel('Distance between them').fill('70 mm');
-    },
-  },
+  { name: 'lost', url: '/lost', act: (page) => page.locator('.cause').first().click() },
   { name: 'set-dark-1024', url: '/job/j-101/set', size: { width: 1024, height: 768 }, theme: 'dark' },
   { name: 'set-phone', url: '/job/j-101/set', size: { width: 390, height: 844 } },
 ];
@@ -76,7 +68,8 @@ try {
   }
 } finally {
   await browser.close();
+  const gone = new Promise((resolve) => server.once('exit', resolve));
   server.kill('SIGTERM');
-  // The server may still be closing its book.
-  rmSync(dataFolder, { recursive: true, force: true, maxRetries: 10, retryDelay: 200 });
+  await gone;
+  rmSync(dataFolder, { recursive: true, force: true });
 }

@@ -1,9 +1,17 @@
-// npm run torture [-- SECONDS [TRIAL...]]: kills the server while it writes, fuzzes every route from its own OpenAPI, holds half requests
+// npm run torture [-- SECONDS [TRIAL...]]: kills the server while it writes, fuzzes every route from its own OpenAPI and every file it takes in, holds half requests
 // open and damages its folder, for as long as asked; one line each. Ends with 1 when anything promised in SECURITY.md fails.
 import { spawnSync } from 'node:child_process';
 import { Buffer } from 'node:buffer';
 import { randomInt, randomUUID } from 'node:crypto';
-import { copyFileSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  copyFileSync,
+  existsSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs';
 import { connect, createServer } from 'node:net';
 import { createRequire } from 'node:module';
 import { tmpdir } from 'node:os';
@@ -68,12 +76,42 @@ async function recordsOf(base) {
   return all.map((r) => r.id);
 }
 
-/** Kills the server at any moment of its writing; every answered write must be there, once. */
+/** A small photo that is not like the one before. */
+function photo() {
+  const bytes = Buffer.from(
+    '/9j/4AAQSkZJRgABAQAAAQABAAD/2wBDAAEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQEBAQH/wAALCAAIAAgBAREA/8QAFAABAAAAAAAAAAAAAAAAAAAAAP/aAAgBAQAAPwASNP/Z',
+    'base64',
+  );
+  bytes[bytes.length - 4] = randomInt(1, 250);
+  return { id: randomUUID(), jobId: 'j-101', jpeg: bytes.toString('base64') };
+}
+
+/** Those of the copies that were acknowledged, or have a copy's name, that are not whole books. */
+function unsound(dataFolder, copied) {
+  const copies = join(dataFolder, 'copies');
+  const there = existsSync(copies) ? readdirSync(copies).filter((name) => name.endsWith('.sqlite')) : [];
+  const broken = there.filter((name) => {
+    try {
+      const raw = new Driver(join(copies, name));
+      const [said] = raw.prepare('pragma integrity_check').all([]);
+      raw.close();
+      return said.integrity_check !== 'ok';
+    } catch {
+      return true;
+    }
+  });
+  const gone = copied.filter((name) => !there.includes(name));
+  return [...broken, ...gone];
+}
+
+/** Kills the server at any moment of its writing and copying; all that was answered must be there, once, photos and copies too. */
 async function kills(until) {
   const dataFolder = folder();
   const port = await freePort();
   const base = `http://127.0.0.1:${port}`;
   const kept = [];
+  const photos = [];
+  const copied = [];
   let times = 0;
   while (Date.now() < until || times < 2) {
     const server = await startServer({ dataFolder, port });
@@ -84,26 +122,39 @@ async function kills(until) {
         const one = reading();
         const answer = await post(base, '/api/records', one).catch(() => null);
         if (answer?.status === 201) kept.push(one.id);
+        const picture = photo();
+        const taken = await post(base, '/api/photos', picture).catch(() => null);
+        if (taken?.status === 201) photos.push(picture);
       }
     });
+    const copier = post(base, '/api/copies', {})
+      .then((answer) => (answer.status === 201 ? answer.json() : null))
+      .then((said) => said && copied.push(said.copies[0].name))
+      .catch(() => null);
     await new Promise((resolve) => setTimeout(resolve, randomInt(20, 400)));
     server.kill(times % 10 === 9 ? 'SIGTERM' : 'SIGKILL');
     writing = false;
     await dead;
-    await Promise.all(writers);
+    await Promise.all([...writers, copier]);
     times++;
   }
   const server = await startServer({ dataFolder, port });
   const there = await recordsOf(base);
   const lost = kept.filter((id) => !there.includes(id)).length;
   const doubled = there.length - new Set(there).size;
+  let unlike = 0;
+  for (const { id, jpeg } of photos) {
+    const answer = await globalThis.fetch(`${base}/api/photos/${id}`);
+    if (Buffer.from(await answer.arrayBuffer()).toString('base64') !== jpeg) unlike++;
+  }
   server.kill('SIGTERM');
   await gone(server);
+  const wrong = unsound(dataFolder, [...new Set(copied)]);
   rmSync(dataFolder, { recursive: true, force: true });
   line(
     'kills',
-    lost === 0 && doubled === 0,
-    `${times} kills, ${kept.length} answered writes, ${lost} lost, ${doubled} doubled`,
+    lost === 0 && doubled === 0 && unlike === 0 && wrong.length === 0,
+    `${times} kills, ${kept.length} answered writes, ${lost} lost, ${doubled} doubled; ${photos.length} photos, ${unlike} not as sent; ${copied.length} copies, ${wrong.length} not whole`,
   );
 }
 
@@ -224,6 +275,81 @@ async function askSomething(base, { path, method, spec }) {
   return { status: answer?.status ?? 0, said: `${method} ${path} ${body.slice(0, 200)}` };
 }
 
+/** A shop's file, as it went out and then with anything in it changed: never a 5xx, and nothing that is here is another. */
+async function imports(until) {
+  const dataFolder = folder();
+  const port = await freePort();
+  const base = `http://127.0.0.1:${port}`;
+  const server = await startServer({ dataFolder, port, env: UNTHROTTLED });
+  const get = async (path) => Buffer.from(await (await globalThis.fetch(base + path)).arrayBuffer());
+  const whole = await get('/api/shop/bundle.zip?jobs=j-101,j-103,j-110');
+  const bundle = JSON.parse(String(await get('/api/shop/bundle?jobs=j-101,j-103,j-110')));
+  const before = JSON.parse(String(await get('/api/shop/bundle')));
+  const answered = new Map();
+  const broke = [];
+  let asked = 0;
+  while (Date.now() < until || asked < 60) {
+    asked++;
+    const [type, body] =
+      asked % 2 ? ['application/zip', spoilt(whole)] : ['application/json', strange(bundle)];
+    const query = randomInt(3) ? '' : '?trial=yes';
+    const answer = await globalThis
+      .fetch(`${base}/api/shop/bundle${query}`, { method: 'POST', headers: { 'content-type': type }, body })
+      .catch(() => null);
+    await answer?.arrayBuffer();
+    const status = answer?.status ?? 0;
+    answered.set(status, (answered.get(status) ?? 0) + 1);
+    if (status >= 500 || status === 0) broke.push(`${type} ${status}`);
+  }
+  const after = JSON.parse(String(await get('/api/shop/bundle')));
+  const changed = ['machines', 'kit', 'tapers', 'jobs'].flatMap((sort) =>
+    before[sort].filter((one) => {
+      const now = after[sort].find(({ id }) => id === one.id);
+      return JSON.stringify(now) !== JSON.stringify(one);
+    }),
+  );
+  const lost = before.records.filter(
+    (record) => !after.records.some((one) => JSON.stringify(one) === JSON.stringify(record)),
+  );
+  const { aside } = JSON.parse(String(await get('/api/jobs?limit=100')));
+  server.kill('SIGTERM');
+  await gone(server);
+  rmSync(dataFolder, { recursive: true, force: true });
+  for (const one of broke.slice(0, 5)) console.log(`    ${one}`);
+  const sorts = [...answered].sort().map(([status, count]) => `${count} ${status}`);
+  line(
+    'imports',
+    broke.length === 0 && changed.length === 0 && lost.length === 0 && aside.length === 0,
+    `${asked} files (${sorts.join(', ')}), ${changed.length} of mine changed, ${lost.length} records other, ${aside.length} that cannot be read`,
+  );
+}
+
+/** Some bytes of a file others, or its end gone. */
+function spoilt(file) {
+  const copy = Buffer.from(file);
+  for (let i = randomInt(1, 20); i > 0; i--) copy[randomInt(copy.length)] = randomInt(256);
+  return randomInt(5) ? copy : copy.subarray(0, randomInt(copy.length));
+}
+
+/** Something in a bundle something else: anywhere in it, once or a few times. */
+function strange(bundle) {
+  const copy = JSON.parse(JSON.stringify(bundle));
+  for (let i = randomInt(1, 4); i > 0; i--) {
+    let at = copy;
+    for (let depth = randomInt(1, 9); depth > 0; depth--) {
+      const keys = Object.keys(at);
+      const key = keys[randomInt(Math.max(1, keys.length))];
+      if (key === undefined) break;
+      if (typeof at[key] === 'object' && at[key] !== null && depth > 1) at = at[key];
+      else {
+        at[key] = randomInt(2) && typeof at[key] === 'string' ? `t-${randomInt(1e6)}` : wild();
+        break;
+      }
+    }
+  }
+  return JSON.stringify(copy);
+}
+
 /** Another program holds the book's file for a while: what was answered as kept is there after, once, and the rest was told. */
 async function locks(lengths) {
   const told = [];
@@ -325,8 +451,9 @@ async function damaged() {
 
 /** What can be run, and how much of the time those take that go on for as long as they are let. */
 const TRIALS = {
-  kills: { share: 0.55, run: kills },
-  fuzz: { share: 0.45, run: fuzz },
+  kills: { share: 0.5, run: kills },
+  fuzz: { share: 0.35, run: fuzz },
+  imports: { share: 0.15, run: imports },
   locks: { run: () => locks(seconds >= LONG ? [1, 3, 8, 60] : [1, 3]) },
   damaged: { run: damaged },
   slow: { run: slow },
