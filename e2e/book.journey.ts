@@ -2,6 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { readdirSync, readFileSync, truncateSync } from 'node:fs';
 import { join } from 'node:path';
 import { PDFDocument } from 'pdf-lib';
+import { squaresOf } from './squares';
 import { accessible, Bar, expect, jobOnServer, test } from './shop';
 
 test('the book is copied, wrecked and put back, and nothing that was copied is lost', async ({
@@ -78,6 +79,13 @@ test('the job is printed at any step, on the paper that is there, and its square
   };
   const a4 = await printed();
   expect(a4.getPageCount()).toBe(2);
+  // Read off the paper as a tablet would, and followed to the step it stands beside.
+  const addresses = squaresOf(a4);
+  expect(addresses).toContain(`${shop.address}/job/j-110/plan`);
+  const step = addresses.find((address) => address.includes('/job/j-110/work/'));
+  await page.goto(step!);
+  await expect(page.getByRole('heading', { name: 'Look first' })).toBeVisible();
+  await page.goto(`${shop.address}/job/j-110/plan`);
   expect(a4.getTitle()).toBe('J-110 Collet holder, No. 3 Morse shank, 8° seat');
   expect(a4.getPage(0).getWidth()).toBeCloseTo((210 * 72) / 25.4, 1);
   await page.getByRole('button', { name: 'Letter' }).click();

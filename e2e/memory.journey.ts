@@ -65,6 +65,17 @@ test('a finished job is put away, found again by a word or in the logbook, and b
   await accessible(page, 'the logbook, by taper');
 });
 
+test('how a thread was made before is told where it is made', async ({ page, shop }) => {
+  await page.goto(`${shop.address}/job/j-110/work/tap-drawbar-thread-3`);
+  const last = page.getByRole('region', { name: 'Last time' });
+  await expect(last).toContainText('J-086');
+  await last.getByRole('button').click();
+  await last.getByRole('link', { name: /J-086/ }).click();
+  await expect(page).toHaveURL(/\/job\/j-086\/work\/tap-drawbar-thread-/);
+  await page.goto(`${shop.address}/job/j-110/work/tap-drawbar-thread-3`);
+  await accessible(page, 'an operation with what was done before');
+});
+
 test('when a job is wanted, whose it is and words to find it by are typed with the job', async ({
   page,
   shop,

@@ -36,7 +36,23 @@ export {
   type SavePerson,
 } from './api/people';
 export { operatorsSchema, type Operators } from './api/operators';
-export { beforeSchema, type Before, type BeforeRow } from './api/before';
+export {
+  beforeSchema,
+  likeQuerySchema,
+  operationBeforeSchema,
+  type Before,
+  type BeforeRow,
+  type OperationBefore,
+  type OperationBeforeRow,
+} from './api/before';
+export {
+  askedSchema,
+  saveSearchSchema,
+  searchesSchema,
+  searchNameSchema,
+  type Search,
+  type Searches,
+} from './api/searches';
 export { eccentricOfJob, jobFacts, taperOfJob, taperOfJobIfComplete } from './job/toCore';
 export { startedFrom } from './job/work/startFrom';
 export { putWork, shapesOf, shapeWith, workOf, type Shape } from './job/work/shapes';

@@ -1,4 +1,4 @@
-import type { Bundle, Imported, JobView } from '@anello/contract';
+import type { Bundle, Imported, JobView, People } from '@anello/contract';
 import fc from 'fast-check';
 import { strToU8, unzipSync, zipSync } from 'fflate';
 import { randomUUID } from 'node:crypto';
@@ -112,6 +112,36 @@ describe('the shop in a zip', () => {
     expect(over.kept).toBe(1);
     await other.close();
   });
+  it('carries who works there and its searches, and takes nothing of them from whoever is here', async () => {
+    const [from, to] = [await testServer({ demo: true }), await testServer()];
+    await from.send('PUT', '/api/people/RK', {
+      name: 'Rosa Keel',
+      may: 'read',
+      archived: false,
+      passphrase: 'eight letters',
+    });
+    await from.send('PUT', `/api/searches/${encodeURIComponent('Dug in')}`, { asked: { words: 'dug in' } });
+    await to.send('PUT', '/api/people/MT', { name: 'Mona Thorn', may: 'read', archived: true });
+    const file = (await from.send('GET', '/api/shop/bundle')).body;
+    expect(file).not.toContain('eight letters');
+    expect(file).not.toMatch(/secret/);
+    const done = (await to.send('POST', '/api/shop/bundle', JSON.parse(file))).json<Imported>();
+    expect(done.added).toEqual(expect.arrayContaining(['RK, Rosa Keel', 'DO, Dara Orme', 'Dug in']));
+    expect(done.same).toEqual(['MT, Milo Tarn']);
+    const { people } = (await to.send('GET', '/api/people')).json<People>();
+    expect(people.find(({ initials }) => initials === 'MT')).toMatchObject({
+      name: 'Mona Thorn',
+      archived: true,
+    });
+    expect(people.find(({ initials }) => initials === 'RK')).toMatchObject({
+      may: 'read',
+      ownPassphrase: false,
+    });
+    expect((await to.send('GET', '/api/searches')).json()).toEqual({
+      searches: [{ name: 'Dug in', asked: { words: 'dug in' } }],
+    });
+    await Promise.all([from.close(), to.close()]);
+  });
   it('a job from elsewhere is made on its own lathe, though one here has the same id', async () => {
     const other = await testServer({ demo: true });
     const lathe = (await other.send('GET', '/api/shop/bundle')).json<Bundle>().machines[0]!;
@@ -124,6 +154,8 @@ describe('the shop in a zip', () => {
       jobs: [aJob('E-1', { machineId: lathe.id })],
       records: [],
       settings: [],
+      people: [],
+      searches: [],
       photos: [],
     };
     const done = (await other.send('POST', '/api/shop/bundle', file)).json<Imported>();

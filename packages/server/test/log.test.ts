@@ -147,3 +147,72 @@ describe('the logbook', () => {
     ).toContain('record_withdrawn_index');
   });
 });
+
+describe('words that stand in very many rows', () => {
+  it('are answered page by page, newest first, with none left out and none twice', async () => {
+    const many = await testServer();
+    const { id, document } = aJob('M-1', { title: 'Common', quantity: 1 });
+    await many.send('POST', '/api/jobs', { id, document });
+    const other = aJob('M-2', { title: 'Other', quantity: 1 });
+    await many.send('POST', '/api/jobs', { id: other.id, document: other.document });
+    // More than are looked through at a time; every hundredth of another job.
+    const ROWS = 5200;
+    await many.book.write(() => {
+      for (let i = 0; i < ROWS; i++)
+        many.book.run(
+          'insert into `record` (`id`, `job_id`, `piece`, `at`, `operator`, `body`) values (?, ?, 1, ?, ?, ?)',
+          randomUUID(),
+          i % 100 === 0 ? other.id : id,
+          '2026-11-20T10:00:00.000Z',
+          'RK',
+          JSON.stringify({ kind: 'note', text: `chatter ${i}` }),
+        );
+    });
+    const all = async (query: string): Promise<number[]> => {
+      const found: number[] = [];
+      for (let next: number | null = null; ;) {
+        const from: string = next === null ? '' : `&before=${next}`;
+        const page = (await many.send('GET', `/api/log?limit=200&${query}${from}`)).json<LogPage>();
+        found.push(...page.rows.map(({ seq }) => seq));
+        if (page.next === null) return found;
+        next = page.next;
+      }
+    };
+    const chatter = await all('words=chatter');
+    expect(new Set(chatter).size).toBe(ROWS);
+    expect(chatter).toEqual([...chatter].sort((a, b) => b - a));
+    // A word in the row and one in the title of its job, and another thing asked for with it.
+    expect(await all('words=Common')).toHaveLength(ROWS - ROWS / 100);
+    expect(await all(`words=chatter&job=${other.id}`)).toHaveLength(ROWS / 100);
+    expect((await many.send('GET', '/api/log.json?words=chatter')).json<LogRow[]>()).toHaveLength(ROWS);
+    await many.close();
+  });
+});
+
+describe('searches the shop keeps', () => {
+  const named = (name: string): string => `/api/searches/${encodeURIComponent(name)}`;
+  it('are kept under a name, changed by keeping them again, forgotten, and told to every screen by name', async () => {
+    const put = (name: string, asked: object) => server.send('PUT', named(name), { asked });
+    await put('scrap of the hub', { verdict: 'scrap' });
+    await put('Chatter, long lathe', { words: 'chatter', machine: 'long-lathe' });
+    await put('scrap of the hub', { verdict: 'scrap', words: 'hub' });
+    expect((await server.send('GET', '/api/searches')).json()).toEqual({
+      searches: [
+        { name: 'Chatter, long lathe', asked: { words: 'chatter', machine: 'long-lathe' } },
+        { name: 'scrap of the hub', asked: { verdict: 'scrap', words: 'hub' } },
+      ],
+    });
+    await server.send('DELETE', named('Chatter, long lathe'));
+    const left = (await server.send('DELETE', named('never kept'))).json<{ searches: { name: string }[] }>();
+    expect(left.searches.map(({ name }) => name)).toEqual(['scrap of the hub']);
+  });
+  it('are refused where they ask for what there is not, and where there are too many', async () => {
+    expect((await server.send('PUT', named('x'), { asked: { verdict: 'lovely' } })).statusCode).toBe(422);
+    expect((await server.send('PUT', named('x'), { asked: { before: 5 } })).statusCode).toBe(422);
+    for (let i = 0; i < 59; i++) await server.send('PUT', named(`s ${i}`), { asked: {} });
+    const refused = await server.send('PUT', named('one more'), { asked: {} });
+    expect([refused.statusCode, refused.json<{ code: string }>().code]).toEqual([413, 'too-large']);
+    // One that is there can still be changed.
+    expect((await server.send('PUT', named('s 3'), { asked: { words: 'x' } })).statusCode).toBe(200);
+  });
+});

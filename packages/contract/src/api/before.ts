@@ -42,6 +42,38 @@ export const beforeRowSchema = z.object({
 });
 export type BeforeRow = z.infer<typeof beforeRowSchema>;
 
+/** How one plain operation of an earlier job went; the core defines it. */
+const operationStorySchema = z.object({
+  to: at,
+  operator: z.string(),
+  pieces: z.int(),
+  passes: z.int(),
+  inside: z.int(),
+  outside: z.int(),
+  notes: z.array(z.string()),
+  minutes: z.number(),
+  planned: z.number().nullable(),
+});
+
+/** What a plain operation is found again by, as its records have it. */
+export const likeQuerySchema = z.object({ alike: z.string().min(1).max(120) });
+
+/** The same operation in an earlier job: where it is, and how it went. */
+export const operationBeforeRowSchema = z.object({
+  jobId: z.string(),
+  number: z.string(),
+  title: z.string(),
+  machineId: z.string(),
+  material: z.string(),
+  operation: z.string(),
+  story: operationStorySchema,
+});
+export type OperationBeforeRow = z.infer<typeof operationBeforeRowSchema>;
+
+/** The same thread or hole, or the same tool in the same material, in other jobs: this lathe's first, the newest first. */
+export const operationBeforeSchema = z.object({ rows: z.array(operationBeforeRowSchema) });
+export type OperationBefore = z.infer<typeof operationBeforeSchema>;
+
 /** The same taper or throw in other jobs: this lathe's first, the newest first. */
 export const beforeSchema = z.object({ rows: z.array(beforeRowSchema) });
 export type Before = z.infer<typeof beforeSchema>;

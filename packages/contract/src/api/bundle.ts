@@ -7,6 +7,8 @@ import { kitDocumentSchema } from '../kit/schema';
 import { migrateMachineDocument } from '../machine/migrate';
 import { machineDocumentSchema } from '../machine/schema';
 import { recordSchema, settingSchema } from '../record/schema';
+import { initialsSchema, RIGHTS } from './people';
+import { askedSchema, searchNameSchema } from './searches';
 import { shopTaperSchema } from '../taper/schema';
 
 const id = z.string().regex(/^[a-z0-9][a-z0-9-]{2,59}$/, 'An id is small letters, figures and hyphens.');
@@ -29,6 +31,22 @@ export const bundleSchema = z.strictObject({
     .default([]),
   records: z.array(recordSchema).max(MOST).default([]),
   settings: z.array(settingSchema).max(MOST).default([]),
+  /** Without what they sign in by. */
+  people: z
+    .array(
+      z.strictObject({
+        initials: initialsSchema,
+        name: z.string().trim().min(1).max(60),
+        may: z.enum(RIGHTS),
+        archived: z.boolean(),
+      }),
+    )
+    .max(200)
+    .default([]),
+  searches: z
+    .array(z.strictObject({ name: searchNameSchema, asked: askedSchema }))
+    .max(200)
+    .default([]),
   photos: z
     .array(z.strictObject({ id: z.uuid(), jobId: z.string().min(1).max(60) }))
     .max(MOST)

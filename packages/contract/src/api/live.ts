@@ -12,7 +12,7 @@ export const hereSchema = z.strictObject({
 export type Here = z.infer<typeof hereSchema>;
 
 /** The shelves whose contents every screen holds. */
-export const LIVE_SHELVES = ['machines', 'kit', 'tapers', 'people'] as const;
+export const LIVE_SHELVES = ['machines', 'kit', 'tapers', 'people', 'searches'] as const;
 
 /** What the server tells every screen, the moment it is on the disk. */
 export const liveEventSchema = z.discriminatedUnion('is', [

@@ -151,7 +151,12 @@ export const recordBodySchema = z.discriminatedUnion('kind', [
     high: z.number(),
     typed,
   }),
-  z.strictObject({ kind: z.literal('worked'), said: z.string().trim().min(1).max(200) }),
+  z.strictObject({
+    kind: z.literal('worked'),
+    said: z.string().trim().min(1).max(200),
+    alike: z.string().min(1).max(120).optional(),
+    minutes: z.number().min(0).max(100_000).optional(),
+  }),
   z.strictObject({
     kind: z.literal('verdict'),
     verdict: z.enum(['accepted', 'rework', 'scrap']),

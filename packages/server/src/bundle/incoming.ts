@@ -12,8 +12,10 @@ import { createHash } from 'node:crypto';
 import type { Book } from '../db/book';
 import { cleanJpeg } from '../photos/jpeg';
 import { putSetting } from '../stores/machines';
+import { peopleIn, putPerson } from '../stores/people';
 import { putPhoto } from '../stores/photos';
 import { putRecord, sameOrRefused } from '../stores/records';
+import { putSearch, searchesIn } from '../stores/searches';
 import { KIT, MACHINES, TAPERS } from '../stores/shelves';
 import { onRack, onShelf, takeIn, type Choose, type Incoming } from './takeIn';
 
@@ -83,7 +85,28 @@ function takeAllIn(
     else if (lathe === null) outcome.left.unwanted++;
     else outcome.left.withoutJob++;
   }
+  takePeopleIn(book, bundle.people, outcome);
+  takeSearchesIn(book, bundle.searches, outcome);
   return outcome;
+}
+
+/** Whoever is here already is as this shop has them. */
+function takePeopleIn(book: Book, people: Bundle['people'], outcome: Imported): void {
+  const here = new Set(peopleIn(book).map(({ initials }) => initials));
+  for (const person of people) {
+    const isHere = here.has(person.initials);
+    if (!isHere) putPerson(book, person.initials, person.name, person);
+    outcome[isHere ? 'same' : 'added'].push(`${person.initials}, ${person.name}`);
+  }
+}
+
+function takeSearchesIn(book: Book, searches: Bundle['searches'], outcome: Imported): void {
+  const here = new Set(searchesIn(book).map(({ name }) => name));
+  for (const search of searches) {
+    const isHere = here.has(search.name);
+    if (!isHere) putSearch(book, search);
+    outcome[isHere ? 'same' : 'added'].push(search.name);
+  }
 }
 
 const nothing = (): Imported => ({

@@ -3,8 +3,10 @@ import { AnelloError } from '@anello/core/basics';
 import type { Book } from '../db/book';
 import { findJob } from '../stores/jobs';
 import { settingsInBook } from '../stores/machines';
+import { peopleIn } from '../stores/people';
 import { photosOf } from '../stores/photos';
 import { recordsAfter, recordsInBook } from '../stores/records';
+import { searchesIn } from '../stores/searches';
 import { listShelf, rowText, type Shelf } from '../stores/shelf';
 import { KIT, MACHINES, TAPERS } from '../stores/shelves';
 
@@ -17,6 +19,10 @@ export function exportShop(book: Book): Generator<string> {
     jobs: jobTexts(book),
     records: recordsInBook(book),
     settings: settingsInBook(book),
+    people: peopleIn(book).map(({ initials, name, may, archived }) =>
+      JSON.stringify({ initials, name, may, archived }),
+    ),
+    searches: searchesIn(book).map((search) => JSON.stringify(search)),
     photos: photosOf(book, null).map((photo) => JSON.stringify(photo)),
   });
 }
@@ -35,11 +41,23 @@ export function exportJobs(book: Book, ids: readonly string[]): Generator<string
     jobs: jobs.map(jobText),
     records: recordsOfJobs(book, ids),
     settings: [],
+    people: [],
+    searches: [],
     photos: photosOf(book, ids).map((photo) => JSON.stringify(photo)),
   });
 }
 
-const PARTS = ['machines', 'kit', 'tapers', 'jobs', 'records', 'settings', 'photos'] as const;
+const PARTS = [
+  'machines',
+  'kit',
+  'tapers',
+  'jobs',
+  'records',
+  'settings',
+  'people',
+  'searches',
+  'photos',
+] as const;
 
 function* bundled(parts: Readonly<Record<(typeof PARTS)[number], Iterable<string>>>): Generator<string> {
   yield `{"format":"${BUNDLE_FORMAT}","schema":${BUNDLE_SCHEMA}`;

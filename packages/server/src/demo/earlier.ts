@@ -1,6 +1,7 @@
 import { entry, newWork, type FeatureDocument, type TaperWork } from '@anello/contract';
 import { stockFromStandOff } from '@anello/core/gauging';
 import type { KeptRecord, RecordBody } from '@anello/core/job';
+import { blankRows } from './blanks';
 import { bar, by, chosen, HALF_ANGLE, job, made, type DemoJob } from './jobs';
 import { LONG_LATHE, SHORT_LATHE } from './machines';
 import { cylinder, eccentric, hole, morse, taper, thread } from './parts';
@@ -124,7 +125,14 @@ function earlier(
     stock: bar(...given.across),
     features: [...given.others, by(cone, made(given.mate, went.way, given.over))],
   });
-  return { made: document, rows: taperRows(document.id, cone.id, went, now) };
+  const before = new Date(now.getTime() - (went.daysAgo + 1) * DAY).toISOString().slice(0, 10);
+  return {
+    made: document,
+    rows: [
+      ...blankRows(document.document, document.id, went.operator, new Date(`${before}T07:30:00.000Z`)),
+      ...taperRows(document.id, cone.id, went, now),
+    ],
+  };
 }
 
 const onLong = (id: 'compound' | 'attachment' | 'tailstock', halfAngle: number) =>

@@ -4,6 +4,8 @@ import {
   errorSchema,
   jobRowSchema,
   jobViewSchema,
+  likeQuerySchema,
+  operationBeforeSchema,
   putAwaySchema,
   rackQuerySchema,
   rackSchema,
@@ -14,6 +16,7 @@ import {
 import { z } from 'zod';
 import { beforeOf } from '../stores/before';
 import { createJob, jobView, putAway, saveJob } from '../stores/jobs';
+import { operationBefore } from '../stores/operationBefore';
 import { recordsPage } from '../stores/records';
 import { sendText, type Api, type RouteContext } from './routes';
 
@@ -73,6 +76,19 @@ export function jobRoutes(api: Api, { book, rack, turns, hub }: RouteContext): v
       },
     },
     async (request) => ({ rows: beforeOf(book, request.params.id, request.params.feature) }),
+  );
+
+  api.get(
+    '/api/jobs/:id/operation-before',
+    {
+      schema: {
+        summary: 'The same plain operation in other jobs, and how it went',
+        params,
+        querystring: likeQuerySchema,
+        response: { 200: operationBeforeSchema, 404: errorSchema },
+      },
+    },
+    async (request) => ({ rows: operationBefore(book, request.params.id, request.query.alike) }),
   );
 
   api.put(

@@ -4,15 +4,21 @@ import {
   lossesQuerySchema,
   lossesSchema,
   operatorsSchema,
+  errorSchema,
+  saveSearchSchema,
+  searchesSchema,
+  searchNameSchema,
   type LogRow,
 } from '@anello/contract';
 import { plainText } from '@anello/core/figure';
 import { describeRecord } from '@anello/core/job';
 import { csvFormatRows } from 'd3-dsv';
 import { Readable } from 'node:stream';
+import { z } from 'zod';
 import { logPage, logRows } from '../stores/log';
 import { lossesIn } from '../stores/losses';
 import { operatorsIn } from '../stores/operators';
+import { dropSearch, saveSearch, searchesIn } from '../stores/searches';
 import { sendText, type Api, type RouteContext } from './routes';
 
 const HEAD = ['kept', 'by', 'job', 'title', 'piece', 'feature', 'operation', 'kind', 'what', 'taken back'];
@@ -47,8 +53,49 @@ function* json(pages: Iterable<readonly LogRow[]>): Generator<string> {
   yield ']';
 }
 
+const named = z.object({ name: searchNameSchema });
+
+function searchRoutes(api: Api, { book, hub }: RouteContext): void {
+  const answered = () => {
+    hub.tell({ is: 'shelf', of: 'searches' });
+    return { searches: searchesIn(book) };
+  };
+  api.get(
+    '/api/searches',
+    { schema: { summary: 'The searches the shop keeps', response: { 200: searchesSchema } } },
+    async () => ({ searches: searchesIn(book) }),
+  );
+  api.put(
+    '/api/searches/:name',
+    {
+      schema: {
+        summary: 'Keep a search of the logbook under a name',
+        params: named,
+        body: saveSearchSchema,
+        response: { 200: searchesSchema, 413: errorSchema, 422: errorSchema },
+      },
+    },
+    async ({ params: { name }, body: { asked } }) => {
+      await saveSearch(book, { name, asked });
+      return answered();
+    },
+  );
+  api.delete(
+    '/api/searches/:name',
+    {
+      schema: { summary: 'Forget a search', params: named, response: { 200: searchesSchema } },
+    },
+    async ({ params: { name } }) => {
+      await dropSearch(book, name);
+      return answered();
+    },
+  );
+}
+
 /** The logbook: every kept thing of every job, a page at a time, or all that is asked for as a file. */
-export function logRoutes(api: Api, { book }: RouteContext): void {
+export function logRoutes(api: Api, context: RouteContext): void {
+  const { book } = context;
+  searchRoutes(api, context);
   api.get(
     '/api/log',
     {

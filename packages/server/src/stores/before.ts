@@ -17,10 +17,31 @@ interface Found {
   readonly feature: string;
 }
 
-const OTHERS =
-  'from `shape` as `s` join `rack` on `rack`.`job_id` = `s`.`job_id` where `s`.`job_id` <> ? and `s`.`kind` = ? and `s`.`figure` between ? and ?';
-/** This lathe's first, then the newest. */
-const ORDER = 'order by (`rack`.`machine_id` = ?) desc, `rack`.`updated_at` desc limit ?';
+const SAME_SHAPE = '`s`.`job_id` <> ? and `s`.`kind` = ? and `s`.`figure` between ? and ?';
+/** More of them than this, and going back from the job worked last finds some sooner than sorting all of them. */
+const MANY = 200;
+const FEW = `from \`shape\` as \`s\` join \`rack\` as \`r\` on \`r\`.\`job_id\` = \`s\`.\`job_id\``;
+/** In this order: first the job, by its index, then its shape. */
+const FROM_NEWEST =
+  'from `rack` as `r` indexed by `rack_newest_index` cross join `shape` as `s` on `s`.`job_id` = `r`.`job_id`';
+
+/** Those on this lathe, the newest first, and after them those on others. */
+function sameShapes(book: Book, machineId: string, same: readonly (string | number)[]): Found[] {
+  const { n } = book.get<{ n: number }>(
+    `select count(*) as \`n\` from (select 1 from \`shape\` as \`s\` where ${SAME_SHAPE} limit ${MANY + 1})`,
+    ...same,
+  ) ?? { n: 0 };
+  const from = n > MANY ? FROM_NEWEST : FEW;
+  const found = (lathe: string, most: number): Found[] =>
+    book.all<Found>(
+      `select \`s\`.\`job_id\` as \`jobId\`, \`s\`.\`feature\` ${from} where ${lathe} and ${SAME_SHAPE} order by \`r\`.\`updated_at\` desc limit ?`,
+      machineId,
+      ...same,
+      most,
+    );
+  const here = found('`r`.`machine_id` is ?', LOOKED_INTO);
+  return [...here, ...found('`r`.`machine_id` is not ?', LOOKED_INTO - here.length)];
+}
 
 /**
  * The same taper or throw in other jobs, and how it went: this lathe's first, the newest first. Jobs in which nothing was
@@ -36,15 +57,12 @@ export function beforeOf(book: Book, jobId: string, feature: string): BeforeRow[
     feature,
   );
   if (!own || own.figure === null) return [];
-  const found = book.all<Found>(
-    `select \`s\`.\`job_id\` as \`jobId\`, \`s\`.\`feature\` ${OTHERS} ${ORDER}`,
+  const found = sameShapes(book, document.machineId, [
     jobId,
     own.kind,
     own.figure * (1 - SAME),
     own.figure * (1 + SAME),
-    document.machineId,
-    LOOKED_INTO,
-  );
+  ]);
   const rows: BeforeRow[] = [];
   for (const one of found) {
     const row = told(book, one);

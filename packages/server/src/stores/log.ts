@@ -34,7 +34,7 @@ const DAY_ENDS = 'T23:59:59.999Z';
 /** Each thing asked for as a clause; a withdrawal is seen at what it took back, not by itself. */
 function clauses(
   book: Book,
-  { machine, job, operator, kind, verdict, way, shape, series, size, material, words, from, to }: Asked,
+  { machine, job, operator, kind, verdict, way, shape, series, size, material, from, to }: Asked,
 ): Clause[] {
   const clause = (given: string | undefined, sql: string, ...values: readonly Value[]): Clause[] =>
     given ? [{ sql, values: values.length > 0 ? values : [given] }] : [];
@@ -53,7 +53,6 @@ function clauses(
     ),
     ...clause(from, '`at` >= ?'),
     ...clause(to, '`at` <= ?', `${to}${DAY_ENDS}`),
-    ...wordClause(words),
   ];
 }
 
@@ -88,21 +87,51 @@ function ofShapes(
   ];
 }
 
-/** Words stand in the row itself, or in the number or the title of its job. */
-function wordClause(words: string | undefined): Clause[] {
+/** So many of the newest rows with the words in them are looked through at a time. */
+const NEWEST = 5000;
+const BEFORE_ALL = Number.MAX_SAFE_INTEGER;
+const IN_JOB = "select `job_id` from `rack` where `number` like ? escape '\\' or `title` like ? escape '\\'";
+const IN_ROW =
+  'select `rowid` from `record_words` where `record_words` match ? and `rowid` < ? order by `rowid` desc limit ?';
+
+/** Rows so far back that they are looked through only when the newer ones have been. */
+interface Worded {
+  readonly clauses: readonly Clause[];
+  /** No row before this one is among them yet; null where all are. */
+  readonly from: number | null;
+}
+
+/**
+ * Words stand in the row itself, or in the number or the title of its job. Words that are common are answered from the newest
+ * rows on: neither all rows that have them nor all rows of all such jobs are gathered first.
+ */
+function worded(book: Book, words: string | undefined, before = BEFORE_ALL): Worded {
   const asked = (words ?? '').trim();
-  const terms = asked.match(/[\p{L}\p{N}]+/gu) ?? [];
-  if (asked === '') return [];
-  const like = containing(asked);
-  const ofJob =
-    "select `seq` from `record` where `job_id` in (select `job_id` from `rack` where `number` like ? escape '\\' or `title` like ? escape '\\')";
-  if (terms.length === 0) return [{ sql: `\`record\`.\`seq\` in (${ofJob})`, values: [like, like] }];
-  return [
-    {
-      sql: `\`record\`.\`seq\` in (select \`rowid\` from \`record_words\` where \`record_words\` match ? union ${ofJob})`,
-      values: [terms.map((term) => `"${term}"*`).join(' '), like, like],
-    },
-  ];
+  if (asked === '') return { clauses: [], from: null };
+  const match = (asked.match(/[\p{L}\p{N}]+/gu) ?? []).map((term) => `"${term}"*`).join(' ');
+  const like = [containing(asked), containing(asked)];
+  const { n: jobs } = book.get<{ n: number }>(
+    `select count(*) as \`n\` from (${IN_JOB} limit ${MANY + 1})`,
+    ...like,
+  ) ?? { n: 0 };
+  const ofJobs =
+    jobs > MANY
+      ? `\`record\`.\`job_id\` in (${IN_JOB})`
+      : `\`record\`.\`seq\` in (select \`seq\` from \`record\` where \`job_id\` in (${IN_JOB}))`;
+  if (match === '') return { clauses: [{ sql: ofJobs, values: like }], from: null };
+  const rows = [match, before, NEWEST];
+  const { n, least } = book.get<{ n: number; least: number }>(
+    `select count(*) as \`n\`, min(\`rowid\`) as \`least\` from (${IN_ROW})`,
+    ...rows,
+  ) ?? { n: 0, least: 0 };
+  const from = n === NEWEST ? least : null;
+  return {
+    clauses: [
+      { sql: `(${ofJobs} or \`record\`.\`seq\` in (${IN_ROW}))`, values: [...like, ...rows] },
+      ...(from === null ? [] : [{ sql: '`record`.`seq` >= ?', values: [from] }]),
+    ],
+    from,
+  };
 }
 
 /** A page of everything kept, newest first, and where the next begins. */
@@ -110,7 +139,9 @@ export function logPage(
   book: Book,
   { before, limit, ...asked }: LogQuery,
 ): { readonly rows: readonly LogRow[]; readonly next: number | null } {
+  const { clauses: ofWords, from } = worded(book, asked.words, before);
   const where: Clause[] = [
+    ...ofWords,
     ...(before === undefined ? [] : [{ sql: '`record`.`seq` < ?', values: [before] }]),
     ...clauses(book, asked),
   ];
@@ -120,7 +151,7 @@ export function logPage(
     limit,
   );
   const last = found.at(-1);
-  return { rows: found.map(rowOf), next: found.length === limit && last ? last.seq : null };
+  return { rows: found.map(rowOf), next: found.length === limit && last ? last.seq : from };
 }
 
 function rowOf({ number, title, machineId, gone, ...row }: Row): LogRow {

@@ -65,9 +65,20 @@ export async function savePerson(
   });
 }
 
-/** Adds somebody who may do everything, within the work of a write. */
-export function putPerson(book: Book, initials: string, name: string): void {
-  book.run('insert into `person` (`initials`, `name`) values (?, ?)', initials, name);
+/** Adds somebody, who may do everything where nothing else is said, within the work of a write. */
+export function putPerson(
+  book: Book,
+  initials: string,
+  name: string,
+  { may = 'write', archived = false }: Partial<Pick<Person, 'may' | 'archived'>> = {},
+): void {
+  book.run(
+    'insert into `person` (`initials`, `name`, `may`, `archived`) values (?, ?, ?, ?)',
+    initials,
+    name,
+    may,
+    archived ? 1 : 0,
+  );
 }
 
 /** Whether a passphrase is somebody's own, who is still here. */

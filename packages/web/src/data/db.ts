@@ -28,6 +28,13 @@ export interface Acknowledged {
   readonly record: KeptRecord;
 }
 
+/** A picture the server has said it keeps, held for as long as the mark of its row. */
+export interface Picture {
+  /** The time, ms, a blank, and its id. */
+  readonly key: string;
+  readonly sent: Waiting['body'];
+}
+
 interface Schema extends DBSchema {
   outbox: { key: number; value: Waiting };
   /** Left by an older Anello; drafts lie in the store that is written at once. */
@@ -37,11 +44,13 @@ interface Schema extends DBSchema {
   kit: { key: string; value: KitRow };
   tapers: { key: string; value: TaperRow };
   acknowledged: { key: string; value: Acknowledged };
+  /** Pictures the server has said it keeps, by when and their id: too large to be read through with the marks. */
+  pictures: { key: string; value: Picture };
 }
 type Stores = keyof { [K in keyof Schema as string extends K ? never : K]: true };
 export type Bench = Pick<
   IDBPDatabase<Schema>,
-  'getAll' | 'get' | 'put' | 'add' | 'delete' | 'clear' | 'count'
+  'getAll' | 'getAllKeys' | 'get' | 'put' | 'add' | 'delete' | 'clear' | 'count'
 >;
 
 const KEYS: Readonly<Record<Stores, string>> = STORE_KEYS;
@@ -75,7 +84,8 @@ function open(): Promise<Bench> {
         db.createObjectStore('kit', { keyPath: 'id' });
         db.createObjectStore('tapers', { keyPath: 'id' });
       }
-      db.createObjectStore('acknowledged', { keyPath: 'id' });
+      if (from < 3) db.createObjectStore('acknowledged', { keyPath: 'id' });
+      db.createObjectStore('pictures', { keyPath: 'key' });
     },
   });
   const late = new Promise<never>((_, reject) =>

@@ -1,6 +1,7 @@
 /** As much of the browser's store as is used here. */
 export interface Bench {
   getAll(store: string): Promise<unknown[]>;
+  getAllKeys(store: string): Promise<(string | number)[]>;
   get(store: string, key: string | number): Promise<unknown>;
   put(store: string, value: unknown): Promise<unknown>;
   add(store: string, value: unknown): Promise<unknown>;
@@ -23,6 +24,9 @@ export class MemoryBench implements Bench {
   }
   async getAll(name: string): Promise<unknown[]> {
     return [...this.store(name).values()];
+  }
+  async getAllKeys(name: string): Promise<(string | number)[]> {
+    return [...this.store(name).keys()];
   }
   async get(name: string, key: string | number): Promise<unknown> {
     return this.store(name).get(key);

@@ -27,7 +27,7 @@ export const LOCAL = {
 export const SENDER_LOCK = 'anello-outbox';
 
 /** The browser's database, and what each of its stores goes by. */
-export const DATABASE = { name: 'anello', version: 3 } as const;
+export const DATABASE = { name: 'anello', version: 4 } as const;
 export const STORE_KEYS = {
   outbox: 'seq',
   drafts: 'jobId',
@@ -36,6 +36,7 @@ export const STORE_KEYS = {
   kit: 'id',
   tapers: 'id',
   acknowledged: 'id',
+  pictures: 'key',
 } as const;
 
 export const HELD = {

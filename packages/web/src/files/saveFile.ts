@@ -33,6 +33,8 @@ export function saveBundle(title: string, parts: Partial<Pick<Bundle, 'machines'
     jobs: [],
     records: [],
     settings: [],
+    people: [],
+    searches: [],
     photos: [],
     ...plain(parts),
   };

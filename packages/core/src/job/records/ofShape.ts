@@ -7,7 +7,7 @@ export const featureOf = ({ feature, body }: KeptRecord): string | undefined =>
 
 /**
  * What was kept of one shape of the part, and of the piece as a whole. Rows from before records said of which shape they are
- * belong to the first, which was then the only one that was worked.
+ * belong to the first, which was then the only one that was worked; those of a plain operation on no feature to none.
  *
  * @example
  * recordsOf(RECORDS, 'cone', false).length
@@ -21,5 +21,5 @@ export const recordsOf = (
   records.filter((record) => {
     const of = featureOf(record);
     if (of !== undefined) return of === feature;
-    return first || isBeside(record.body.kind);
+    return isBeside(record.body.kind) || (first && record.operation === undefined);
   });

@@ -12,4 +12,5 @@ export const MIGRATION_NAMES = [
   'Migration20261127T0007Memory',
   'Migration20261127T0008Photos',
   'Migration20261127T0009People',
+  'Migration20261127T0010Searches',
 ] as const;

@@ -7,6 +7,7 @@ import { computed, ref, shallowRef, watch } from 'vue';
 import { request, ServerAway } from '../api';
 import { bench, plain } from '../db';
 import { dropDraft, readDraft, writeDraft } from '../drafts';
+import { heldPicture, PICTURES_URL } from '../pictures';
 import { same, withValue, type Clash } from '../merge';
 import { newId } from '../newId';
 import { stamp } from '../stamp';
@@ -309,7 +310,12 @@ export const useJob = defineStore('job', () => {
     lost.value = [];
     if (how === 'leave') return outbox.forgetLost(all);
     records.value = [...records.value, ...all];
-    for (const record of all) await outbox.add({ method: 'POST', url: '/api/records', body: record });
+    for (const record of all) {
+      const picture = 'photo' in record.body ? await heldPicture(record.body.photo) : null;
+      // The picture before the row that names it.
+      if (picture) await outbox.add({ method: 'POST', url: PICTURES_URL, body: picture });
+      await outbox.add({ method: 'POST', url: '/api/records', body: record });
+    }
   }
 
   return {

@@ -8,6 +8,8 @@ import { readDraft } from '../drafts';
 import { storeTrouble } from '../trouble';
 import { useJob } from './job';
 import { useOutbox } from './outbox';
+import { LOCAL } from '../names';
+import { heldPicture, holdPicture } from '../pictures';
 import { freshStores } from '../../testkit/freshStores';
 
 /** A stand-in for the server, with the ways it can go wrong. */
@@ -17,6 +19,7 @@ const server = {
   breaksOn: '',
   breaksOnEdit: false,
   broke: 0,
+  pictures: [] as string[],
   passphrase: false,
   records: new Map<string, { id: string; jobId: string }>(),
   jobs: new Map<string, JobRow>(),
@@ -28,6 +31,10 @@ const answer = (status: number, body: unknown): Response =>
 function handle(url: string, method: string, body: never): Response {
   if (url === '/api/health') return answer(200, {});
   if (server.passphrase) return answer(401, { code: 'passphrase-needed', field: null, sentence: 'Sign in.' });
+  if (url === '/api/photos') {
+    server.pictures.push((body as { id: string }).id);
+    return answer(201, { kept: true });
+  }
   if (url === '/api/records') {
     const record = body as { id: string; jobId: string; body: { text: string } };
     if (record.body.text === server.breaksOn)
@@ -71,7 +78,7 @@ beforeEach(async () => {
   localStorage.clear();
   storeTrouble.value = null;
   const db = await bench();
-  for (const store of ['outbox', 'drafts', 'jobs', 'machines', 'acknowledged'] as const)
+  for (const store of ['outbox', 'drafts', 'jobs', 'machines', 'acknowledged', 'pictures'] as const)
     await db.clear(store);
   Object.assign(server, {
     away: false,
@@ -81,6 +88,7 @@ beforeEach(async () => {
     broke: 0,
     passphrase: false,
     records: new Map(),
+    pictures: [],
     saves: new Set(),
   });
   server.jobs = new Map([row('j-1'), row('j-2')].map((r) => [r.id, r]));
@@ -109,8 +117,11 @@ async function openJob(id = 'j-1'): Promise<ReturnType<typeof useJob>> {
   return job;
 }
 const docOf = (id: string): JobDocument => server.jobs.get(id)!.document;
-/** The page is gone and opened again. */
-const reload = (): void => void freshStores();
+/** The page is gone, with the lock it may have held, and opened again. */
+function reload(): void {
+  freshStores();
+  localStorage.removeItem(LOCAL.sender);
+}
 
 describe('an edit', () => {
   it('is safe before the key’s event ends, and goes though another job is on the screen', async () => {
@@ -296,6 +307,26 @@ describe('a reading', () => {
     expect(storeTrouble.value).toMatch(/full/);
     await until(() => server.records.size === 1 && docOf('j-1').title === 'And this');
     expect(useOutbox().count).toBe(0);
+  });
+  it('a picture the server had and lost goes before its row, as long as it is held', async () => {
+    const outbox = useOutbox();
+    const sent = { id: 'pic-1', jobId: 'j-1', jpeg: 'QUJD' };
+    const job = await openJob();
+    await outbox.add({ method: 'POST', url: '/api/photos', body: sent });
+    const row = await job.keep({ kind: 'photo', photo: 'pic-1', text: 'As found' });
+    await until(() => server.records.size === 1);
+    // An older copy was put back: neither is there.
+    server.records.clear();
+    server.pictures = [];
+    await job.open('j-1');
+    expect(job.lost.map((r) => r.id)).toEqual([row.id]);
+    await job.settleLost('send');
+    await until(() => server.records.size === 1);
+    expect(server.pictures).toEqual(['pic-1']);
+    expect(await heldPicture('pic-1')).toEqual(sent);
+    // Two weeks later another one is held, and this one no more.
+    await holdPicture({ id: 'pic-2' }, Date.now() + 1);
+    expect([await heldPicture('pic-1'), await heldPicture('pic-2')]).toEqual([null, { id: 'pic-2' }]);
   });
   it('the server had and lost is offered to be sent again', async () => {
     const job = await openJob();

@@ -10,6 +10,7 @@ import { bench, plain, type Acknowledged, type Waiting } from '../db';
 import { allDrafts, isDraftKey, readDraft, writeDraft, type Draft } from '../drafts';
 import { leftOver, strikeOut, writeNow } from '../journal';
 import { newId } from '../newId';
+import { holdPicture, PICTURES_URL } from '../pictures';
 import { sayTrouble } from '../trouble';
 import { sendDraft } from './sendDraft';
 
@@ -172,6 +173,7 @@ export const useOutbox = defineStore('outbox', () => {
 
   /** Leaves a mark of a record the server has, in case it is given an older book. */
   async function mark({ url, body }: Waiting): Promise<void> {
+    if (url === PICTURES_URL) return holdPicture(body, Date.now() - MARKED);
     if (url !== '/api/records') return;
     const record = body as KeptRecord;
     const db = await bench();

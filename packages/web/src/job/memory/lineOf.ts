@@ -62,8 +62,11 @@ export function lineOf(row: BeforeRow, stage: Stage, names: Names): Phrase | nul
 const AN_HOUR = 60;
 
 /** Minutes that were really spent, as a person would say them; null where the record cannot tell. */
-export function spentOf({ story }: BeforeRow): string | null {
-  const minutes = Math.round(story.minutes);
+export const spentOf = ({ story }: BeforeRow): string | null => minutesSaid(story.minutes);
+
+/** Minutes as a person would say them; null of less than one. */
+export function minutesSaid(exact: number): string | null {
+  const minutes = Math.round(exact);
   if (minutes < 1) return null;
   return minutes < AN_HOUR
     ? `${minutes} min`

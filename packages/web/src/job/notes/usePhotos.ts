@@ -1,6 +1,7 @@
 import type { SendPhoto } from '@anello/contract';
 import { AnelloError } from '@anello/core/basics';
 import { ref, type Ref } from 'vue';
+import { PICTURES_URL } from '../../data/pictures';
 import { newId } from '../../data/newId';
 import { useJob, type About } from '../../data/stores/job';
 import { useOutbox } from '../../data/stores/outbox';
@@ -32,7 +33,7 @@ export function usePhotos(): PhotoDesk {
         const photo = newId();
         const body: SendPhoto = { id: photo, jobId: job.id, jpeg: await shrunk(file) };
         // The picture before the row that names it.
-        await outbox.add({ method: 'POST', url: '/api/photos', body });
+        await outbox.add({ method: 'POST', url: PICTURES_URL, body });
         await job.keepAndOffer(
           { kind: 'photo', photo, text: text.trim(), ...(of ? { of } : {}) },
           'Photo kept.',
@@ -47,7 +48,7 @@ export function usePhotos(): PhotoDesk {
     },
     addressOf(photo) {
       const waiting = outbox.waiting.find(
-        ({ url, body }) => url === '/api/photos' && (body as SendPhoto).id === photo,
+        ({ url, body }) => url === PICTURES_URL && (body as SendPhoto).id === photo,
       );
       return waiting
         ? `data:image/jpeg;base64,${(waiting.body as SendPhoto).jpeg}`

@@ -10,6 +10,7 @@ import HowItIsHeld from './HowItIsHeld.vue';
 import MeasuresPanel from './MeasuresPanel.vue';
 import OperationHead from './OperationHead.vue';
 import { provideOperation } from './useOperation';
+import LastOperation from '../memory/LastOperation.vue';
 import WorkBar from './WorkBar.vue';
 
 /** One plain operation as it is worked: the piece as it stands, the figure, what is measured, and on to the next. */
@@ -41,6 +42,7 @@ const ownBar = computed(() => desk.inHand.value?.cards.some(({ card }) => card.k
   <div v-if="desk.inHand.value && drawn" class="work">
     <WorkBar v-if="!ownBar" :desk="desk" />
     <PieceDrawing :held="drawn" wide class="piece" />
+    <LastOperation :alike="desk.inHand.value.alike" />
     <div class="split">
       <section class="main" :aria-label="desk.inHand.value.operation.name">
         <OperationHead :desk="desk" :in-hand="desk.inHand.value" />
@@ -68,9 +70,12 @@ const ownBar = computed(() => desk.inHand.value?.cards.some(({ card }) => card.k
 
 <style scoped>
 .work {
-  display: grid;
-  grid-template-rows: auto minmax(0, 1fr);
+  display: flex;
+  flex-direction: column;
   min-height: 100%;
+}
+.work > .split {
+  flex: 1 0 auto;
 }
 .piece {
   background: var(--sheet);

@@ -98,7 +98,12 @@ export function provideOperation(id: () => string): OperationDesk {
       const said =
         of.cards.map(({ line }) => plainText(line, preferences.units)).join('; ') || of.operation.name;
       await job.keepAndOffer(
-        { kind: 'worked', said: said.slice(0, MOST_SAID) },
+        {
+          kind: 'worked',
+          said: said.slice(0, MOST_SAID),
+          alike: of.alike,
+          minutes: of.operation.minutes,
+        },
         `${of.operation.name} done.`,
         about(of.cards[0]?.feature ?? null),
       );

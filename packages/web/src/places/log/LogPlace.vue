@@ -8,11 +8,14 @@ import PhraseText from '../../ui/PhraseText.vue';
 import { useShop } from '../../data/stores/shop';
 import LogTabs from './LogTabs.vue';
 import { KIND_NAMES, placeOf } from './kinds';
-import { ASKS, useLog, type Ask } from './useLog';
+import type { Search } from '@anello/contract';
+import { ASKS, useLog, type Ask, type Asked } from './useLog';
+import { useSearches } from './useSearches';
 
 /** The logbook: every kept thing of every job, found by what is remembered of it. */
 const shop = useShop();
 const log = useLog();
+const searches = useSearches();
 onMounted(() => {
   if (!shop.loaded) void shop.load();
 });
@@ -70,15 +73,15 @@ const time = (at: string): string =>
 const name = ref('');
 function keepSearch(): void {
   if (!name.value.trim()) return;
-  log.keepSearch(name.value.trim());
+  void searches.keep(name.value.trim(), { ...log.asked.value } as Search['asked']);
   name.value = '';
 }
-function takeSearch(asked: (typeof log.saved.value)[number]['asked']): void {
+function takeSearch(asked: Search['asked']): void {
   const nothing = Object.fromEntries(ASKS.map((key) => [key, '']));
   words.value = asked.words ?? '';
   operator.value = asked.operator ?? '';
   material.value = asked.material ?? '';
-  log.ask({ ...nothing, ...asked });
+  log.ask({ ...nothing, ...(asked as Asked) });
 }
 </script>
 
@@ -135,12 +138,12 @@ function takeSearch(asked: (typeof log.saved.value)[number]['asked']): void {
       />
     </div>
     <div class="kept">
-      <span v-for="one in log.saved.value" :key="one.name" class="saved">
+      <span v-for="one in searches.searches.value" :key="one.name" class="saved">
         <v-btn @click="takeSearch(one.asked)">{{ one.name }}</v-btn>
         <button
           class="plain drop"
           :aria-label="`Forget the search ${one.name}`"
-          @click="log.dropSearch(one.name)"
+          @click="searches.drop(one.name)"
         >
           ×
         </button>
@@ -154,6 +157,9 @@ function takeSearch(asked: (typeof log.saved.value)[number]['asked']): void {
         <a :href="log.file('json')" download>JSON</a>
       </span>
     </div>
+    <p v-if="searches.refused.value && log.state.value !== 'failed'" class="quiet" role="status">
+      {{ searches.refused.value }}
+    </p>
     <p v-if="log.state.value === 'waiting'" class="quiet">Fetching what was kept…</p>
     <p v-else-if="log.state.value === 'failed'" class="quiet" role="status">
       The logbook could not be fetched: the server is away. What was kept is safe.

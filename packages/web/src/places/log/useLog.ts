@@ -1,10 +1,8 @@
 import type { LogPage, LogRow } from '@anello/contract';
-import { useLocalStorage } from '@vueuse/core';
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { request } from '../../data/api';
 import { useChanges } from '../../data/live';
-import { LOCAL } from '../../data/names';
 import { useOutbox } from '../../data/stores/outbox';
 
 export const ASKS = [
@@ -24,23 +22,14 @@ export const ASKS = [
 export type Ask = (typeof ASKS)[number];
 export type Asked = Partial<Record<Ask, string>>;
 
-/** A search worth keeping, by the name it was given. */
-export interface SavedSearch {
-  readonly name: string;
-  readonly asked: Asked;
-}
-
 export interface LogDesk {
   readonly rows: Ref<readonly LogRow[]>;
   readonly state: Ref<'waiting' | 'ready' | 'failed'>;
   readonly more: ComputedRef<boolean>;
   /** What is asked for, as the address has it: gone back to, it is asked again. */
   readonly asked: ComputedRef<Asked>;
-  readonly saved: Ref<SavedSearch[]>;
   ask(change: Asked): void;
   loadMore(): Promise<void>;
-  keepSearch(name: string): void;
-  dropSearch(name: string): void;
   /** The address of what is asked for as a file. */
   file(format: 'csv' | 'json'): string;
 }
@@ -58,7 +47,6 @@ export function useLog(): LogDesk {
   const rows = ref<readonly LogRow[]>([]);
   const next = ref<number | null>(null);
   const state = ref<'waiting' | 'ready' | 'failed'>('waiting');
-  const saved = useLocalStorage<SavedSearch[]>(LOCAL.searches, []);
   const asked = computed<Asked>(() =>
     Object.fromEntries(
       ASKS.flatMap((key) => {
@@ -96,19 +84,12 @@ export function useLog(): LogDesk {
     state,
     more: computed(() => next.value !== null),
     asked,
-    saved,
     ask(change) {
       const all: Asked = { ...asked.value, ...change };
       const query = Object.fromEntries(Object.entries(all).filter(([, value]) => value));
       void router.replace({ query });
     },
     loadMore: () => load(next.value),
-    keepSearch(name) {
-      saved.value = [...saved.value.filter((one) => one.name !== name), { name, asked: { ...asked.value } }];
-    },
-    dropSearch(name) {
-      saved.value = saved.value.filter((one) => one.name !== name);
-    },
     file: (format) => `/api/log.${format}?${inAddress(asked.value)}`,
   };
 }

@@ -1,0 +1,35 @@
+import { onScopeDispose, ref, watch, type Ref } from 'vue';
+import { request } from '../../data/api';
+
+/**
+ * Rows of what was done before, asked for anew whenever the address changes or what is said with it: what was done before is a
+ * help and no more, so that nothing waits for it, and with the server away there are none. No address, no rows.
+ */
+export function useAsked<Answer extends { readonly rows: readonly Row[] }, Row>(
+  question: () => readonly [address: string | null, ...anew: readonly unknown[]],
+): Ref<readonly Row[]> {
+  const rows = ref<readonly Row[]>([]) as Ref<readonly Row[]>;
+  let asked = 0;
+  async function ask(address: string): Promise<void> {
+    const mine = ++asked;
+    try {
+      const found = await request<Answer>('GET', address);
+      if (mine === asked) rows.value = found.rows;
+    } catch {
+      if (mine === asked) rows.value = [];
+    }
+  }
+  watch(
+    question,
+    ([address], before) => {
+      if (address !== before?.[0]) {
+        asked++;
+        rows.value = [];
+      }
+      if (address) void ask(address);
+    },
+    { immediate: true },
+  );
+  onScopeDispose(() => void asked++);
+  return rows;
+}
