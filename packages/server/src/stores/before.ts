@@ -17,7 +17,9 @@ interface Found {
   readonly feature: string;
 }
 
-const SAME_SHAPE = '`s`.`job_id` <> ? and `s`.`kind` = ? and `s`.`figure` between ? and ?';
+/** With a plus before it a column has no index: the shape is looked up by its job then. */
+const sameShape = (by: '' | '+'): string =>
+  `${by}\`s\`.\`job_id\` <> ? and ${by}\`s\`.\`kind\` = ? and ${by}\`s\`.\`figure\` between ? and ?`;
 /** More of them than this, and going back from the job worked last finds some sooner than sorting all of them. */
 const MANY = 200;
 const FEW = `from \`shape\` as \`s\` join \`rack\` as \`r\` on \`r\`.\`job_id\` = \`s\`.\`job_id\``;
@@ -28,13 +30,13 @@ const FROM_NEWEST =
 /** Those on this lathe, the newest first, and after them those on others. */
 function sameShapes(book: Book, machineId: string, same: readonly (string | number)[]): Found[] {
   const { n } = book.get<{ n: number }>(
-    `select count(*) as \`n\` from (select 1 from \`shape\` as \`s\` where ${SAME_SHAPE} limit ${MANY + 1})`,
+    `select count(*) as \`n\` from (select 1 from \`shape\` as \`s\` where ${sameShape('')} limit ${MANY + 1})`,
     ...same,
   ) ?? { n: 0 };
-  const from = n > MANY ? FROM_NEWEST : FEW;
+  const [from, wanted] = n > MANY ? [FROM_NEWEST, sameShape('+')] : [FEW, sameShape('')];
   const found = (lathe: string, most: number): Found[] =>
     book.all<Found>(
-      `select \`s\`.\`job_id\` as \`jobId\`, \`s\`.\`feature\` ${from} where ${lathe} and ${SAME_SHAPE} order by \`r\`.\`updated_at\` desc limit ?`,
+      `select \`s\`.\`job_id\` as \`jobId\`, \`s\`.\`feature\` ${from} where ${lathe} and ${wanted} order by \`r\`.\`updated_at\` desc limit ?`,
       machineId,
       ...same,
       most,

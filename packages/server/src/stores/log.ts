@@ -114,11 +114,15 @@ function worded(book: Book, words: string | undefined, before = BEFORE_ALL): Wor
     `select count(*) as \`n\` from (${IN_JOB} limit ${MANY + 1})`,
     ...like,
   ) ?? { n: 0 };
-  const ofJobs =
-    jobs > MANY
-      ? `\`record\`.\`job_id\` in (${IN_JOB})`
-      : `\`record\`.\`seq\` in (select \`seq\` from \`record\` where \`job_id\` in (${IN_JOB}))`;
-  if (match === '') return { clauses: [{ sql: ofJobs, values: like }], from: null };
+  const ofJobs = `select \`seq\` from \`record\` where \`job_id\` in (${IN_JOB})`;
+  // With a plus before it a column has no index: very many rows are gone back through, not gathered and sorted.
+  const common = `+\`record\`.\`job_id\` in (${IN_JOB})`;
+  const many = jobs > MANY;
+  if (match === '')
+    return {
+      clauses: [{ sql: many ? common : `\`record\`.\`seq\` in (${ofJobs})`, values: like }],
+      from: null,
+    };
   const rows = [match, before, NEWEST];
   const { n, least } = book.get<{ n: number; least: number }>(
     `select count(*) as \`n\`, min(\`rowid\`) as \`least\` from (${IN_ROW})`,
@@ -127,7 +131,12 @@ function worded(book: Book, words: string | undefined, before = BEFORE_ALL): Wor
   const from = n === NEWEST ? least : null;
   return {
     clauses: [
-      { sql: `(${ofJobs} or \`record\`.\`seq\` in (${IN_ROW}))`, values: [...like, ...rows] },
+      {
+        sql: many
+          ? `(${common} or +\`record\`.\`seq\` in (${IN_ROW}))`
+          : `\`record\`.\`seq\` in (${ofJobs} union select * from (${IN_ROW}))`,
+        values: [...like, ...rows],
+      },
       ...(from === null ? [] : [{ sql: '`record`.`seq` >= ?', values: [from] }]),
     ],
     from,
