@@ -8,9 +8,11 @@ import { METRIC_88, gaugeBlockStack } from '@anello/core/kit';
 import { layoutPart } from '@anello/core/part';
 import { checkPlan, operationInHand, planPart } from '@anello/core/plan';
 import { settingSteps } from '@anello/core/setting';
+import { analyseSweep } from '@anello/core/sweep';
 import { identifyTaper } from '@anello/core/taper';
 import { compareWays } from '@anello/core/ways';
 import { COLLET_HOLDER } from '../packages/core/src/examples.testdata.ts';
+import { madeSweep } from '../packages/core/src/sweep/sweeps.testdata.ts';
 import { DEMO_JOBS } from '../packages/server/src/demo/jobs.ts';
 import { demoRecords } from '../packages/server/src/demo/history.ts';
 import { DEMO_MACHINES } from '../packages/server/src/demo/machines.ts';
@@ -58,6 +60,7 @@ export function benchCore(): Figure[] {
     timed('thirty operations checked, median', BUDGET_MS, thirtyChecked),
     timed('one operation with its card, median', BUDGET_MS, cardOfAnOperation),
     timed('path of a round nose, 100,000 points, median', 150, nosePath),
+    timed('a sweep of 100,000 readings, slowest sort of it, median', 150, sweptFar),
     timed('table of two-handle steps, median', 150, steps),
     {
       what: 'recompute a job after a keystroke, median',
@@ -82,6 +85,23 @@ const CURVE = shapeCurve([
   { z: 66, r: 9.5, run: 'spline' },
   { z: 73, r: 4.5, run: 'spline' },
 ]);
+
+/** A feed with a readout beside it gives so many; of each sort of sweep the median, and of those the slowest. */
+function sweptFar(): number {
+  const sorts = [[], ['bow', 'step'], ['angle', 'flat'], ['sine']] as const;
+  return Math.max(
+    ...sorts.map((faults) => {
+      const { sweep } = madeSweep(faults, 3, 100_000);
+      return median(
+        Array.from({ length: 7 }, () => {
+          const from = performance.now();
+          analyseSweep(sweep);
+          return performance.now() - from;
+        }),
+      );
+    }),
+  );
+}
 
 function nosePath(): number {
   const path = (): number => {

@@ -213,3 +213,6 @@ export const COLLET_HOLDER: PlanPart = {
   lathe: LONG,
   kit: DRAWER,
 };
+
+/** Where an indicator was read along a bar, mm. */
+export const SWEEP_AT: readonly number[] = Array.from({ length: 40 }, (_, i) => 4 * i);

@@ -21,6 +21,7 @@ export * from './plan/index';
 export * from './quantity/index';
 export * from './quick/index';
 export * from './setting/index';
+export * from './sweep/index';
 export * from './taper/index';
 export * from './thread/index';
 export * from './uncertainty/index';

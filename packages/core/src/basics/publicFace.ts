@@ -33,7 +33,11 @@ export function checkedInput(value: unknown, field: string, depth = 0): void {
         field || null,
         'That list is longer than anything here could use.',
       );
-    value.forEach((one, i) => checkedInput(one, below(field, i), depth + 1));
+    value.forEach((one, i) => {
+      // Of a hundred thousand figures none is named before one is wrong.
+      if (typeof one === 'number' && Math.abs(one) <= LARGEST_ANGLE) return;
+      checkedInput(one, below(field, i), depth + 1);
+    });
   } else if (plain(value)) {
     for (const key of Object.keys(value)) checkedInput(value[key], below(field, key), depth + 1);
   }

@@ -1,5 +1,7 @@
 import { solveLinear } from '../basics/linear';
 import type { Series } from './series';
+import type { Sums } from './shapes';
+import type { Column } from './tails';
 
 /** Least squares of a series on columns. */
 export interface LinearFit {
@@ -13,44 +15,66 @@ export interface LinearFit {
   spread(index: number): number | null;
 }
 
-/** Null where the columns do not tell one term from another. */
+/** A pivot smaller than this, of columns brought to one size, does not tell one term from another. */
 const LEAST = 1e-12;
 
-/** Sums of products of columns, and of each with the readings: the normal equations, in the columns' own scale. */
-function productsOf({ y, w }: Series, columns: readonly Float64Array[]): number[][] {
-  return columns.map((a, i) => {
-    const row = columns.map((b, j) => {
-      if (j < i) return 0;
-      let sum = 0;
-      for (let k = 0; k < a.length; k++) sum += (w[k] as number) * (a[k] as number) * (b[k] as number);
-      return sum;
-    });
-    let right = 0;
-    for (let k = 0; k < a.length; k++) right += (w[k] as number) * (a[k] as number) * (y[k] as number);
-    return [...row, right];
-  });
+/** Normal equations with every column brought to one size. */
+interface Normal {
+  readonly rows: readonly (readonly number[])[];
+  readonly scale: readonly number[];
 }
 
-/** Columns of very different size are brought to one first: a pivot then says how far a term is settled. */
-function scaled(products: readonly (readonly number[])[]): { rows: number[][]; scale: number[] } {
+/** From the products of each column with those from itself on, and at the end with the readings. */
+function normal(products: readonly (readonly number[])[]): Normal {
   const size = products.length;
   const scale = products.map((row, i) => 1 / Math.sqrt(Math.max(row[i] as number, Number.MIN_VALUE)));
   const rows = products.map((row, i) =>
     Array.from({ length: size + 1 }, (_, j) => {
-      const value = j === size ? row[size] : j < i ? products[j]?.[i] : row[j];
+      const value = j < i ? products[j]?.[i] : row[j];
       return (value as number) * (scale[i] as number) * (j === size ? 1 : (scale[j] as number));
     }),
   );
   return { rows, scale };
 }
 
-/** The sum of squares left, and nothing more: asked for often while a term is looked for. Infinite where it is not settled. */
-export function squaresLeft(series: Series, columns: readonly Float64Array[]): number {
-  return fitLinear(series, columns)?.squares ?? Infinity;
+/**
+ * What columns leave of the sum of squares, from sums alone: what is left of the readings' own when each column in turn has
+ * been taken out of all that follow. Infinite where they do not tell one term from another.
+ */
+export function squaresLeft(sums: Sums, columns: readonly Column[]): number {
+  const size = columns.length + 1;
+  const m = new Float64Array(size * size);
+  for (let i = 0; i < size - 1; i++) {
+    const a = columns[i] as Column;
+    for (let j = i; j < size - 1; j++) m[i * size + j] = sums.product(a, columns[j] as Column);
+    m[i * size + size - 1] = sums.product(a, 'readings');
+  }
+  m[size * size - 1] = sums.readings;
+  for (let i = 0; i < size - 1; i++) {
+    const own = sums.product(columns[i] as Column, columns[i] as Column);
+    const pivot = m[i * size + i] as number;
+    if (!(pivot > LEAST * own)) return Infinity;
+    for (let j = i + 1; j < size; j++) {
+      const times = (m[i * size + j] as number) / pivot;
+      for (let k = j; k < size; k++)
+        m[j * size + k] = (m[j * size + k] as number) - times * (m[i * size + k] as number);
+    }
+  }
+  return Math.max(0, m[size * size - 1] as number);
 }
 
+function products({ y, w }: Series, columns: readonly Float64Array[]): number[][] {
+  const dot = (a: Float64Array, b: Float64Array): number => {
+    let sum = 0;
+    for (let k = 0; k < a.length; k++) sum += (w[k] as number) * (a[k] as number) * (b[k] as number);
+    return sum;
+  };
+  return columns.map((a, i) => [...columns.map((b, j) => (j < i ? 0 : dot(a, b))), dot(a, y)]);
+}
+
+/** Least squares of readings on columns drawn at each of them; null where they do not tell one term from another. */
 export function fitLinear(series: Series, columns: readonly Float64Array[]): LinearFit | null {
-  const { rows, scale } = scaled(productsOf(series, columns));
+  const { rows, scale } = normal(products(series, columns));
   const solved = solveLinear(rows, LEAST);
   if (!solved) return null;
   const coefficients = solved.map((value, i) => value * (scale[i] as number));
@@ -61,8 +85,7 @@ export function fitLinear(series: Series, columns: readonly Float64Array[]): Lin
     for (let k = 0; k < residuals.length; k++)
       residuals[k] = (residuals[k] as number) - by * (column[k] as number);
   });
-  let squares = 0;
-  let counted = 0;
+  let [squares, counted] = [0, 0];
   for (let k = 0; k < residuals.length; k++) {
     squares += (w[k] as number) * (residuals[k] as number) ** 2;
     counted += w[k] as number;

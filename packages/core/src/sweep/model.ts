@@ -1,0 +1,124 @@
+import { fitLinear, squaresLeft, type LinearFit } from './linearFit';
+import type { Series } from './series';
+import { drawn, sumsOf, type Sums } from './shapes';
+import { all, type Column } from './tails';
+import { TERM_IDS, type Places, type TermId } from './terms/kind';
+import { termOf } from './terms/registry';
+
+/** Some terms, where each sits, and how they fit together. */
+export interface Model {
+  readonly terms: readonly TermId[];
+  readonly places: Places;
+  readonly fit: LinearFit;
+}
+
+const placeIn = (places: Places, id: TermId): number => places[id] ?? 0;
+
+/** Columns of the joint fit: a level, the travel, and those of each term in turn. */
+export function columnsOf(terms: readonly TermId[], places: Places): readonly Column[] {
+  const turned = terms.map(termOf).find(({ travel }) => travel);
+  return [
+    all('level'),
+    turned?.travel?.(placeIn(places, turned.id)) ?? all('travel'),
+    ...terms.flatMap((id) => termOf(id).columns(placeIn(places, id))),
+  ];
+}
+
+/** The level and the travel come before any term's. */
+const BEFORE_TERMS = 2;
+
+/** The first of a term's columns. */
+export function firstOf(terms: readonly TermId[], id: TermId): number {
+  const before = terms.slice(0, terms.indexOf(id));
+  return before.reduce((sum, other) => sum + termOf(other).columns(0).length, BEFORE_TERMS);
+}
+
+/** Of some places of one term the one that leaves least, the others staying where they are. */
+function bestOf(
+  sums: Sums,
+  terms: readonly TermId[],
+  places: Places,
+  id: TermId,
+  among: readonly number[],
+): Places {
+  let found = placeIn(places, id);
+  let least = Infinity;
+  for (const place of among) {
+    const left = squaresLeft(sums, columnsOf(terms, { ...places, [id]: place }));
+    if (left < least) [least, found] = [left, place];
+  }
+  return { ...places, [id]: found };
+}
+
+/** Terms together, each where it leaves least; null where the readings do not tell them apart. */
+function fitted(series: Series, sums: Sums, terms: readonly TermId[]): Model | null {
+  let places: Places = {};
+  const place = (among: readonly TermId[], id: TermId): void => {
+    places = bestOf(sums, among, places, id, termOf(id).coarse(series));
+    places = bestOf(sums, among, places, id, termOf(id).fine(series, placeIn(places, id)));
+  };
+  terms.forEach((id, i) => place(terms.slice(0, i + 1), id));
+  // Where one sits moves the others.
+  if (terms.length > 1) for (const id of terms) place(terms, id);
+  return nearer(series, nearer(series, settled(series, terms, places)));
+}
+
+/** The joint fit with the places as they are. */
+export function settled(series: Series, terms: readonly TermId[], places: Places): Model | null {
+  const fit = fitLinear(
+    series,
+    columnsOf(terms, places).map((one) => drawn(series, one)),
+  );
+  return fit && { terms, places, fit };
+}
+
+/** Each place moved to where the readings leave least, near where it is; where that is no better it stays. */
+export function nearer(series: Series, model: Model | null): Model | null {
+  return (model?.terms ?? []).reduce<Model | null>((now, id) => {
+    const term = termOf(id);
+    if (!now || !term.nearest) return now;
+    const place = term.nearest(series, placeIn(now.places, id), now.fit, firstOf(now.terms, id));
+    if (place === placeIn(now.places, id)) return now;
+    const moved = settled(series, now.terms, { ...now.places, [id]: place });
+    return moved && moved.fit.squares <= now.fit.squares ? moved : now;
+  }, model);
+}
+
+/** Every choice of terms that this sweep could show. */
+function choices(series: Series): TermId[][] {
+  return TERM_IDS.filter((id) => termOf(id).possible(series)).reduce<TermId[][]>(
+    (some, id) => [...some, ...some.map((one) => [...one, id])],
+    [[]],
+  );
+}
+
+/** What a figure must earn beyond what the criterion asks: places are looked for in many, and nothing is to be invented. */
+const EARNS = 12;
+
+/**
+ * What a model costs: how much it leaves, and what its figures must earn. This is Schwarz's criterion (G. Schwarz, Annals of
+ * Statistics 6, 1978) with a margin. It is chosen over a test of one term after another because a bow, a flat and a step
+ * each explain a part of one another: asked for in turn the first would be believed, compared together the right one is. A
+ * period that was looked for is a figure `more`.
+ */
+export function costOf({ w, resolution }: Series, { terms, fit }: Model, more = 0): number {
+  const n = w.reduce((sum, one) => sum + one, 0) || w.length;
+  // Nobody reads finer than the instrument shows: less than that left is not better.
+  const floor = n * (resolution ** 2 / 12 + 1e-18);
+  const figures = terms.reduce((sum, id) => sum + termOf(id).figures, more);
+  return n * Math.log((fit.squares + floor) / n) + figures * (Math.log(n) + EARNS);
+}
+
+/** Of all choices of terms the one that costs least. */
+export function chosenModel(series: Series): Model | null {
+  const sums = sumsOf(series);
+  let best: Model | null = null;
+  let least = Infinity;
+  for (const terms of choices(series)) {
+    const model = fitted(series, sums, terms);
+    if (!model) continue;
+    const cost = costOf(series, model);
+    if (cost < least) [least, best] = [cost, model];
+  }
+  return best;
+}
