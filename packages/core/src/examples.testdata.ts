@@ -216,3 +216,6 @@ export const COLLET_HOLDER: PlanPart = {
 
 /** Where an indicator was read along a bar, mm. */
 export const SWEEP_AT: readonly number[] = Array.from({ length: 40 }, (_, i) => 4 * i);
+
+/** A needle that stands still all along. */
+export const LEVEL_SWEEP = { travel: SWEEP_AT, reading: SWEEP_AT.map(() => 0.25), expectedSlope: 0 };

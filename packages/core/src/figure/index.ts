@@ -14,7 +14,7 @@ import {
 } from './figure';
 import { plainText as plainText_ } from './phrase';
 
-export { type UnitSystem } from './format';
+export { MM_PER_INCH, type UnitSystem } from './format';
 export { TENTH_OF_DEGREE, type Figure } from './figure';
 export type { Phrase } from './phrase';
 export type { Working } from './working';

@@ -1,6 +1,8 @@
 import { checked } from '../basics/publicFace';
 import { analyseSweep as analyseSweep_ } from './analyse';
+import { fittedSweep as fittedSweep_ } from './fittedSweep';
 
 export type { Sweep, SweepAnalysis } from './sweep';
 
 export const analyseSweep = /* @__PURE__ */ checked(analyseSweep_);
+export const fittedSweep = /* @__PURE__ */ checked(fittedSweep_);

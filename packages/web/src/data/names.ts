@@ -64,6 +64,7 @@ export const HELD = {
   thread: (job: string) => `thread.${job}`,
   curveSet: (job: string) => `curve.set.${job}`,
   eccentricSet: (job: string) => `eccentric.set.${job}`,
+  longSweep: (step: string) => `long-sweep.${step}`,
   shoulder: (operation: string) => `shoulder.${operation}`,
   steps: (job: string, piece: number) => `steps.${job}.${piece}`,
 } as const;

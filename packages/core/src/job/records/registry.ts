@@ -18,6 +18,7 @@ import { shaped, type Shaped } from './shaped';
 import { sized, type Sized } from './sized';
 import { standOff, type StandOff } from './standOff';
 import { step, type Step } from './step';
+import { swept, type Swept } from './swept';
 import { thrown, type Thrown } from './thrown';
 import { travel, type Travel } from './travel';
 import { verdict, type Verdict } from './verdict';
@@ -47,6 +48,7 @@ export type RecordBody =
   | Joint
   | Felt
   | Sized
+  | Swept
   | Worked
   | Verdict
   | Photo
@@ -76,6 +78,7 @@ const KINDS: { readonly [K in RecordKind]: KindOfRecord<Extract<RecordBody, { ki
   joint,
   felt,
   sized,
+  swept,
   worked,
   verdict,
   photo,

@@ -7,6 +7,7 @@ export const KIND_NAMES: Readonly<Record<Exclude<RecordKind, 'withdrawn'>, strin
   'setting-kept': 'Settings proved',
   nudge: 'Nudges',
   reading: 'Readings of a setting',
+  swept: 'Sweeps',
   step: 'Steps of setting',
   pass: 'Passes',
   measured: 'Diameters between passes',
@@ -33,6 +34,7 @@ export const KIND_NAMES: Readonly<Record<Exclude<RecordKind, 'withdrawn'>, strin
 const STEP: Partial<Record<RecordKind, string>> = {
   step: 'set',
   reading: 'set',
+  swept: 'set',
   nudge: 'set',
   'setting-kept': 'set',
   pass: 'cut',

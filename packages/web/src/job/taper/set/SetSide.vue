@@ -24,11 +24,11 @@ const lines = computed(() => [...(verdict.value?.nudge?.working ?? []), ...(step
   <aside v-if="step" class="side">
     <template v-if="verdict?.nudge">
       <h2 class="label">Next nudge</h2>
-      <NudgeCard :nudge="verdict.nudge" @done="desk.keepNudge" />
+      <NudgeCard :nudge="verdict.nudge" @done="desk.keepNudge()" />
     </template>
     <div v-else-if="settled && step.proves && !isDone" class="kept sheet">
       <p><strong>In band from end to end.</strong></p>
-      <v-btn class="go" @click="desk.keepSetting">Keep this setting</v-btn>
+      <v-btn class="go" @click="desk.keepSetting()">Keep this setting</v-btn>
     </div>
     <NoticeText v-if="verdict?.remark" :tone="settled ? 'good' : 'warn'"
       ><PhraseText :phrase="verdict.remark"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useGo } from '../../model/useGo';
 import { angle } from '@anello/core/figure';
-import { computed } from 'vue';
+import { computed, defineAsyncComponent } from 'vue';
 import { useJobModel } from '../../model/useJobModel';
 import { useSetScreen } from './useSetScreen';
 import { useSetting } from './useSetting';
@@ -20,6 +20,13 @@ const go = useGo();
 const kit = useKit();
 const model = useJobModel();
 const desk = useSetting();
+/** Seldom wanted: fetched when a card of a sweep is looked at. */
+const LongSweep = defineAsyncComponent(() => import('./long/LongSweep.vue'));
+/** A climb, or what is left of one, can be read all along; runout goes round, and two diameters are two. */
+const sweptAlong = computed(() => {
+  const step = desk.step.value;
+  return step?.sweep && ['climb', 'still'].includes(step.sweep.reads) && step.sweep.onPart ? step : null;
+});
 const stale = computed(() => model.stages.value.find((s) => s.stage === 'set')?.stale ?? null);
 useSetScreen(desk);
 </script>
@@ -50,6 +57,7 @@ useSetScreen(desk);
           }}<span v-if="desk.done.value[index]" class="visually-hidden"> (done)</span>
         </button>
       </p>
+      <LongSweep v-if="sweptAlong" :key="sweptAlong.id" :desk="desk" :step="sweptAlong" />
       <SchoolPicker />
     </section>
     <SetSide :desk="desk" />

@@ -1,11 +1,23 @@
 import { lastReadings, triesOf, type Try } from '@anello/core/approach';
 import { ofKind, settingInForce } from '@anello/core/job';
-import { judgeSweep, type SettingStep, type Station, type SweepVerdict } from '@anello/core/setting';
+import {
+  judgeSweep,
+  type Nudge,
+  type SettingStep,
+  type Station,
+  type SweepVerdict,
+} from '@anello/core/setting';
 import type { SettingRow } from '@anello/contract';
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
 import { useJob } from '../../../data/stores/job';
 import { useShop } from '../../../data/stores/shop';
 import { useJobModel } from '../../model/useJobModel';
+
+/** A nudge, and the half angle it is made from. */
+export interface Nudged {
+  readonly nudge: Nudge;
+  readonly halfAngle: number;
+}
 
 export interface SettingDesk {
   readonly step: ComputedRef<SettingStep | null>;
@@ -20,8 +32,9 @@ export interface SettingDesk {
   /** Reads this station next, again if it was read before. */
   aimAt(at: number): void;
   keepReading(seen: number, typed: string): Promise<void>;
-  keepNudge(): Promise<void>;
-  keepSetting(): Promise<void>;
+  /** By what a sweep all along said, where not by the stations. */
+  keepNudge(by?: Nudged): Promise<void>;
+  keepSetting(halfAngle?: number): Promise<void>;
   keepStep(): Promise<void>;
   takeAsOther(): Promise<void>;
 }
@@ -109,8 +122,9 @@ export function useSetting(): SettingDesk {
     });
   }
 
-  async function keepNudge(): Promise<void> {
-    const { nudge, fit } = verdict.value ?? {};
+  async function keepNudge(by?: Nudged): Promise<void> {
+    const nudge = by?.nudge ?? verdict.value?.nudge;
+    const from = by?.halfAngle ?? verdict.value?.fit.halfAngle;
     if (!nudge || !step.value || !way.value || !model.context.value) return;
     await model.keep({
       kind: 'nudge',
@@ -118,14 +132,14 @@ export function useSetting(): SettingDesk {
       step: step.value.id,
       amount: nudge.amount.value,
       direction: `${nudge.place}, ${nudge.direction}`,
-      fromHalfAngle: fit?.halfAngle ?? 0,
+      fromHalfAngle: from ?? 0,
       toHalfAngle: model.context.value.task.halfAngle,
     });
   }
 
-  async function keepSetting(): Promise<void> {
+  async function keepSetting(by?: number): Promise<void> {
     const { value: context } = model.context;
-    const fitted = verdict.value?.fit.halfAngle;
+    const fitted = by ?? verdict.value?.fit.halfAngle;
     if (!way.value || !context || !job.document) return;
     const halfAngle = fitted ?? context.task.halfAngle;
     const { machineId, number } = job.document;

@@ -1,0 +1,73 @@
+import { accessible, expect, test } from './shop';
+
+/** A shank’s own half angle, and a worn and wrongly set bar: what a readout beside the carriage would have sent. */
+const HALF_ANGLE = Math.atan(1 / 19.922 / 2);
+function file(slope: number, more: (at: number) => number = () => 0): Buffer {
+  const rows = Array.from({ length: 300 }, (_, i) => {
+    const at = (90 * i) / 299;
+    const reading = at * slope + more(at) + 0.0006 * Math.sin(1000 * at);
+    return `${at.toFixed(3)};${reading.toFixed(4)}`;
+  });
+  return Buffer.from(['travel mm;reading mm', ...rows].join('\n'));
+}
+const taken = (buffer: Buffer) => ({ name: 'sweep.csv', mimeType: 'text/csv', buffer });
+
+test('a bar is set by the needle’s behaviour all along: what is wrong, the nudge, and the next sweep inside the band', async ({
+  page,
+  shop,
+}) => {
+  await page.goto(`${shop.address}/job/j-101/set`);
+  const panel = page.getByRole('region', { name: 'The needle all along' });
+  const take = panel.getByLabel('A file of readings');
+  const hollow = (at: number): number => (-0.012 * 4 * at * (90 - at)) / 90 ** 2;
+  await take.setInputFiles(
+    taken(file(Math.tan(HALF_ANGLE) + 0.0006, (at) => hollow(at) + (at > 41 && at < 41.3 ? 0.04 : 0))),
+  );
+  const shown = panel.getByRole('list', { name: 'What it shows' });
+  await expect(shown.getByRole('listitem')).toHaveCount(3);
+  await expect(shown).toContainText('It stands at');
+  await expect(shown).toContainText('hollow in the middle');
+  await expect(shown).toContainText('One reading jumps out');
+  await expect(panel).toContainText('at the bar’s tailstock end');
+  await accessible(page, 'a sweep all along');
+  await panel.getByRole('button', { name: 'Nudged, sweep again' }).click();
+  await expect(shown).toHaveCount(0);
+
+  await take.setInputFiles(taken(file(Math.tan(HALF_ANGLE))));
+  await expect(panel).toContainText('inside its band');
+  // The sweep before the nudge is drawn beside it.
+  await expect(panel).toContainText('Dashed: as it was swept before');
+  await panel.getByRole('button', { name: 'Keep this setting' }).click();
+  await expect
+    .poll(async () => {
+      const { records } = (await (await fetch(`${shop.address}/api/jobs/j-101`)).json()) as {
+        records: { body: { kind: string } }[];
+      };
+      return records.slice(-4).map(({ body }) => body.kind);
+    })
+    .toEqual(['swept', 'nudge', 'swept', 'setting-kept']);
+  await page.goto(`${shop.address}/log?kind=swept`);
+  await expect(page.getByRole('list', { name: 'What was kept, newest first' })).toContainText(
+    'in 300 readings',
+  );
+});
+
+test('typed pairs are a sweep as well, what cannot be read is named, and too few are asked for more', async ({
+  page,
+  shop,
+}) => {
+  await page.goto(`${shop.address}/job/j-101/set`);
+  const panel = page.getByRole('region', { name: 'The needle all along' });
+  await panel.getByRole('button', { name: 'Type or paste' }).click();
+  const box = panel.getByLabel('Travel and reading, a pair a line');
+  await box.fill('0, 0\n10, 0.25');
+  await expect(panel).toContainText('fewer than 8 readings');
+  const pairs = Array.from(
+    { length: 10 },
+    (_, i) => `${8 * i}, ${(8 * i * Math.tan(HALF_ANGLE)).toFixed(3)}`,
+  );
+  await box.fill([...pairs, 'end, of it'].join('\n'));
+  await expect(panel).toContainText('inside its band');
+  await expect(panel).toContainText('One line could not be read: line 11');
+  await expect(panel).toContainText('A plain slope');
+});

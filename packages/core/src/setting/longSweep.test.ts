@@ -1,0 +1,89 @@
+import { describe, expect, it } from 'vitest';
+import { plainText } from '../figure/phrase';
+import { SETTING, SWEEP } from '../examples.testdata';
+import { drawsOf } from '../sweep/sweeps.testdata';
+import { CAUSE_IDS } from './causes/kind';
+import { judgeLongSweep, slopeWanted } from '.';
+
+const { halfAngle, tolerance, length } = SETTING.task;
+const AT = Array.from({ length: 200 }, (_, i) => (150 * i) / 199);
+/** The same scatter every time. */
+const shaken = (seed: number, by = 0.0006): number[] => {
+  const draw = drawsOf(seed);
+  return AT.map(() => by * (draw() + draw() + draw() - 1.5) * 2);
+};
+const swept = (off: (at: number) => number, seed = 1) =>
+  judgeLongSweep('attachment', SETTING, SWEEP, {
+    travel: AT,
+    reading: AT.map((at, i) => at * Math.tan(halfAngle) + off(at) + shaken(seed)[i]!),
+    lead: 3,
+  });
+const ids = (verdict: ReturnType<typeof swept>): string[] => verdict.causes.map(({ id }) => id);
+
+describe('a device read all along', () => {
+  it('that stands right is inside its band, and nothing is found', () => {
+    const verdict = swept(() => 0);
+    expect(verdict).toMatchObject({ inBand: true, sure: true, nudge: null, causes: [] });
+    expect(Math.abs(verdict.halfAngle.value - halfAngle)).toBeLessThan(5 * verdict.halfAngle.u);
+  });
+  it('that stands steep is nudged to where it should stand, and costs what it leaves over the part', () => {
+    const off = 8 * tolerance.halfAngle;
+    const verdict = swept((at) => at * (Math.tan(halfAngle + off) - Math.tan(halfAngle)));
+    expect(verdict.inBand).toBe(false);
+    expect(verdict.nudge).not.toBeNull();
+    const [cause] = verdict.causes;
+    expect(cause!.id).toBe('angle');
+    expect(cause!.costs).toBeCloseTo(2 * length * (Math.tan(halfAngle + off) - Math.tan(halfAngle)), 3);
+  });
+  it('that is worn hollow costs the square of the part’s share of it, and says so', () => {
+    const verdict = swept((at) => (-0.03 * 4 * at * (150 - at)) / 150 ** 2);
+    expect(ids(verdict)).toEqual(['bar']);
+    expect(verdict.causes[0]!.costs).toBeCloseTo(2 * 0.03 * (length / 150) ** 2, 3);
+    expect(plainText(verdict.causes[0]!.what)).toContain('hollow');
+  });
+  it('that has lash, was bumped, swings, buzzes or has a chip on it is told as that', () => {
+    const slope = Math.tan(halfAngle);
+    expect(ids(swept((at) => -slope * Math.min(at, 12)))).toEqual(['lash']);
+    expect(ids(swept((at) => (at > 70 ? 0.02 : 0)))).toEqual(['bumped']);
+    expect(ids(swept((at) => 0.008 * Math.sin((2 * Math.PI * at) / 3)))).toEqual(['screw']);
+    expect(ids(swept((at) => (at === AT[90] ? 0.05 : 0)))).toEqual(['chip']);
+    const noise = shaken(9, 0.02);
+    expect(ids(swept((at) => noise[AT.indexOf(at)]!))).toEqual(['loose']);
+  });
+  it('of several the one that costs most comes first', () => {
+    const verdict = swept((at) => (0.012 * 4 * at * (150 - at)) / 150 ** 2 + at * 0.0012 + (at > 70 ? 0 : 0));
+    expect(ids(verdict)).toEqual(['angle', 'bar']);
+    expect([...verdict.causes].sort((a, b) => b.costs - a.costs)).toEqual(verdict.causes);
+  });
+  it('every cause says what it is, what to do and what would tell it from another, with nothing missing', () => {
+    const verdict = swept(
+      (at) => -Math.tan(halfAngle) * Math.min(at, 12) + 0.0012 * at + (at === AT[120] ? 0.06 : 0),
+    );
+    expect(verdict.causes.length).toBeGreaterThan(1);
+    for (const { id, what, todo, check, costs } of verdict.causes) {
+      expect(CAUSE_IDS).toContain(id);
+      expect(costs).toBeGreaterThanOrEqual(0);
+      for (const phrase of [what, todo, check])
+        for (const units of ['mm', 'inch'] as const) {
+          expect(plainText(phrase, units).length).toBeGreaterThan(10);
+          expect(plainText(phrase, units)).not.toMatch(/undefined|NaN|\[object/);
+        }
+    }
+  });
+  it('along a master the needle should stand still, and the angle is told all the same', () => {
+    const still = { ...SWEEP, reads: 'still' as const };
+    expect(slopeWanted(still, SETTING)).toBeCloseTo(0, 12);
+    const off = 6 * tolerance.halfAngle;
+    const verdict = judgeLongSweep('attachment', SETTING, still, {
+      travel: AT,
+      reading: AT.map((at, i) => at * (Math.tan(halfAngle + off) - Math.tan(halfAngle)) + shaken(4)[i]!),
+    });
+    expect(verdict.halfAngle.value).toBeCloseTo(halfAngle + off, 5);
+  });
+  it('is refused where it is of runout', () => {
+    const runout = { ...SWEEP, reads: 'runout' as const };
+    expect(() => judgeLongSweep('attachment', SETTING, runout, { travel: AT, reading: AT })).toThrow(
+      'round the spindle',
+    );
+  });
+});

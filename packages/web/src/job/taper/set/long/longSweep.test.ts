@@ -1,0 +1,97 @@
+// @vitest-environment jsdom
+import { describe, expect, it } from 'vitest';
+import { nextTick } from 'vue';
+import { useJob } from '../../../../data/stores/job';
+import { LATHE_ID, shankJob, useOnScreen } from '../../../../testkit/onScreen';
+import { useSetting } from '../useSetting';
+import { judgedSweep, thinnedTo, type LongQuestion } from './judgedSweep';
+import { useLongSweep } from './useLongSweep';
+
+const screen = useOnScreen();
+
+/** A worker that answers at once, on the page's own thread. */
+const worker = (): Worker => {
+  const one = {
+    onmessage: null as ((event: { data: unknown }) => void) | null,
+    terminate: () => undefined,
+    postMessage: (question: LongQuestion) =>
+      queueMicrotask(() => one.onmessage?.({ data: { found: judgedSweep(question), error: null } })),
+  };
+  return one as unknown as Worker;
+};
+const desk = () => {
+  const found = screen.work(shankJob('attachment'), () => {
+    const setting = useSetting();
+    return { setting, long: useLongSweep(setting, () => setting.step.value!, worker) };
+  });
+  const { setting, long } = found.desk;
+  const sweep = () => found.model.steps.value.findIndex((step) => step.sweep?.reads === 'climb');
+  setting.index.value = sweep();
+  return { ...found, setting, long };
+};
+const settled = async (): Promise<void> => {
+  for (let i = 0; i < 8; i++) await new Promise((resolve) => setTimeout(resolve, 0));
+  await nextTick();
+};
+const text = (halfAngle: number): string =>
+  Array.from({ length: 60 }, (_, i) => {
+    const at = 1.25 * i;
+    return `${at};${(at * Math.tan(halfAngle) + 0.0004 * Math.sin(37 * i)).toFixed(4)}`;
+  }).join('\n');
+
+describe('a needle read all along', () => {
+  it('outside its band is nudged: sweep and nudge are kept, and the next is laid beside it', async () => {
+    const { long, model } = desk();
+    const { halfAngle, tolerance } = model.context.value!.task;
+    long.text.value = text(halfAngle + 6 * tolerance.halfAngle);
+    await settled();
+    const found = long.task.found.value!;
+    expect(found.verdict).toMatchObject({ inBand: false });
+    expect(found.count).toBe(60);
+    await long.keepNudge();
+    expect(screen.kept('swept')).toMatchObject([{ way: 'attachment', count: 60, causes: ['angle'] }]);
+    const [nudge] = screen.kept('nudge');
+    expect(nudge!.fromHalfAngle).toBeCloseTo(halfAngle + 6 * tolerance.halfAngle, 5);
+    expect(nudge!.toHalfAngle).toBe(halfAngle);
+    expect(long.text.value).toBe('');
+    expect(long.before.value!.readings).toHaveLength(60);
+  });
+  it('inside it proves the setting, at the angle the sweep told', async () => {
+    const { long, model } = desk();
+    const { halfAngle } = model.context.value!.task;
+    long.text.value = text(halfAngle + 2e-6);
+    await settled();
+    expect(long.task.found.value!.verdict.inBand).toBe(true);
+    await long.keepSetting();
+    const [setting] = screen.kept('setting-kept');
+    expect(setting).toMatchObject({ way: 'attachment', machineId: LATHE_ID });
+    expect(setting!.halfAngle).toBeCloseTo(halfAngle + 2e-6, 5);
+    expect(useJob().records.map(({ body }) => body.kind)).toEqual(['swept', 'setting-kept']);
+  });
+  it('leaves out a stretch, and what is said no longer leans on it', async () => {
+    const { long, model } = desk();
+    const { halfAngle } = model.context.value!.task;
+    const bruised = text(halfAngle)
+      .split('\n')
+      .map((line, i) => (i >= 20 && i < 26 ? line.replace(/;.*/, ';9') : line));
+    long.text.value = bruised.join('\n');
+    long.without.value = { from: 24, to: 33 };
+    await settled();
+    expect(long.task.found.value!.verdict).toMatchObject({ inBand: true, causes: [] });
+    expect(long.task.found.value!.leftOut.length).toBeGreaterThan(5);
+  });
+});
+
+describe('many readings to be drawn', () => {
+  it('are fewer, in order, and those that jump out are among them', () => {
+    const all = Array.from({ length: 10_000 }, (_, at) => ({
+      at,
+      seen: at === 4321 ? 9 : at === 77 ? -9 : 0,
+    }));
+    const shown = thinnedTo(all, 800);
+    expect(shown).toHaveLength(800);
+    expect(shown.map(({ at }) => at)).toEqual([...shown.map(({ at }) => at)].sort((a, b) => a - b));
+    expect(shown.map(({ seen }) => seen)).toEqual(expect.arrayContaining([9, -9]));
+    expect(thinnedTo(all.slice(0, 50), 800)).toHaveLength(50);
+  });
+});
