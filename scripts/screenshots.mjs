@@ -5,6 +5,18 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { CHROMIUM_FLAGS, ensureBuilt, ensureChromium, ensureInstalled, root, startServer } from './lib.mjs';
 
+/** A bar that is worn hollow, set a little steep, with lash and a chip on it, as a readout would have sent it. */
+function sweptBar() {
+  const slope = Math.tan(Math.atan(1 / 19.922 / 2)) + 0.0004;
+  const rows = Array.from({ length: 300 }, (_, i) => {
+    const at = (90 * i) / 299;
+    const hollow = (-0.014 * 4 * at * (90 - at)) / 90 ** 2;
+    const seen = slope * Math.max(0, at - 5) + hollow + 0.0007 * Math.sin(1000 * at) + (i === 170 ? 0.02 : 0);
+    return `${at.toFixed(3)};${seen.toFixed(4)}`;
+  });
+  return Buffer.from(['travel mm;reading mm', ...rows].join('\n'));
+}
+
 const VIEWS = [
   { name: 'rack', url: '/rack' },
   { name: 'part', url: '/job/j-101/part' },
@@ -35,9 +47,16 @@ const VIEWS = [
   { name: 'log', url: '/log?words=J-110' },
   { name: 'tapers', url: '/tapers' },
   {
-    name: 'last-time',
-    url: '/job/j-102/prove',
-    act: (page) => page.getByRole('region', { name: 'Last time' }).getByRole('button').first().click(),
+    name: 'sweep',
+    url: '/job/j-101/set',
+    act: async (page) => {
+      const panel = page.getByRole('region', { name: 'The needle all along' });
+      await panel
+        .getByLabel('A file of readings')
+        .setInputFiles({ name: 'sweep.csv', mimeType: 'text/csv', buffer: sweptBar() });
+      await panel.locator('.says').waitFor();
+      await panel.evaluate((one) => one.scrollIntoView({ block: 'start' }));
+    },
   },
   { name: 'book', url: '/book', act: (page) => page.getByRole('button', { name: 'Copy it now' }).click() },
   { name: 'lost', url: '/lost', act: (page) => page.locator('.cause').first().click() },

@@ -149,7 +149,7 @@ function up(): void {
       :height="H - M.top - M.bottom"
       class="drag"
     />
-    <text :x="W - M.right" :y="M.top + 10" text-anchor="end">{{ unit }}</text>
+    <text :x="M.left - 8" :y="H - 8" text-anchor="end">{{ unit }}</text>
   </svg>
 </template>
 
