@@ -26,6 +26,8 @@ test('a photo taken while the server is away is seen, sent when it is back, and 
   await page.goto(`${shop.address}/job/j-101/set`);
   await expect(page.locator('#reading')).toBeVisible();
   const file = await picture(page);
+  // What is fetched when nobody waits for anything is there.
+  await page.waitForLoadState('networkidle');
   await shop.stop();
   await page.getByRole('button', { name: /Notes and photos/ }).click();
   const box = page.getByRole('region', { name: 'Notes and photos' });

@@ -46,6 +46,10 @@ test('a bar is set by the needle’s behaviour all along: what is wrong, the nud
       return records.slice(-4).map(({ body }) => body.kind);
     })
     .toEqual(['swept', 'nudge', 'swept', 'setting-kept']);
+  // Kept, it is drawn again on the record.
+  await page.goto(`${shop.address}/job/j-101/record`);
+  await page.getByRole('button', { name: 'Draw it' }).first().click();
+  await expect(page.getByRole('img', { name: /The needle against what it should have read/ })).toBeVisible();
   await page.goto(`${shop.address}/log?kind=swept`);
   await expect(page.getByRole('list', { name: 'What was kept, newest first' })).toContainText(
     'in 300 readings',

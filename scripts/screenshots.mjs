@@ -1,5 +1,6 @@
 // npm run screenshots: one current picture of each main view, from the demo data, into docs/screenshots.
 import { chromium } from '@playwright/test';
+import { Buffer } from 'node:buffer';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';

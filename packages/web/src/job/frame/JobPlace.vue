@@ -114,6 +114,7 @@ watch(
       fetchWhenIdle([
         () => loadOf(kind.value, stage.value)(),
         async () => void (calm.value = true),
+        () => import('../notes/NotesPanel.vue'),
         ...restOf(kind.value),
       ]);
     if (state === 'ready' && job.document)

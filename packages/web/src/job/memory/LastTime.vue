@@ -9,7 +9,8 @@ import { useJob } from '../../data/stores/job';
 import { useScreen } from '../../data/stores/screen';
 import { useShop } from '../../data/stores/shop';
 import { useJobModel } from '../model/useJobModel';
-import { lineOf, outcomeOf, shareOf, spentOf, times, type Names } from './lineOf';
+import { usePlan } from '../plan/usePlan';
+import { lineOf, minutesSaid, outcomeOf, shareOf, spentOf, times, type Names } from './lineOf';
 import LastLine from './LastLine.vue';
 import { dayOf } from '../../ui/days';
 import { useBefore } from './useBefore';
@@ -20,6 +21,7 @@ const job = useJob();
 const screen = useScreen();
 const shop = useShop();
 const model = useJobModel();
+const plan = usePlan();
 const rows = useBefore();
 const shell = ref<{ close(): void } | null>(null);
 
@@ -40,6 +42,15 @@ const underOf = ({ story, machineId }: BeforeRow): string =>
 const STEPS: Partial<Record<Stage, string>> = { way: 'way', set: 'set', cut: 'cut', prove: 'prove' };
 const placeOf = (row: BeforeRow): string =>
   `/job/${row.jobId}/${STEPS[props.stage] ?? 'record'}/${encodeURIComponent(row.feature)}`;
+
+/** What this job's own line of work gives the shape, for as many pieces; only asked for once it is opened. */
+function plannedFor(pieces: number): string | null {
+  const feature = model.shape.value?.feature;
+  const own = plan.operations.value.find(
+    ({ loop, operation }) => loop && feature !== undefined && operation.features.includes(feature),
+  );
+  return own ? minutesSaid(own.setUp + own.minutes * Math.max(1, pieces)) : null;
+}
 
 /** This shape's work begun from that one's; null where there is nothing to take over. */
 function begun(row: BeforeRow): ReturnType<typeof startedFrom> {
@@ -98,6 +109,10 @@ function workAsThen(row: BeforeRow): void {
       <div v-if="spentOf(row)">
         <dt>Spent</dt>
         <dd class="fig">{{ spentOf(row) }}</dd>
+      </div>
+      <div v-if="plannedFor(row.story.pieces)">
+        <dt>As planned here</dt>
+        <dd class="fig">{{ plannedFor(row.story.pieces) }}</dd>
       </div>
       <div>
         <dt>Came out</dt>

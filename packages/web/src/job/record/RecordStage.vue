@@ -5,8 +5,8 @@ import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { mdiCameraPlusOutline, mdiCommentPlusOutline } from '@mdi/js';
 import FileTake from '../../ui/FileTake.vue';
-import PhotoShown from '../notes/PhotoShown.vue';
 import { usePhotos } from '../notes/usePhotos';
+import { pictureOf } from './rowPictures';
 import { useJobModel } from '../model/useJobModel';
 import { useStageScreen } from '../model/useStageScreen';
 import NoticeText from '../../ui/NoticeText.vue';
@@ -176,10 +176,10 @@ useStageScreen({
                 class="held"
               >
                 kept here, not yet on the server</span
-              ><PhotoShown
-                v-if="record.body.kind === 'photo'"
-                :photo="record.body.photo"
-                :text="record.body.text"
+              ><component
+                :is="pictureOf(record.body)!.by"
+                v-if="pictureOf(record.body)"
+                v-bind="pictureOf(record.body)!.props"
             /></span>
             <button
               v-if="!gone.has(record.id) && !ownerOf(record)"

@@ -30,6 +30,29 @@ describe('the record of a piece', () => {
     useScreen().undoable!.run();
     await vi.waitFor(() => expect(screen.kept('note').length + screen.kept('felt').length).toBe(3));
   });
+  it('a kept sweep is drawn again when it is asked for', async () => {
+    const host = open();
+    const travel = Array.from({ length: 40 }, (_, i) => 2 * i);
+    await useJob().keep({
+      kind: 'swept',
+      way: 'attachment',
+      step: 'sweep',
+      travelAlong: 'axis',
+      expectedSlope: 0.025,
+      travel,
+      reading: travel.map((at) => 0.025 * at + (at > 38 ? 0.02 : 0)),
+      count: 40,
+      halfAngle: 0.025,
+      u: 1e-6,
+      causes: ['bumped'],
+    });
+    await vi.waitFor(() => expect(plain(host.textContent)).toContain('Draw it'));
+    expect(host.querySelector('.fit')).toBeNull();
+    press(host, 'Draw it');
+    await nextTick();
+    expect(host.querySelector('.fit')?.getAttribute('d')).toMatch(/^M[\d.,L-]+$/);
+    expect(plain(host.textContent)).toContain('Swept 78 mm in 40 readings');
+  });
   it('a closed piece offers the next, which begins where what was proved still stands', async () => {
     open();
     expect(useScreen().bar).toBeNull();

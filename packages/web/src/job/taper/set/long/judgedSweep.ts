@@ -8,6 +8,7 @@ import {
 } from '@anello/core/setting';
 import { fittedSweep } from '@anello/core/sweep';
 import type { WayId } from '@anello/core/taper';
+import { followsFrom } from './follows';
 import { readSweep, type ReadSweep } from '../../../../files/read/readSweep';
 
 /** A text with a sweep in it, and what it is a sweep of. */
@@ -94,11 +95,4 @@ export function judgedSweep({
     unread,
     unreadInAll: left,
   };
-}
-
-/** The first of some places after which what is fitted no longer stands still. */
-function followsFrom(places: readonly number[], fitted: readonly number[]): number {
-  const steepest = Math.max(...fitted.slice(1).map((seen, i) => Math.abs(seen - (fitted[i] as number))));
-  const first = fitted.slice(1).findIndex((seen, i) => Math.abs(seen - (fitted[i] as number)) > steepest / 2);
-  return places[Math.max(0, first)] as number;
 }
