@@ -4,6 +4,7 @@ import { compression, defineAlgorithm } from 'vite-plugin-compression2';
 import vuetify from 'vite-plugin-vuetify';
 import { onlyWhatIsUsed } from './onlyWhatIsUsed';
 import { serviceWorker } from './serviceWorker';
+import { vueByName } from './vueByName';
 
 export default defineConfig({
   // Line breaks between inline elements stand for a space, as in HTML and as the formatter assumes.
@@ -11,6 +12,7 @@ export default defineConfig({
     vue({ template: { compilerOptions: { whitespace: 'preserve' } } }),
     vuetify({ autoImport: true }),
     onlyWhatIsUsed(),
+    vueByName(),
     serviceWorker(),
     // Made small once, as small as it goes, instead of at each answer.
     compression({

@@ -108,8 +108,11 @@ describe('the shop as one file', () => {
     expect(Object.keys(schema.properties)).toEqual(expect.arrayContaining(['machines', 'kit', 'tapers']));
     const other = await testServer();
     const done = (await other.send('POST', '/api/shop/bundle', bundle)).json<Imported>();
-    const { machines, kit: things, tapers, jobs, records, settings } = bundle;
-    expect(done.added.length).toBe(machines.length + things.length + tapers.length + jobs.length);
+    const { machines, kit: things, tapers, jobs, records, settings, people } = bundle;
+    expect(people.map(({ initials }) => initials)).toEqual(['DO', 'MT', 'RK']);
+    expect(done.added.length).toBe(
+      machines.length + things.length + tapers.length + jobs.length + people.length,
+    );
     expect(jobs.length).toBeGreaterThan(5);
     expect(done.kept).toBe(records.length + settings.length);
     expect(records.length).toBeGreaterThan(40);

@@ -94,6 +94,12 @@ const standOff = computed(() => {
   };
 });
 const label = (travel: number): string => drawn(travel, preferences.units);
+/** A figure with its tick takes this much, px: where stations lie nearer only the next has its own. */
+const FIGURE = 44;
+const roomy = computed(() => {
+  const at = (props.marks.stations ?? []).map(({ z }) => props.place.x(z)).sort((a, b) => a - b);
+  return at.every((x, i) => i === 0 || x - (at[i - 1] as number) >= FIGURE);
+});
 </script>
 
 <template>
@@ -114,7 +120,7 @@ const label = (travel: number): string => drawn(travel, preferences.units);
         :d="`M${place.x(station.z) - 7} ${centre - tall / 2 - 10}h14l-7 12Z`"
         class="next-mark"
       />
-      <text :x="place.x(station.z)" y="15" text-anchor="middle"
+      <text v-if="roomy || station.state === 'next'" :x="place.x(station.z)" y="15" text-anchor="middle"
         >{{ label(station.travel) }}{{ station.state === 'read' ? ' ✓' : '' }}</text
       >
     </g>
