@@ -12,7 +12,7 @@ import { jobProgress } from '@anello/core/job';
 import { jobFacts, type Aside } from '@anello/contract';
 import { randomUUID } from 'node:crypto';
 import { join } from 'node:path';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { openRaw } from '../src/db/raw';
 import { RackOf } from '../src/stores/rack';
 import { recordsAfter } from '../src/stores/records';
@@ -236,6 +236,12 @@ describe('the rack', () => {
       });
       expect(card.stages.map((s) => s.state)).toEqual(said.stages.map((s) => s.state));
     }
+    // Cards are written beside their jobs soon after they were asked for.
+    await vi.waitFor(() =>
+      expect(server.book.get('select count(*) as `n` from `rack` where `progress` is null')).toEqual({
+        n: 0,
+      }),
+    );
     // Asked again it is read, not worked out; and what was kept wrong is mended by the command.
     await server.book.write(() =>
       server.book.run('update rack set progress = \'{"now":"cut"}\' where job_id = \'j-103\''),
