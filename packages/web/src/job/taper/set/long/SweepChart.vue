@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
-import { computed, ref } from 'vue';
+import { computed, ref, useId } from 'vue';
 import { drawn } from '../../../../drawing/dimensions';
 import { usePreferences } from '../../../../data/stores/preferences';
 import type { Read } from './judgedSweep';
@@ -23,6 +23,8 @@ const props = defineProps<{
 /** A stretch drawn across by hand. */
 const emit = defineEmits<{ stretch: [from: number, to: number] }>();
 const preferences = usePreferences();
+/** Several may be on a page. */
+const inside = useId();
 const W = 760;
 const H = 230;
 const M = { left: 62, right: 14, top: 12, bottom: 30 };
@@ -120,10 +122,10 @@ function up(): void {
     <g v-for="tick in x.ticks(6)" :key="tick">
       <text :x="x(tick)" :y="H - 8" text-anchor="middle">{{ drawn(tick, preferences.units) }}</text>
     </g>
-    <clipPath id="sweep-inside">
+    <clipPath :id="inside">
       <rect :x="M.left" :y="M.top" :width="W - M.left - M.right" :height="H - M.top - M.bottom" />
     </clipPath>
-    <g clip-path="url(#sweep-inside)">
+    <g :clip-path="`url(#${inside})`">
       <path v-if="earlier.length" :d="pathOf(earlier)" class="before" />
       <path :d="pathOf(points)" class="seen" />
       <circle v-for="(p, i) in dots" :key="i" :cx="x(p.at)" :cy="y(p.seen)" r="2.4" class="dot" />
