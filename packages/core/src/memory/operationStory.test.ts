@@ -2,17 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { KeptRecord, RecordBody } from '../job';
 import { operationStory } from '.';
+import { keptAt as kept } from './kept.testdata';
 
-let n = 0;
-const kept = (minute: number, body: RecordBody, over: Partial<KeptRecord> = {}): KeptRecord => ({
-  id: `00000000-0000-4000-8000-${String(++n).padStart(12, '0')}`,
-  jobId: 'j-1',
-  piece: 1,
-  at: new Date(Date.UTC(2026, 10, 20, 8, minute)).toISOString(),
-  operator: 'RK',
-  body,
-  ...over,
-});
 const of = (operation: string, piece = 1): Partial<KeptRecord> => ({ operation, piece });
 const done = (minutes?: number): RecordBody => ({
   kind: 'worked',

@@ -3,18 +3,11 @@ import { describe, expect, it } from 'vitest';
 import { RECORDS } from '../examples.testdata';
 import type { KeptRecord, RecordBody } from '../job';
 import { shapeStory } from '.';
+import { keptAt } from './kept.testdata';
 
 const HALF_ANGLE = Math.atan(1 / 40);
-let n = 0;
-const kept = (body: RecordBody, minute: number, over: Partial<KeptRecord> = {}): KeptRecord => ({
-  id: `00000000-0000-4000-8000-${String(++n).padStart(12, '0')}`,
-  jobId: 'j-1',
-  piece: 1,
-  at: new Date(Date.UTC(2026, 10, 20, 8, minute)).toISOString(),
-  operator: 'RK',
-  body,
-  ...over,
-});
+const kept = (body: RecordBody, minute: number, over: Partial<KeptRecord> = {}): KeptRecord =>
+  keptAt(minute, body, over);
 const nudge = (minute: number): KeptRecord =>
   kept(
     {

@@ -1,6 +1,7 @@
 import { AnelloError } from '../basics/error';
 import { halfAngleFromIndicator } from '../gauging/halfAngleFromIndicator';
 import { analyseSweep } from '../sweep/analyse';
+import { straightestStretch, wanderOf } from '../sweep/straightest';
 import type { SweepAnalysis } from '../sweep/sweep';
 import type { WayId } from '../taper/wayId';
 import { causesOf } from './causes/registry';
@@ -73,6 +74,9 @@ export function judgeLongSweep(
   const off = Math.abs(halfAngle - task.halfAngle);
   const inBand = off <= task.tolerance.halfAngle;
   const length = Math.max(...travelOf(travel)) - Math.min(...travelOf(travel));
+  const wander = wanderOf({ travel, reading, expectedSlope: 0 });
+  const straightest =
+    task.length < length ? straightestStretch({ travel, reading, expectedSlope: 0 }, task.length) : null;
   const nudge = inBand ? null : nextNudge(way, context, halfAngle, length);
   return {
     analysis,
@@ -80,7 +84,7 @@ export function judgeLongSweep(
     inBand,
     sure: Math.abs(off - task.tolerance.halfAngle) > 2 * u,
     nudge,
-    causes: causesOf({ analysis, sweep, task, length, halfAngle, nudge }),
+    causes: causesOf({ analysis, sweep, task, length, wander, straightest, halfAngle, nudge }),
   };
 }
 

@@ -41,6 +41,21 @@ describe('a device read all along', () => {
     expect(verdict.causes[0]!.costs).toBeCloseTo(2 * 0.03 * (length / 150) ** 2, 3);
     expect(plainText(verdict.causes[0]!.what)).toContain('hollow');
   });
+  it('that is worn in one place sends the part to where it is not', () => {
+    const task = { ...SETTING.task, length: 60 };
+    const travel = AT.map((at) => 1.3 * at);
+    const verdict = judgeLongSweep('attachment', { ...SETTING, task }, SWEEP, {
+      travel,
+      reading: travel.map((at, i) => {
+        const u = (at - 100) / 90;
+        return at * Math.tan(halfAngle) - (u > 0 && u < 1 ? 0.05 * 4 * u * (1 - u) : 0) + shaken(6)[i]!;
+      }),
+    });
+    const bar = verdict.causes.find(({ id }) => id === 'bar')!;
+    expect(plainText(bar.todo)).toMatch(/^Use \d+\s*mm to \d+\s*mm of it: there it strays by 0\.00\d/);
+    const to = Number(/to (\d+)/.exec(plainText(bar.todo).replaceAll('\u00a0', ' '))![1]);
+    expect(to).toBeLessThanOrEqual(108);
+  });
   it('that has lash, was bumped, swings, buzzes or has a chip on it is told as that', () => {
     const slope = Math.tan(halfAngle);
     expect(ids(swept((at) => -slope * Math.min(at, 12)))).toEqual(['lash']);

@@ -1,8 +1,11 @@
 import { checked } from '../basics/publicFace';
 import { analyseSweep as analyseSweep_ } from './analyse';
 import { fittedSweep as fittedSweep_ } from './fittedSweep';
+import { straightestStretch as straightestStretch_ } from './straightest';
 
+export type { Stretch } from './straightest';
 export type { Sweep, SweepAnalysis } from './sweep';
 
 export const analyseSweep = /* @__PURE__ */ checked(analyseSweep_);
+export const straightestStretch = /* @__PURE__ */ checked(straightestStretch_);
 export const fittedSweep = /* @__PURE__ */ checked(fittedSweep_);

@@ -1,4 +1,5 @@
 import type { Phrase } from '../../figure/phrase';
+import type { Stretch } from '../../sweep/straightest';
 import type { SweepAnalysis } from '../../sweep/sweep';
 import type { TaperTask } from '../../taper/task';
 import type { Nudge, Sweep } from '../setting';
@@ -10,6 +11,10 @@ export interface Swept {
   readonly task: TaperTask;
   /** Travel from the first reading to the last, mm. */
   readonly length: number;
+  /** How far the needle strays from one straight line, and how much it buzzes on its way, mm. */
+  readonly wander: { readonly off: number; readonly buzz: number };
+  /** Where it goes straightest for as long as this part is; null where it was swept for less. */
+  readonly straightest: Stretch | null;
   /** The half angle the device stands at by the slope, rad. */
   readonly halfAngle: number;
   /** What brings it to the one it is set for; null where it is inside its band. */

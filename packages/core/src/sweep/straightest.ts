@@ -1,0 +1,75 @@
+import { positive } from '../basics/check';
+import { AnelloError } from '../basics/error';
+import { fitLinear } from './linearFit';
+import { localScatter } from './localScatter';
+import { offNeighbours, without } from './outliers';
+import { seriesOf, thinned, type Series } from './series';
+import { drawn } from './shapes';
+import type { Sweep } from './sweep';
+import { all } from './tails';
+
+/** A stretch of a sweep, and how far the needle strays from a straight line in it. */
+export interface Stretch {
+  readonly from: number;
+  readonly to: number;
+  /** The farthest it strays to either side, single readings and scatter left out, mm. */
+  readonly off: number;
+}
+
+/** Places a stretch could begin at that are tried. */
+const TRIED = 60;
+/** Neighbours whose mean is taken for the needle's own way: their scatter is not the bar's. */
+const TOGETHER = 7;
+
+/**
+ * Of all stretches of a length the one along which the needle goes straightest: where a worn bar is still good. Errors: as
+ * analyseSweep; out-of-range where the sweep is shorter.
+ *
+ * @example
+ * straightestStretch(LEVEL_SWEEP, 80).off
+ * // → 0
+ */
+export function straightestStretch(sweep: Sweep, length: number): Stretch {
+  positive(length, 'length', 'The stretch');
+  const whole = thinned(seriesOf(sweep));
+  if (length > whole.length)
+    throw new AnelloError(
+      'out-of-range',
+      'length',
+      'The sweep is shorter than the stretch that is asked for.',
+    );
+  const series = without(whole, offNeighbours(whole));
+  const room = whole.length - length;
+  const starts = Array.from({ length: TRIED + 1 }, (_, i) => (room * i) / TRIED);
+  const stretches = starts.map((start): Stretch => {
+    const from = series.from + start;
+    return { from, to: from + length, off: strayIn(series, start, start + length) };
+  });
+  return stretches.reduce((best, one) => (one.off < best.off ? one : best));
+}
+
+/** How the needle goes all along: how far it strays from one straight line, and how much it buzzes on its way; mm. */
+export function wanderOf(sweep: Sweep): { readonly off: number; readonly buzz: number } {
+  const whole = seriesOf(sweep);
+  const few = thinned(whole);
+  const series = without(few, offNeighbours(few));
+  return { off: strayIn(series, 0, whole.length), buzz: localScatter(whole) };
+}
+
+/** How far the needle strays from the straight line through a part of a sweep. */
+function strayIn(series: Series, from: number, to: number): number {
+  const { u, w } = series;
+  const part = {
+    ...series,
+    w: w.map((weight, i) => ((u[i] as number) >= from && (u[i] as number) <= to ? weight : 0)),
+  };
+  const fit = fitLinear(part, [drawn(series, all('level')), drawn(series, all('travel'))]);
+  if (!fit) return Infinity;
+  const counted = Array.from(fit.residuals).filter((_, i) => (part.w[i] as number) > 0);
+  let most = 0;
+  for (let i = 0; i + TOGETHER <= counted.length; i++) {
+    const sum = counted.slice(i, i + TOGETHER).reduce((total, one) => total + one, 0);
+    most = Math.max(most, Math.abs(sum / TOGETHER));
+  }
+  return counted.length < TOGETHER ? Infinity : most;
+}
