@@ -77,6 +77,8 @@ test('a reading the server will not take stays at its job with why, and is named
 });
 
 test('somebody else’s edit of the same fields is settled field by field', async ({ page, shop }) => {
+  // Without the line on which the server tells of it: told in time, the edit would be typed over theirs, and be no clash.
+  await page.routeWebSocket(/\/api\/live/, () => undefined);
   await page.goto(`${shop.address}/job/j-101/part`);
   await expect(page.getByLabel('What it is')).toBeVisible();
   const { job } = await jobOnServer(shop, 'j-101');
