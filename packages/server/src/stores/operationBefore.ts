@@ -1,5 +1,6 @@
 import type { OperationBeforeRow } from '@anello/contract';
 import { operationStory } from '@anello/core/memory';
+import { alikeInAnyMaterial } from '@anello/core/plan';
 import type { Book } from '../db/book';
 import { findJob } from './jobs';
 import { recordsAfter } from './records';
@@ -13,9 +14,6 @@ interface Found {
   readonly operation: string;
 }
 
-/** What an operation works decides whether another material is another thing: a thread stays the same thread. */
-const OF_ITS_OWN = /^(thread|tap|drill|ream) /;
-
 /** Their index is of these words exactly. */
 const ALIKE = "json_extract(`body`, '$.alike')";
 const WORKED = "json_extract(`body`, '$.kind') = 'worked'";
@@ -28,7 +26,7 @@ const SAME_MATERIAL = 'lower(trim(`rack`.`material`)) = lower(trim(?))';
  */
 export function operationBefore(book: Book, jobId: string, alike: string): OperationBeforeRow[] {
   const { document } = findJob(book, jobId);
-  const anyMaterial = OF_ITS_OWN.test(alike);
+  const anyMaterial = alikeInAnyMaterial(alike);
   const found = book.all<Found>(
     `select \`r\`.\`job_id\` as \`jobId\`, \`r\`.\`operation\` from (${NEWEST_ALIKE}) as \`r\` join \`rack\` on \`rack\`.\`job_id\` = \`r\`.\`job_id\` ${anyMaterial ? '' : `where ${SAME_MATERIAL}`} group by \`r\`.\`job_id\`, \`r\`.\`operation\` order by (\`rack\`.\`machine_id\` = ?) desc, (${SAME_MATERIAL}) desc, max(\`r\`.\`seq\`) desc limit ${TOLD}`,
     alike,

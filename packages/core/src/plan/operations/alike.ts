@@ -18,3 +18,17 @@ export function alikeAs(kind: OperationKind, card: Card | undefined, tools: read
   const laidOut = [...new Set(tools.map((tool) => plainText(tool, 'mm')))].join(', ');
   return [kind, laidOut].filter(Boolean).join(' ').slice(0, MOST);
 }
+
+/** A thread is the same thread in any material, and a hole the same hole. */
+const FITS: readonly OperationKind[] = ['thread', 'tap', 'drill', 'ream'];
+
+/**
+ * Whether an operation is the same one in another material, by what it is found again by: any other cut is by its tools, and
+ * those cut otherwise in another.
+ *
+ * @example
+ * alikeInAnyMaterial('thread external 20 x 1.5')
+ * // → true
+ */
+export const alikeInAnyMaterial = (alike: string): boolean =>
+  FITS.some((kind) => alike.startsWith(`${kind} `));

@@ -37,7 +37,7 @@ const COST = 0.001;
       <h2>The needle all along</h2>
       <FileTake label="A file of readings" accept=".csv,.txt,.tsv,text/csv,text/plain" @taken="take" />
       <v-btn v-if="!typing" @click="typing = true">Type or paste</v-btn>
-      <v-btn v-if="text" @click="text = ''">Clear</v-btn>
+      <v-btn v-if="text" @click="long.clear()">Clear</v-btn>
     </header>
     <v-textarea
       v-if="typing"

@@ -79,6 +79,9 @@ describe('a needle read all along', () => {
     await settled();
     expect(long.task.found.value!.verdict).toMatchObject({ inBand: true, causes: [] });
     expect(long.task.found.value!.leftOut.length).toBeGreaterThan(5);
+    // Another sweep is looked at whole.
+    long.clear();
+    expect([long.text.value, long.without.value]).toEqual(['', null]);
   });
 });
 

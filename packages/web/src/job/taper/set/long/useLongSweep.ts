@@ -18,6 +18,8 @@ export interface LongSweepDesk {
   readonly task: WorkerTask<LongFound>;
   /** The sweep kept last at this card. */
   readonly before: ComputedRef<{ readonly readings: readonly Read[]; readonly slope: number } | null>;
+  /** Takes it off the screen, with what was left out of it. */
+  clear(): void;
   /** Keeps it as it was read. */
   keep(): Promise<void>;
   keepNudge(): Promise<void>;
@@ -89,6 +91,10 @@ export function useLongSweep(
       u: found.verdict.halfAngle.u,
       causes: found.verdict.causes.map((cause) => cause.id),
     });
+    clear();
+  }
+  /** With what was left out of it: the next sweep is another. */
+  function clear(): void {
     text.value = '';
     without.value = null;
   }
@@ -99,6 +105,7 @@ export function useLongSweep(
     task,
     before,
     keep,
+    clear,
     async keepNudge() {
       const verdict = task.found.value?.verdict;
       if (!verdict?.nudge) return;
