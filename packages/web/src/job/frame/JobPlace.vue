@@ -258,6 +258,8 @@ const taperProblem = computed(() =>
   flex-direction: column;
   overflow-y: auto;
   min-width: 0;
+  /* What is hidden from the eye lies in it, and does not make the whole page scroll. */
+  position: relative;
   /* What is scrolled to comes to lie under what stays above. */
   scroll-padding-top: calc(var(--low) + 56px);
 }
