@@ -64,9 +64,6 @@ async function takeBack(pass: RecordOf<'pass'>): Promise<void> {
 </template>
 
 <style scoped>
-.scroll {
-  overflow-x: auto;
-}
 table {
   border-collapse: collapse;
   width: 100%;

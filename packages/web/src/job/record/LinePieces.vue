@@ -60,9 +60,6 @@ const isNext = (piece: number, operation: string): boolean =>
 </template>
 
 <style scoped>
-.scroll {
-  overflow-x: auto;
-}
 table {
   border-collapse: collapse;
   width: 100%;

@@ -93,9 +93,6 @@ const done = (piece: number): number => ofKind(job.records, 'worked', piece).len
   gap: 12px;
   min-width: 0;
 }
-.scroll {
-  overflow-x: auto;
-}
 table {
   border-collapse: collapse;
   width: 100%;

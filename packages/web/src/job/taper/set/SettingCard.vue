@@ -185,7 +185,6 @@ h2 {
   gap: 8px;
 }
 .scroll {
-  overflow-x: auto;
   margin-top: 4px;
 }
 table {
