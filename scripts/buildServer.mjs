@@ -29,8 +29,8 @@ const outdir = join(root, 'packages/server/dist');
 rmSync(outdir, { recursive: true, force: true });
 await build({
   absWorkingDir: join(root, 'packages/server'),
-  // The thread that copies the book is a file of its own.
-  entryPoints: ['src/main.ts', 'src/copies/copying.ts'],
+  // The thread that copies the book is a file of its own, as is each program beside the server.
+  entryPoints: ['src/main.ts', 'src/copies/copying.ts', 'src/cli/bridge.ts', 'src/cli/standIn.ts'],
   outdir,
   bundle: true,
   splitting: true,

@@ -18,6 +18,19 @@ export { featuresFromOutline, type OutlinePlace } from './job/feature/fromOutlin
 export { newJobDocument } from './job/new';
 export { migrateJobDocument } from './job/migrate';
 export { shapeKeys, type ShapeKey } from './job/shapeKeys';
+export { ANY_NUMBER, LinePattern } from './wire/pattern';
+export {
+  LONGEST_LINE,
+  readWireLine,
+  WIRE_UNITS,
+  wireLineJsonSchema,
+  wireLineSchema,
+  type ReadLine,
+  type WireLine,
+  type WireReading,
+} from './wire/line';
+export { Lines } from './wire/lines';
+export type { CameIn, WireEvent, WireRefused } from './wire/event';
 export { hereSchema, LIVE_SHELVES, liveEventSchema, type Here, type LiveEvent } from './api/live';
 export { copiesSchema, type CopiesSaid } from './api/copies';
 export { likenessSchema, type LikenessSaid } from './api/likeness';

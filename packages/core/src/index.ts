@@ -11,6 +11,7 @@ export * from './form-tool/index';
 export * from './gauging/index';
 export * from './holding/index';
 export * from './infeed/index';
+export * from './instrument/index';
 export * from './job/index';
 export * from './kit/index';
 export * from './machine/index';

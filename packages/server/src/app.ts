@@ -14,6 +14,7 @@ import { namesFor } from './plugins/names';
 import { addSecurity } from './plugins/security';
 import { addSite } from './plugins/site';
 import { liveRoutes } from './routes/live';
+import { wireRoutes } from './routes/wire';
 import { logRoutes } from './routes/log';
 import { bundleRoutes } from './routes/bundle';
 import { copyRoutes } from './routes/copies';
@@ -28,6 +29,7 @@ import { FROM_A_TABLET } from './config';
 import { Turns } from './routes/turns';
 import type { Keeper } from './copies/keeper';
 import { Hub } from './live/hub';
+import { Gathering } from './wire/gathering';
 import { RackOf } from './stores/rack';
 
 export interface AppOptions {
@@ -89,13 +91,14 @@ export async function buildApp(options: AppOptions): Promise<FastifyInstance> {
   app.addHook('onResponse', async ({ headers, raw }) => {
     if (headers.upgrade !== undefined) raw.socket.destroySoon();
   });
-  // A screen says where it is, and no more.
-  await app.register(websocket, { options: { maxPayload: 1024 } });
+  // A screen says where it is, an instrument what it shows: no more than a few lines at once.
+  await app.register(websocket, { options: { maxPayload: 4096 } });
   const context = {
     book: options.book,
     rack: new RackOf(options.book),
     turns: new Turns(),
     hub: new Hub(),
+    wire: new Gathering(),
     keeper: options.keeper ?? null,
     version: options.version,
   };
@@ -108,6 +111,7 @@ export async function buildApp(options: AppOptions): Promise<FastifyInstance> {
     peopleRoutes(api, context);
     logRoutes(api, context);
     liveRoutes(api, context);
+    wireRoutes(api, context);
     copyRoutes(api, context);
     machineRoutes(api, context);
     shelfRoutes(api, context);

@@ -10,6 +10,8 @@ import { Throttle } from './throttle';
 const COOKIE = 'anello';
 /** Asked without changing anything. */
 const LOOKING = new Set(['GET', 'HEAD', 'OPTIONS']);
+/** A line to the server that is opened as if to look, and on which it is told things. */
+const CHANGING = new Set(['/api/wire/feed']);
 /** Asked without signing in: whether the server is there, and the sign-in itself. The page holds nothing of the shop. */
 const OPEN = new Set(['/api/health', '/api/session']);
 
@@ -73,7 +75,7 @@ class Door {
     const path = request.url.replace(/\?.*$/, '');
     if (!path.startsWith('/api/') || OPEN.has(path)) return;
     const guest = await this.guest(request);
-    if (guest?.who?.may === 'read' && !LOOKING.has(request.method))
+    if (guest?.who?.may === 'read' && (!LOOKING.has(request.method) || CHANGING.has(path)))
       throw new AnelloError(
         'read-only',
         null,

@@ -10,6 +10,7 @@ import type { FastifyReply } from 'fastify';
 import type { Book } from '../db/book';
 import type { Keeper } from '../copies/keeper';
 import type { Hub } from '../live/hub';
+import type { Gathering } from '../wire/gathering';
 import type { RackOf } from '../stores/rack';
 import type { Turns } from './turns';
 
@@ -27,6 +28,7 @@ export interface RouteContext {
   readonly rack: RackOf;
   readonly turns: Turns;
   readonly hub: Hub;
+  readonly wire: Gathering;
   /** Null where nobody keeps copies. */
   readonly keeper: Keeper | null;
   readonly version: string;

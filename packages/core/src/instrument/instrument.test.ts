@@ -1,0 +1,179 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+  clockOffset,
+  figureOf,
+  goneAfter,
+  pairTracks,
+  passedStations,
+  PLAIN_USE,
+  READS,
+  restOf,
+  shownOf,
+  swingOf,
+  type InstrumentUse,
+  type Moment,
+} from './index';
+
+const use = (change: Partial<InstrumentUse> = {}): InstrumentUse => ({ ...PLAIN_USE, ...change });
+const every = (step: number, seconds: number, value: (time: number) => number): Moment[] =>
+  Array.from({ length: Math.round(seconds / step) + 1 }, (_, i) => ({
+    time: i * step,
+    value: value(i * step),
+  }));
+
+describe('what an instrument in use stands for', () => {
+  it('a lever over by 20° reads six in a hundred too much', () => {
+    expect(figureOf(use({ contactAngle: (20 * Math.PI) / 180 }), 1)).toBeCloseTo(0.9397, 4);
+  });
+  it('a dial that counts inward gives what is left, and a radius twice', () => {
+    expect(figureOf(use({ zero: 25, against: true }), 24.2)).toBeCloseTo(0.8, 12);
+    expect(figureOf(use({ reads: 'double' }), 8.75)).toBe(17.5);
+    expect(figureOf(use({ reads: 'half' }), 8.75)).toBe(4.375);
+  });
+  it('comes back from the figure to what it shows', () => {
+    const uses = fc.record({
+      zero: fc.double({ min: -500, max: 500, noNaN: true }),
+      against: fc.boolean(),
+      reads: fc.constantFrom(...READS),
+      contactAngle: fc.double({ min: 0, max: 1.04, noNaN: true }),
+    });
+    fc.assert(
+      fc.property(uses, fc.double({ min: -500, max: 500, noNaN: true }), (given, shown) => {
+        expect(shownOf(given, figureOf(given, shown))).toBeCloseTo(shown, 9);
+        expect(figureOf(given, given.zero)).toBeCloseTo(0, 12);
+      }),
+    );
+  });
+  it.each([-0.01, 1.1, Number.NaN])('a lever at %s is refused at its field', (contactAngle) => {
+    expect(() => figureOf(use({ contactAngle }), 1)).toThrow(
+      expect.objectContaining({ field: expect.stringContaining('contactAngle') as string }),
+    );
+  });
+});
+
+describe('travel and needle, each at its own moments', () => {
+  it('a straight climb comes back, whatever the moments of the two', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.01, max: 0.3, noNaN: true }),
+        fc.double({ min: 0.01, max: 0.3, noNaN: true }),
+        fc.double({ min: 0.1, max: 20, noNaN: true }),
+        fc.double({ min: -0.2, max: 0.2, noNaN: true }),
+        (stepA, stepB, feed, slope) => {
+          const read = pairTracks({
+            travel: every(stepA, 6, (t) => feed * t),
+            reading: every(stepB, 6, (t) => slope * feed * t),
+          });
+          expect(read.length).toBeGreaterThan(5 / stepB - 2);
+          for (const { at, seen } of read) expect(seen).toBeCloseTo(slope * at, 9);
+        },
+      ),
+    );
+  });
+  it('says nothing of where a readout was while it was silent', () => {
+    const travel = [...every(0.1, 1, (t) => t), { time: 4, value: 40 }];
+    const read = pairTracks({ travel, reading: every(0.5, 4, () => 0) });
+    expect(read.map(({ time }) => time)).toEqual([0, 0.5, 1, 4]);
+    expect(pairTracks({ travel, reading: every(0.5, 4, () => 0), longestGap: 5 })).toHaveLength(9);
+  });
+});
+
+describe('stations that take themselves', () => {
+  it('each once, the first time the travel comes past, either way', () => {
+    const travel = every(0.1, 8, (t) => 30 - 10 * Math.abs(t - 4));
+    const passed = passedStations({ travel, reading: every(0.1, 8, (t) => t) }, [0, 12.5, 29.99, 40]);
+    expect(passed.map(({ station }) => station)).toEqual([0, 12.5, 29.99]);
+    expect(passed[1]!.time).toBeCloseTo(2.25, 9);
+    expect(passed[1]!.seen).toBeCloseTo(2.25, 9);
+  });
+  it('one that it stands on from the beginning is passed', () => {
+    const still = every(0.1, 1, () => 25);
+    expect(passedStations({ travel: still, reading: still }, [25])).toMatchObject([{ station: 25, time: 0 }]);
+    expect(passedStations({ travel: still, reading: still }, [25.01])).toEqual([]);
+  });
+});
+
+describe('a needle at rest', () => {
+  it('rests since it last moved more than it may', () => {
+    const moved = every(0.05, 3, (t) => (t < 1 ? t : 1 + 0.001 * Math.sin(40 * t)));
+    const rest = restOf(moved, 0.004);
+    expect(rest.for).toBeCloseTo(2, 1);
+    expect(rest.value).toBeCloseTo(1, 3);
+  });
+  it('one that creeps never rests longer than it takes to creep so far', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.001, max: 1, noNaN: true }), (speed) => {
+        expect(
+          restOf(
+            every(0.02, 10, (t) => speed * t),
+            0.01,
+          ).for,
+        ).toBeLessThan(0.01 / speed + 0.02 + 1e-9);
+      }),
+    );
+  });
+  it('before anything was read there is none', () => {
+    expect(() => restOf([], 0.01)).toThrow(expect.objectContaining({ code: 'underdetermined' }));
+  });
+});
+
+describe('high and low as the spindle is turned', () => {
+  const turned = (degrees: number, throwOf: number, noise: (i: number) => number): number[] =>
+    Array.from({ length: degrees }, (_, i) => throwOf * Math.cos(((i + 40) * Math.PI) / 180) + noise(i));
+  it('are the throw either side, noise and all', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.2, max: 8, noNaN: true }),
+        fc.integer({ min: 1, max: 999 }),
+        (throwOf, seed) => {
+          const noise = (i: number): number => 0.004 * Math.sin(seed * i * i);
+          const { high, low, whole } = swingOf(turned(500, throwOf, noise), 0.02);
+          expect(high).toBeGreaterThan(throwOf - 0.005);
+          expect(low).toBeLessThan(-throwOf + 0.005);
+          expect(whole).toBeCloseTo(2 * throwOf, 1);
+        },
+      ),
+    );
+  });
+  it('less than a half turn has not turned back at both', () => {
+    expect(
+      swingOf(
+        turned(100, 2, () => 0),
+        0.02,
+      ).whole,
+    ).toBeNull();
+    expect(swingOf([], 0.02)).toEqual({ high: null, low: null, whole: null, turns: 0 });
+  });
+  it('after a jaw was moved the new high and low count', () => {
+    const { whole, turns } = swingOf([...turned(720, 2, () => 0), ...turned(720, 0.5, () => 0)], 0.02);
+    expect(whole).toBeCloseTo(1, 3);
+    expect(turns).toBe(8);
+  });
+  it('a needle that only trembles turns back nowhere', () => {
+    expect(
+      swingOf(
+        turned(720, 0, (i) => 0.004 * (i % 2)),
+        0.02,
+      ).turns,
+    ).toBe(0);
+  });
+});
+
+describe('on the wire', () => {
+  it('what came late in a bunch keeps its moments', () => {
+    const own = Array.from({ length: 40 }, (_, i) => 0.05 * i);
+    // The wire hands on every quarter of a second what has come until then.
+    const arrivals = own.map((t) => ({ came: 900 + Math.ceil(t / 0.25) * 0.25, own: t }));
+    expect(clockOffset(arrivals)).toBeCloseTo(900, 9);
+    expect(clockOffset([{ came: 3 }])).toBeNull();
+  });
+  it('one that speaks all the time is missed within a second; one with a key is not', () => {
+    const at = (gap: number, n = 8) => Array.from({ length: n }, (_, i) => ({ came: gap * i }));
+    expect(goneAfter(at(0.02))).toBe(0.4);
+    expect(goneAfter(at(0.2))).toBeCloseTo(0.6, 9);
+    expect(goneAfter(at(0.29))).toBeLessThan(1);
+    expect(goneAfter(at(2))).toBeNull();
+    expect(goneAfter(at(0.02, 3))).toBeNull();
+  });
+});
