@@ -1,13 +1,13 @@
 // npm run instruments: the made-up instruments that ship with Anello, a process each, and a bridge that feeds them to it.
 import { spawn } from 'node:child_process';
 import { once } from 'node:events';
-import { ensureBuilt, ensureInstalled, root } from './lib.mjs';
+import { ensureServerBuilt, ensureInstalled, root } from './lib.mjs';
 
 const STAND_INS = ['indicator', 'readout', 'micrometer'];
 const at = (/** @type {string} */ name) => `packages/server/dist/cli/${name}.js`;
 
 ensureInstalled();
-ensureBuilt();
+ensureServerBuilt();
 const children = [];
 const places = [];
 for (const name of STAND_INS) {

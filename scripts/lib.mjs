@@ -31,14 +31,20 @@ export function ensureInstalled() {
   writeFileSync(stamp, lock);
 }
 
+const SHARED = ['packages/core/src', 'packages/contract/src', 'package-lock.json'];
+
 /** Builds the web side and the server where any source is newer than what was built. */
 export function ensureBuilt() {
-  const shared = ['packages/core/src', 'packages/contract/src', 'package-lock.json'];
-  if (isStale('packages/web/dist/index.html', ['packages/web', ...shared])) {
+  if (isStale('packages/web/dist/index.html', ['packages/web', ...SHARED])) {
     console.log('Building the web side…');
     run('npm', ['run', '--silent', 'build:web']);
   }
-  if (isStale(SERVER, ['packages/server/src', 'scripts/buildServer.mjs', ...shared])) {
+  ensureServerBuilt();
+}
+
+/** Builds the server, and the programs beside it, where any source is newer than what was built. */
+export function ensureServerBuilt() {
+  if (isStale(SERVER, ['packages/server/src', 'scripts/buildServer.mjs', ...SHARED])) {
     console.log('Building the server…');
     run('npm', ['run', '--silent', 'build:server']);
   }
