@@ -64,7 +64,7 @@ describe('the gathering', () => {
     gathering.take(one, line(2));
     const late = listener();
     gathering.listen(late);
-    expect(late.told).toMatchObject([{ is: 'readings', of: [{ value: 2 }] }]);
+    expect(late.told).toMatchObject([{ is: 'stand', of: [{ value: 2 }] }]);
     gathering.end(one);
     const later = listener();
     gathering.listen(later);
@@ -236,7 +236,7 @@ describe('over the wire', () => {
       const screen = await opened('/api/wire');
       const said: string[] = [];
       const input = new Readable({ read: () => undefined });
-      const form = { instrument: 'caliper', pattern: '*{value} {unit}', unit: 'mm' as const };
+      const form = { instrument: 'caliper', pattern: '*{value} {unit}', unit: 'mm' as const, pressed: true };
       ends.push(
         bridge(
           { name: 'standard input', open: () => input, once: true },
@@ -247,7 +247,7 @@ describe('over the wire', () => {
       input.push('A: 0.5 in\nnothing\n{"instrument":"dial","value":7}\n');
       await until(() => handed(screen).length === 2);
       expect(handed(screen)).toMatchObject([
-        { instrument: 'caliper', value: 12.7 },
+        { instrument: 'caliper', value: 12.7, pressed: true },
         { instrument: 'dial', value: 7 },
       ]);
       input.push(null);

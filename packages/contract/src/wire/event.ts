@@ -8,6 +8,8 @@ export interface CameIn extends WireReading {
 /** What the server tells every screen that listens to the wire. */
 export type WireEvent =
   | { readonly is: 'readings'; readonly of: readonly CameIn[] }
+  /** What everything showed last, told to a screen that begins to listen. */
+  | { readonly is: 'stand'; readonly of: readonly CameIn[] }
   /** Its source is closed; what else it had came before. */
   | { readonly is: 'gone'; readonly instruments: readonly string[] };
 

@@ -35,6 +35,10 @@ export const wireLineSchema = z.object({
     .regex(NAME)
     .optional()
     .describe('Which of its axes, where it has several: x, z.'),
+  pressed: z
+    .boolean()
+    .optional()
+    .describe('Sent because its own key was pressed: it is taken at once, where one is asked for.'),
 });
 export type WireLine = z.input<typeof wireLineSchema>;
 
@@ -47,6 +51,8 @@ export interface WireReading {
   readonly angle: boolean;
   /** By its own clock, s. */
   readonly own?: number | undefined;
+  /** Its own key was pressed. */
+  readonly pressed?: true;
 }
 
 export type ReadLine = { readonly reading: WireReading } | { readonly said: string };
@@ -78,19 +84,15 @@ export function readWireLine(text: string): ReadLine {
 }
 
 /** A reading in the units that figures are kept in. */
-export function kept({
-  instrument,
-  channel,
-  value,
-  unit,
-  time,
-}: z.output<typeof wireLineSchema>): WireReading {
+export function kept(line: z.output<typeof wireLineSchema>): WireReading {
+  const { instrument, channel, value, unit, time, pressed } = line;
   return {
     instrument,
     channel: channel ?? '',
     value: value * TO_KEPT[unit],
     angle: unit === 'deg',
     ...(time === undefined ? {} : { own: time }),
+    ...(pressed ? { pressed } : {}),
   };
 }
 

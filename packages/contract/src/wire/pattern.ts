@@ -1,4 +1,4 @@
-import type { WIRE_UNITS} from './line';
+import type { WIRE_UNITS } from './line';
 import { LONGEST_LINE, type WireLine } from './line';
 
 /**

@@ -12,6 +12,10 @@ describe('a line of the wire', () => {
       { instrument: 'Readout 2', channel: 'z', value: 25.4, angle: false, own: 3.5 },
     ],
     [
+      '{"instrument":"mike","value":3,"pressed":true}',
+      { instrument: 'mike', channel: '', value: 3, angle: false, pressed: true },
+    ],
+    [
       '{"instrument":"Kopf","value":-7.5,"unit":"deg"}',
       { instrument: 'Kopf', channel: '', value: -7.5, angle: true },
     ],

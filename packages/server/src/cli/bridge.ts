@@ -10,7 +10,8 @@ const HELP = `--tcp host:port   a source of lines, several if wanted
 --to URL          where Anello is; http://127.0.0.1:4600 where left out
 --instrument NAME for an instrument that sends only text: its name,
 --pattern TEXT    how its lines read, {value} {unit} {channel} *,
---unit UNIT       and what it shows where a line does not say: ${WIRE_UNITS.join(' ')}
+--unit UNIT       what it shows where a line does not say: ${WIRE_UNITS.join(' ')},
+--pressed         and that it sends only at a press of its key
 A shop that has a passphrase: set ANELLO_PASSPHRASE.`;
 
 said(() => {
@@ -22,6 +23,7 @@ said(() => {
       instrument: { type: 'string' },
       pattern: { type: 'string' },
       unit: { type: 'string', default: 'mm' },
+      pressed: { type: 'boolean', default: false },
       help: { type: 'boolean', default: false },
     },
   });
@@ -51,7 +53,12 @@ function tcpAt(text: string): LineSource {
   return tcpSource(found[1] as string, Number(found[2]));
 }
 
-function textForm(values: { instrument?: string; pattern?: string; unit: string }): TextForm | null {
+function textForm(values: {
+  instrument?: string;
+  pattern?: string;
+  unit: string;
+  pressed: boolean;
+}): TextForm | null {
   const unit = WIRE_UNITS.find((one) => one === values.unit) as WireLine['unit'];
   if (!unit) throw new Error(`--unit is one of ${WIRE_UNITS.join(', ')}.`);
   if (values.instrument === undefined) {
@@ -59,5 +66,10 @@ function textForm(values: { instrument?: string; pattern?: string; unit: string 
       throw new Error('--pattern goes with --instrument: the name of what sends it.');
     return null;
   }
-  return { instrument: values.instrument, pattern: values.pattern ?? ANY_NUMBER, unit };
+  return {
+    instrument: values.instrument,
+    pattern: values.pattern ?? ANY_NUMBER,
+    unit,
+    pressed: values.pressed,
+  };
 }

@@ -77,6 +77,7 @@ export class StandIn {
         unit: this.script.unit,
         time: Math.round((this.began + when) * 1e4) / 1e4,
         ...(channel ? { channel } : {}),
+        ...(axis.pressed ? { pressed: true } : {}),
       })),
     );
     this.saidTo = time;

@@ -40,7 +40,7 @@ export class Gathering {
   listen(listener: Listener): void {
     this.listeners.add(listener);
     const of = [...this.last.values()].map(({ reading }) => reading);
-    if (of.length) listener.send(said({ is: 'readings', of }));
+    if (of.length) listener.send(said({ is: 'stand', of }));
   }
 
   leave(listener: Listener): void {

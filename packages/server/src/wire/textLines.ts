@@ -7,6 +7,8 @@ export interface TextForm {
   readonly instrument: string;
   /** Where a line says none. */
   readonly unit: WireLine['unit'];
+  /** It sends at a press of its key only. */
+  readonly pressed: boolean;
 }
 
 /**
@@ -16,9 +18,11 @@ export interface TextForm {
 export function wireLines(form: TextForm | null): (text: string) => string | null {
   if (!form) return (text) => text;
   const pattern = new LinePattern(form.pattern);
+  const { instrument, unit } = form;
+  const pressed = form.pressed ? { pressed: true } : {};
   return (text) => {
     if (text.trimStart().startsWith('{')) return text;
     const read = pattern.read(text);
-    return read && JSON.stringify({ instrument: form.instrument, unit: form.unit, ...read });
+    return read && JSON.stringify({ instrument, unit, ...pressed, ...read });
   };
 }
