@@ -80,12 +80,14 @@ describe('travel and needle, each at its own moments', () => {
 });
 
 describe('stations that take themselves', () => {
-  it('each once, the first time the travel comes past, either way', () => {
+  it('each once, the first time the travel comes past; none on the way back', () => {
     const travel = every(0.1, 8, (t) => 30 - 10 * Math.abs(t - 4));
     const passed = passedStations({ travel, reading: every(0.1, 8, (t) => t) }, [0, 12.5, 29.99, 40]);
     expect(passed.map(({ station }) => station)).toEqual([0, 12.5, 29.99]);
     expect(passed[1]!.time).toBeCloseTo(2.25, 9);
     expect(passed[1]!.seen).toBeCloseTo(2.25, 9);
+    const back = every(0.1, 4, (t) => 40 - 10 * t);
+    expect(passedStations({ travel: back, reading: back }, [12.5, 29.99])).toEqual([]);
   });
   it('one that it stands on from the beginning is passed', () => {
     const still = every(0.1, 1, () => 25);

@@ -8,8 +8,8 @@ export interface Passed {
 }
 
 /**
- * The stations that the travel came to or past, each at the first time it did, with what was read just there: straight
- * between the readings on either side of it. Errors: as pairTracks.
+ * The stations that the growing travel came to or past, each at the first time it did, with what was read just there:
+ * straight between the readings on either side of it. On the way back lash reads otherwise, and nothing is taken. Errors: as pairTracks.
  *
  * @example
  * passedStations(
@@ -27,7 +27,7 @@ export function passedStations(tracks: Tracks, stations: readonly number[]): rea
     for (const station of stations) {
       if (found.has(station)) continue;
       const [from, to] = [before.at - station, here.at - station];
-      if (from * to > 0) continue;
+      if (from > 0 || to < 0) continue;
       const part = from === to ? 1 : from / (from - to);
       const between = (a: number, b: number): number => a + part * (b - a);
       found.set(station, {

@@ -9,6 +9,8 @@ export const LOCAL = {
   /** This screen has asked whose hands are at it. */
   askedWho: 'anello.asked-who',
   paper: 'anello.paper',
+  /** Which instruments feed this screen, and how they stand. */
+  instruments: 'anello.instruments',
   /** The order the rack is looked at in. */
   rackSort: 'anello.rack-sort',
   /** Searches of the logbook that were given a name. */
@@ -55,6 +57,10 @@ export const HELD = {
   extremes: 'throw.extremes',
   pinTapers: 'pins.tapers',
   pinBlock: 'pins.block',
+  portName: 'port.name',
+  portPattern: 'port.pattern',
+  portUnit: 'port.unit',
+  portRate: 'port.rate',
   typed: (box: string) => `typed.${box}`,
   points: (box: string) => `points.${box}`,
   copy: (form: string, what: 'method' | 'given' | 'tools' | 'plus') => `${form}.${what}`,

@@ -20,6 +20,8 @@ export interface BarQuestion extends BarLine {
   readonly asks: 'figure';
   readonly dimension: Dimension;
   readonly defaultUnit: DefaultUnit;
+  /** What is good enough, where that is known: the needle of an instrument is shown against it. */
+  readonly band?: { readonly low: number; readonly high: number };
   /** What the figure being typed means, as it is typed. */
   judge?(value: number): { readonly phrase: Phrase; readonly tone: Tone } | null;
   keep(parsed: ParsedQuantity, text: string): Promise<void> | void;

@@ -11,6 +11,8 @@ import { useKeptEntries } from '../model/useKeptEntries';
 import JawPlan from '../../drawing/JawPlan.vue';
 import FigureText from '../../ui/FigureText.vue';
 import KeptBox from '../shared/KeptBox.vue';
+import LiveSwing from '../shared/LiveSwing.vue';
+import { typedEntry } from '../../ui/typedEntry';
 import MethodPicks from '../../ui/MethodPicks.vue';
 import NoticeText from '../../ui/NoticeText.vue';
 import PhraseText from '../../ui/PhraseText.vue';
@@ -55,6 +57,14 @@ const found = computed<TrueUp | null>(() => {
 });
 const tries = computed(() => ofKind(model.records.value, 'held', job.piece));
 
+/** The one worth most, or the first that is not read. */
+const nextJaw = computed(
+  () => found.value?.readNext ?? [1, 2, 3, 4].find((jaw) => readings.value[jaw - 1] === null) ?? null,
+);
+function take(jaw: number, text: string): void {
+  kept.set(String(jaw), typedEntry(text, 'length', 'mm'));
+}
+
 async function keep(): Promise<void> {
   if (!found.value) return;
   const { swing, inside } = found.value;
@@ -82,6 +92,13 @@ async function keep(): Promise<void> {
         Turn it by hand and type what the needle shows with each jaw up; higher is more. Any two opposite ones
         say something already.
       </p>
+      <LiveSwing
+        :resolution="resolution"
+        :wanted="0"
+        :within="limit"
+        :next="nextJaw === null ? null : `Jaw ${nextJaw} up`"
+        @take="(text) => nextJaw !== null && take(nextJaw, text)"
+      />
       <div class="split-in">
         <div class="boxes">
           <KeptBox

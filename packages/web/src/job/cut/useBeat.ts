@@ -1,4 +1,5 @@
 import { onScopeDispose, ref, watch, type Ref } from 'vue';
+import { useClick } from '../../ui/useClick';
 
 /** A beat to turn a handle by: a light that swells, and a click where it is wanted. */
 export function useBeat(secondsPerTurn: Ref<number>) {
@@ -6,20 +7,7 @@ export function useBeat(secondsPerTurn: Ref<number>) {
   const loud = ref(false);
   const beat = ref(0);
   let timer: ReturnType<typeof setTimeout> | null = null;
-  let audio: AudioContext | null = null;
-
-  function click(): void {
-    audio ??= new AudioContext();
-    const at = audio.currentTime;
-    const tone = audio.createOscillator();
-    const level = audio.createGain();
-    tone.frequency.value = 880;
-    level.gain.setValueAtTime(0.25, at);
-    level.gain.exponentialRampToValueAtTime(0.001, at + 0.07);
-    tone.connect(level).connect(audio.destination);
-    tone.start(at);
-    tone.stop(at + 0.08);
-  }
+  const click = useClick();
 
   function tick(): void {
     beat.value++;
@@ -43,9 +31,6 @@ export function useBeat(secondsPerTurn: Ref<number>) {
     clearTimeout(timer);
     timer = setTimeout(tick, secondsPerTurn.value * 1000);
   });
-  onScopeDispose(() => {
-    stop();
-    void audio?.close();
-  });
+  onScopeDispose(stop);
   return { running, loud, beat, toggle };
 }

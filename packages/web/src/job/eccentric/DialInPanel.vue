@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useGo } from '../model/useGo';
 import type { EccentricPart } from '@anello/core/eccentric';
+import type { Entry } from '@anello/contract';
 import { length } from '@anello/core/figure';
 import { computed } from 'vue';
 import JawPlan from '../../drawing/JawPlan.vue';
@@ -13,6 +14,7 @@ import QuantityField from '../../ui/QuantityField.vue';
 import { typedEntry } from '../../ui/typedEntry';
 import { useStageScreen } from '../model/useStageScreen';
 import KeptBox from '../shared/KeptBox.vue';
+import LiveSwing from '../shared/LiveSwing.vue';
 import { useDialIn } from './useDialIn';
 import type { EccentricDesk } from './useEccentric';
 
@@ -31,6 +33,17 @@ const TOWARD = [
   { value: 0, title: 'wherever it comes' },
   ...[1, 2, 3, 4].map((jaw) => ({ value: jaw, title: `jaw ${jaw}` })),
 ];
+
+const taken = (text: string): Entry => typedEntry(text, 'length', 'mm');
+function takeAtJaw(text: string): void {
+  if (nextJaw.value !== null) kept.set(String(nextJaw.value), taken(text));
+}
+/** High and low are found by turning: where they lie is still to be told. */
+function takeBoth(high: string, low: string): void {
+  extremes.value = true;
+  kept.set('high', taken(high));
+  kept.set('low', taken(low));
+}
 
 function barRequest(): BarRequest {
   const base = {
@@ -122,6 +135,14 @@ useStageScreen({
         <NoticeText v-if="refused" tone="bad">{{ refused }}</NoticeText>
         <v-btn v-if="now" class="go" @click="keep">Keep this try and read again</v-btn>
       </article>
+      <LiveSwing
+        :resolution="resolution"
+        :wanted="2 * part.throw"
+        :within="limit"
+        :next="extremes || nextJaw === null ? null : `Jaw ${nextJaw} up`"
+        @take="takeAtJaw"
+        @caught="takeBoth"
+      />
       <p v-if="!indicator.direct" class="block">
         The swing is longer than the indicator’s stroke: read the high side bare, the low side over a block of
         <strong><FigureText :figure="length(indicator.block, 0.001)" /></strong>, and type the low reading

@@ -225,7 +225,7 @@ const taperProblem = computed(() =>
         />
       </main>
     </div>
-    <ReadingBar />
+    <ReadingBar :calm="calm" />
     <AcrossShop v-if="screen.acrossOpen" />
   </div>
   <main v-else class="wait">

@@ -4,10 +4,13 @@ import { useHeld } from '../../data/useHeld';
 import { AnelloError } from '@anello/core/basics';
 import type { Phrase } from '@anello/core/figure';
 import { parseQuantity, type ParsedQuantity } from '@anello/core/quantity';
-import { computed, nextTick, ref, watch, type ComponentPublicInstance } from 'vue';
+import { computed, defineAsyncComponent, nextTick, ref, watch, type ComponentPublicInstance } from 'vue';
 import { useScreen, type BarQuestion, type Tone } from '../../data/stores/screen';
 import PhraseText from '../../ui/PhraseText.vue';
 
+/** Fetched when all else is there: a figure can be typed without it. */
+const InBar = defineAsyncComponent(() => import('../../instruments/InBar.vue'));
+const props = defineProps<{ calm?: boolean }>();
 /** Always at the bottom: type what you see, any way you like; Enter keeps it. */
 const screen = useScreen();
 const drafts = useHeld<Record<string, string>>(HELD.bar, {});
@@ -71,6 +74,12 @@ watch(request, () => {
 function focus(): void {
   if (input.value) input.value.focus();
   else (button.value?.$el as HTMLElement | undefined)?.focus();
+}
+
+/** What an instrument shows, as if it were typed and kept. */
+async function take(shown: string): Promise<void> {
+  text.value = shown;
+  await keep();
 }
 
 async function keep(): Promise<void> {
@@ -145,6 +154,7 @@ async function doOffered(): Promise<void> {
       /></span>
     </template>
     <span v-else class="ask nothing">Nothing to read here</span>
+    <InBar v-if="props.calm" :question="question" :empty="text.trim() === ''" @take="take" />
     <span class="keys" aria-hidden="true"
       ><span><kbd>B</kbd> big figures</span><span><kbd>U</kbd> other units</span
       ><span><kbd>?</kbd> keys</span></span
@@ -210,6 +220,10 @@ input[aria-invalid='true'] {
   gap: 14px;
   font-size: 14px;
   color: var(--frame-quiet);
+}
+/* What an instrument shows is worth more than what can be looked up. */
+.bar:has(.take) .keys {
+  display: none;
 }
 @media (max-width: 1120px) {
   .keys {

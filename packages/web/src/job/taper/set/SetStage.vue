@@ -12,6 +12,7 @@ import { useKit } from '../../../data/stores/kit';
 import NoTaper from '../../shared/NoTaper.vue';
 import SchoolPicker from './SchoolPicker.vue';
 import StaleTools from '../../../ui/StaleTools.vue';
+import { idle } from '../../../ui/useFetchedWhenIdle';
 import SetSide from './SetSide.vue';
 import SettingCard from './SettingCard.vue';
 
@@ -22,6 +23,8 @@ const model = useJobModel();
 const desk = useSetting();
 /** Seldom wanted: fetched when a card of a sweep is looked at. */
 const LongSweep = defineAsyncComponent(() => import('./long/LongSweep.vue'));
+/** Where a readout is in use; nothing waits for it. */
+const StationsLive = defineAsyncComponent(() => idle().then(() => import('./live/StationsLive.vue')));
 /** A climb, or what is left of one, can be read all along; runout goes round, and two diameters are two. */
 const sweptAlong = computed(() => {
   const step = desk.step.value;
@@ -44,6 +47,7 @@ useSetScreen(desk);
       >
       <StaleTools :names="desk.step.value.uses ?? []" />
       <SettingCard :desk="desk" />
+      <StationsLive v-if="sweptAlong" :desk="desk" />
       <p class="then">
         <strong>Then</strong>
         <button

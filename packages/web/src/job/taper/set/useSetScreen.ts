@@ -40,7 +40,7 @@ export function useSetScreen(desk: SettingDesk): void {
     }
     const sweep = step.sweep;
     if (sweep && station.value && !(isDone.value && !desk.aimed.value)) {
-      const { at, expected } = station.value;
+      const { at, expected, low, high } = station.value;
       const where = sweep.onPart
         ? `Reading at ${shortLength(at)}`
         : `Reading on the ${sweep.label.toLowerCase()}`;
@@ -51,6 +51,7 @@ export function useSetScreen(desk: SettingDesk): void {
         key,
         label: where,
         hint: `Type it any way: ${examples}`,
+        band: { low, high },
         judge: (seen) => judge(seen, expected),
         keep: ({ value }, text) => desk.keepReading(value, text),
       };

@@ -8,6 +8,7 @@ import NoticeText from '../../../../ui/NoticeText.vue';
 import PhraseText from '../../../../ui/PhraseText.vue';
 import type { SettingDesk } from '../useSetting';
 import SweepChart from './SweepChart.vue';
+import LiveRecord from './LiveRecord.vue';
 import { useLongSweep } from './useLongSweep';
 
 /** The needle read all along instead of at stations: what it shows, what that costs on this part, what to do. */
@@ -24,8 +25,11 @@ const band = computed(() => {
     : { above: 0, below: 0 };
 });
 async function take(file: File): Promise<void> {
+  read(await file.text());
+}
+function read(all: string): void {
   without.value = null;
-  text.value = await file.text();
+  text.value = all;
 }
 /** Costs are told to what a micrometer shows. */
 const COST = 0.001;
@@ -39,6 +43,7 @@ const COST = 0.001;
       <v-btn v-if="!typing" @click="typing = true">Type or paste</v-btn>
       <v-btn v-if="text" @click="long.clear()">Clear</v-btn>
     </header>
+    <LiveRecord @read="read" />
     <v-textarea
       v-if="typing"
       v-model="text"

@@ -1,0 +1,99 @@
+import { pairTracks, type Moment, type ReadAt } from '@anello/core/instrument';
+import { onScopeDispose, ref, type Ref } from 'vue';
+import { useInUse } from '../../../../data/wire/inUse';
+import { useWire } from '../../../../data/wire/wire';
+
+/** A sweep has no more readings than are looked at in one go. */
+const MOST = 100_000;
+/** What is read so far is handed on so often, s. */
+const EVERY = 1.2;
+/** Nearer than this to the one before is the same place: the carriage has not begun, or rests, or goes back. mm */
+const NEAREST = 0.002;
+
+export interface Recording {
+  readonly running: Ref<boolean>;
+  /** Readings so far. */
+  readonly count: Ref<number>;
+  /** Why it has ended by itself. */
+  readonly said: Ref<string>;
+  /** From now on; along the readout's travel, or at a feed in mm a minute where none is in use. */
+  begin(feed: number | null): void;
+  end(): void;
+}
+
+/** A sweep as the carriage feeds: handed on as text of two columns, as one from a file. */
+export function useRecording(handOn: (text: string) => void): Recording {
+  const wire = useWire();
+  const inUse = useInUse();
+  const running = ref(false);
+  const count = ref(0);
+  const said = ref('');
+  let tracks: { travel: Moment[]; reading: Moment[] } = { travel: [], reading: [] };
+  let speed: number | null = null;
+  let began = 0;
+  let handed = 0;
+
+  function begin(feed: number | null): void {
+    tracks = { travel: [], reading: [] };
+    speed = feed === null ? null : feed / 60;
+    count.value = 0;
+    said.value = '';
+    began = handed = wire.now();
+    running.value = true;
+  }
+  function end(): void {
+    if (!running.value) return;
+    running.value = false;
+    handNow();
+  }
+  function handNow(): void {
+    const { travel, reading } = tracks;
+    const read =
+      speed === null
+        ? pairTracks({ travel, reading })
+        : reading.map(({ time, value }) => ({ time, at: (speed as number) * (time - began), seen: value }));
+    const out = outward(read);
+    count.value = out.length;
+    if (out.length) handOn(asText(out));
+  }
+
+  const { off } = wire.onReading(({ axis, moment }) => {
+    if (!running.value || moment.time < began) return;
+    for (const role of ['travel', 'reading'] as const) {
+      const one = inUse.axisOf(role);
+      if (one?.id === axis)
+        tracks[role].push({ time: moment.time, value: inUse.figureOf(one, moment.value) });
+    }
+    if (moment.time - handed > EVERY) {
+      handed = moment.time;
+      if (inUse.axisOf('reading')?.gone || (speed === null && inUse.axisOf('travel')?.gone)) return lost();
+      handNow();
+    }
+    if (tracks.reading.length >= MOST) {
+      end();
+      said.value = `A sweep of ${MOST} readings is long enough.`;
+    }
+  });
+  onScopeDispose(off);
+  function lost(): void {
+    end();
+    said.value = 'An instrument fell silent: what was read until then stands.';
+  }
+
+  return { running, count, said, begin, end };
+}
+
+/** Readings of the way out only, each further than the last. */
+function outward(read: readonly ReadAt[]): ReadAt[] {
+  const out: ReadAt[] = [];
+  let furthest = -Infinity;
+  for (const one of read)
+    if (one.at > furthest + NEAREST) {
+      out.push(one);
+      furthest = one.at;
+    }
+  return out;
+}
+
+const asText = (read: readonly ReadAt[]): string =>
+  ['travel mm;reading mm', ...read.map(({ at, seen }) => `${at.toFixed(4)};${seen.toFixed(5)}`)].join('\n');
