@@ -3,20 +3,26 @@ import { spawn } from 'node:child_process';
 import { once } from 'node:events';
 import { ensureServerBuilt, ensureInstalled, root } from './lib.mjs';
 
-const STAND_INS = ['indicator', 'readout', 'micrometer'];
+const OPTIONS = process.argv.slice(2);
+/** The indicator runs along a master, or with --spindle lies on work that is turned by hand. */
+const STAND_INS = {
+  indicator: OPTIONS.includes('--spindle') ? 'spindle' : 'indicator',
+  readout: 'readout',
+  micrometer: 'micrometer',
+};
 const at = (/** @type {string} */ name) => `packages/server/dist/cli/${name}.js`;
 
 ensureInstalled();
 ensureServerBuilt();
 const children = [];
 const places = [];
-for (const name of STAND_INS) {
-  const child = begin(at('standIn'), ['--plays', name], 'pipe');
+for (const [name, plays] of Object.entries(STAND_INS)) {
+  const child = begin(at('standIn'), ['--name', name, '--plays', plays], 'pipe');
   const [said] = await once(child.stdout ?? child, 'data');
   process.stdout.write(String(said));
   places.push('--tcp', String(said).trim().split(' ').at(-1) ?? '');
 }
-begin(at('bridge'), [...places, ...process.argv.slice(2)], 'inherit');
+begin(at('bridge'), [...places, ...OPTIONS.filter((one) => one !== '--spindle')], 'inherit');
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, stop);
 
 /** @param {string} file @param {string[]} args @param {'pipe' | 'inherit'} out */

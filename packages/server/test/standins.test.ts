@@ -55,8 +55,11 @@ describe('what a stand-in shows', () => {
     { channels: { '': { path: [[0, 1e9]] } } },
     5,
   ])('no script: %j', (script) => expect(scriptSchema.safeParse(script).success).toBe(false));
-  it('the three that ship are scripts', () => {
-    expect(Object.keys(SHIPPED)).toEqual(['indicator', 'readout', 'micrometer']);
+  it('those that ship are scripts', () => {
+    expect(Object.keys(SHIPPED)).toEqual(['indicator', 'spindle', 'readout', 'micrometer']);
+    // A turn ends where it began.
+    const turn = SHIPPED.spindle!.channels['']!;
+    expect(shownAt(turn, 28)).toBeCloseTo(shownAt(turn, 0), 9);
     const { channels } = SHIPPED.indicator!;
     expect(shownAt(channels['']!, 16)).toBeCloseTo(2.032, 6);
   });

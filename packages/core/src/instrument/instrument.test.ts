@@ -81,18 +81,21 @@ describe('travel and needle, each at its own moments', () => {
 
 describe('stations that take themselves', () => {
   it('each once, the first time the travel comes past; none on the way back', () => {
-    const travel = every(0.1, 8, (t) => 30 - 10 * Math.abs(t - 4));
-    const passed = passedStations({ travel, reading: every(0.1, 8, (t) => t) }, [0, 12.5, 29.99, 40]);
-    expect(passed.map(({ station }) => station)).toEqual([0, 12.5, 29.99]);
-    expect(passed[1]!.time).toBeCloseTo(2.25, 9);
-    expect(passed[1]!.seen).toBeCloseTo(2.25, 9);
+    const travel = every(0.1, 8, (t) => 29.5 - 10 * Math.abs(t - 4));
+    const passed = passedStations({ travel, reading: every(0.1, 8, (t) => t) }, [-10.6, 0, 12.5, 29.49, 40]);
+    expect(passed.map(({ station }) => station)).toEqual([0, 12.5, 29.49]);
+    expect(passed[1]!.time).toBeCloseTo(2.3, 9);
+    expect(passed[1]!.seen).toBeCloseTo(2.3, 9);
     const back = every(0.1, 4, (t) => 40 - 10 * t);
     expect(passedStations({ travel: back, reading: back }, [12.5, 29.99])).toEqual([]);
   });
-  it('one that it stands on from the beginning is passed', () => {
+  it('one that it only stands on is not passed; one that it comes to is', () => {
     const still = every(0.1, 1, () => 25);
-    expect(passedStations({ travel: still, reading: still }, [25])).toMatchObject([{ station: 25, time: 0 }]);
-    expect(passedStations({ travel: still, reading: still }, [25.01])).toEqual([]);
+    expect(passedStations({ travel: still, reading: still }, [25])).toEqual([]);
+    const comes = every(0.1, 4, (t) => Math.min(25, 10 * t));
+    expect(passedStations({ travel: comes, reading: comes }, [25])).toMatchObject([
+      { station: 25, seen: 25 },
+    ]);
   });
 });
 

@@ -20,6 +20,19 @@ const andBack = (out: [number, number][]): [number, number][] => [
   [2 * SECONDS + 2 * REST, (out[0] as [number, number])[1]],
 ];
 
+/** Of work in a four-jaw, turned by hand and rested at each jaw: off the axis by this, high between jaws 1 and 2. */
+const OFF = 0.35;
+const HIGH_AT = 0.6;
+const TO_JAW = 3;
+const AT_JAW = 4;
+const spindle = (): [number, number][] =>
+  [0, 1, 2, 3].flatMap((jaw) =>
+    Array.from({ length: PIECES + 1 }, (_, i): [number, number] => {
+      const turned = ((jaw + i / PIECES) * Math.PI) / 2;
+      return [jaw * (TO_JAW + AT_JAW) + AT_JAW + (TO_JAW * i) / PIECES, OFF * Math.cos(turned - HIGH_AT)];
+    }),
+  );
+
 export const SHIPPED: Readonly<Record<string, Script>> = {
   indicator: scriptSchema.parse({
     rate: 30,
@@ -30,6 +43,10 @@ export const SHIPPED: Readonly<Record<string, Script>> = {
         noise: 0.0004,
       },
     },
+  }),
+  spindle: scriptSchema.parse({
+    rate: 30,
+    channels: { '': { path: spindle(), again: true, noise: 0.0004 } },
   }),
   readout: scriptSchema.parse({
     rate: 20,

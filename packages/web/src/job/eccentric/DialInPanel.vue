@@ -100,6 +100,14 @@ useStageScreen({
 <template>
   <div class="split">
     <section class="main" aria-label="Dialling in the throw">
+      <LiveSwing
+        :resolution="resolution"
+        :wanted="2 * part.throw"
+        :within="limit"
+        :next="extremes || nextJaw === null ? null : `Jaw ${nextJaw} up`"
+        @take="takeAtJaw"
+        @caught="takeBoth"
+      />
       <article class="card sheet" aria-live="polite">
         <h2>
           {{
@@ -135,14 +143,6 @@ useStageScreen({
         <NoticeText v-if="refused" tone="bad">{{ refused }}</NoticeText>
         <v-btn v-if="now" class="go" @click="keep">Keep this try and read again</v-btn>
       </article>
-      <LiveSwing
-        :resolution="resolution"
-        :wanted="2 * part.throw"
-        :within="limit"
-        :next="extremes || nextJaw === null ? null : `Jaw ${nextJaw} up`"
-        @take="takeAtJaw"
-        @caught="takeBoth"
-      />
       <p v-if="!indicator.direct" class="block">
         The swing is longer than the indicator’s stroke: read the high side bare, the low side over a block of
         <strong><FigureText :figure="length(indicator.block, 0.001)" /></strong>, and type the low reading

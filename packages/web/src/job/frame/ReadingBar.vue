@@ -225,6 +225,12 @@ input[aria-invalid='true'] {
 .bar:has(.take) .keys {
   display: none;
 }
+.bar:has(.take) input {
+  width: min(230px, 46vw);
+}
+.bar:has(.take) .remark {
+  flex-basis: 150px;
+}
 @media (max-width: 1120px) {
   .keys {
     display: none;

@@ -54,22 +54,24 @@ const inside = (whole: number): boolean => Math.abs(whole - props.wanted) <= pro
 
 <template>
   <section v-if="inUse.reading !== null" class="swing" aria-label="The needle now">
-    <p class="now"><FigureText :figure="length(inUse.reading, resolution)" large /></p>
+    <p class="now">
+      <span class="label">The needle now</span>
+      <span class="big"><FigureText :figure="length(inUse.reading, resolution)" large /></span>
+    </p>
     <p v-if="swing.whole !== null" class="whole" :class="inside(swing.whole) ? 'in' : 'out'">
-      <span aria-hidden="true">{{ inside(swing.whole) ? '✓' : swing.whole > wanted ? '▲' : '▼' }}</span>
-      swings
-      <strong><FigureText :figure="length(swing.whole, resolution)" /></strong>
-      <span class="quiet"
-        >from <FigureText :figure="length(swing.low!, resolution, { bare: true })" /> to
+      <span class="label"
+        >It swings, from <FigureText :figure="length(swing.low!, resolution, { bare: true })" /> to
         <FigureText :figure="length(swing.high!, resolution)"
       /></span>
+      <span class="big"
+        ><span aria-hidden="true">{{ inside(swing.whole) ? '✓' : swing.whole > wanted ? '▲' : '▼' }}</span
+        ><FigureText :figure="length(swing.whole, resolution)" large
+      /></span>
     </p>
-    <p v-else class="quiet">
-      Turn it once round by hand: high and low are caught<template v-if="swing.high !== null">
-        , high <FigureText :figure="length(swing.high, resolution)" /></template
-      ><template v-if="swing.low !== null">
-        , low <FigureText :figure="length(swing.low, resolution)" /></template
-      >.
+    <p v-else class="whole quiet">
+      Turn it once round by hand: its high and its low are caught.
+      <span v-if="swing.high !== null"> High <FigureText :figure="length(swing.high, resolution)" />.</span>
+      <span v-if="swing.low !== null"> Low <FigureText :figure="length(swing.low, resolution)" />.</span>
     </p>
     <div class="do">
       <v-btn v-if="next" class="go" @click="take">{{ next }}: take it</v-btn>
@@ -83,24 +85,26 @@ const inside = (whole: number): boolean => Math.abs(whole - props.wanted) <= pro
 .swing {
   border: 1.5px solid var(--rule-2);
   border-radius: var(--radius);
-  padding: 8px 14px;
+  padding: 8px 16px;
   display: grid;
-  gap: 6px;
+  grid-template-columns: minmax(150px, auto) minmax(0, 1fr);
+  gap: 6px 28px;
+  align-items: start;
 }
-.now {
-  font-size: 34px;
+.big {
+  display: block;
+  font-size: 36px;
   line-height: 1.1;
+  white-space: nowrap;
 }
-.whole {
-  font-size: 18px;
-}
-.in strong {
+.in .big {
   color: var(--green);
 }
-.out strong {
+.out .big {
   color: var(--brass);
 }
 .do {
+  grid-column: 1 / -1;
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
