@@ -144,12 +144,37 @@ describe('a sweep as the carriage feeds', () => {
     expect(rows().length).toBeGreaterThan(70);
     for (const [at, seen] of rows()) expect(seen).toBeCloseTo(1 + 0.025 * (at! - 5), 4);
     expect(rows().at(-1)![0]).toBeCloseTo(21, 1);
+
     await run(
       1,
       (t) => 30 + t,
       () => 9,
     );
     expect(count.value).toBe(rows().length);
+  });
+  it('begun with the carriage out, what counts is the run that follows', async () => {
+    both();
+    const { begin, end, rows } = recording();
+    begin(null);
+    await run(
+      1,
+      () => 40,
+      () => 9,
+    );
+    await run(
+      2,
+      (t) => 40 - 20 * t,
+      () => 9,
+    );
+    await run(
+      4,
+      (t) => 6 * t,
+      (at) => 0.1 * at,
+    );
+    end();
+    expect(rows()[0]![0]).toBeLessThan(0.5);
+    expect(rows().at(-1)![0]).toBeCloseTo(24, 1);
+    for (const [at, seen] of rows().slice(1)) expect(seen).toBeCloseTo(0.1 * at!, 2);
   });
   it('by feed and time where no readout tells the travel', async () => {
     useInUse().change({ reading: 'dial', travel: null });

@@ -9,6 +9,8 @@ const MOST = 100_000;
 const EVERY = 1.2;
 /** Nearer than this to the one before is the same place: the carriage has not begun, or rests, or goes back. mm */
 const NEAREST = 0.002;
+/** Back by more than this is a run back. mm */
+const BACK = 0.5;
 
 export interface Recording {
   readonly running: Ref<boolean>;
@@ -83,17 +85,24 @@ export function useRecording(handOn: (text: string) => void): Recording {
   return { running, count, said, begin, end };
 }
 
-/** Readings of the way out only, each further than the last. */
-function outward(read: readonly ReadAt[]): ReadAt[] {
-  const out: ReadAt[] = [];
-  let furthest = -Infinity;
-  for (const one of read)
-    if (one.at > furthest + NEAREST) {
-      out.push(one);
-      furthest = one.at;
-    }
-  return out;
+/**
+ * Readings of the way out only, each further than the last. Begun with the carriage out, or run back for another go, there
+ * are several ways out: the longest counts.
+ */
+function outward(read: readonly ReadAt[]): readonly ReadAt[] {
+  let best: readonly ReadAt[] = [];
+  let run: ReadAt[] = [];
+  for (const one of read) {
+    const furthest = run.at(-1)?.at ?? -Infinity;
+    if (one.at < furthest - BACK) run = [];
+    if (run.length === 0 || one.at > furthest + NEAREST) run.push(one);
+    if (reach(run) >= reach(best)) best = run;
+  }
+  return best;
 }
+
+const reach = (run: readonly ReadAt[]): number =>
+  run.length === 0 ? -1 : (run.at(-1) as ReadAt).at - (run[0] as ReadAt).at;
 
 const asText = (read: readonly ReadAt[]): string =>
   ['travel mm;reading mm', ...read.map(({ at, seen }) => `${at.toFixed(4)};${seen.toFixed(5)}`)].join('\n');
