@@ -161,6 +161,29 @@ describe('over the wire', () => {
     feed.terminate();
     await until(() => one.told.some((event) => (event as WireEvent).is === 'gone'));
   });
+  it('a hundred thousand lines of rubbish break nothing, for nobody', async () => {
+    const [screen, rubbish, good] = [
+      await opened('/api/wire'),
+      await opened('/api/wire/feed'),
+      await opened('/api/wire/feed'),
+    ];
+    const pieces = [
+      '{"instrument":"dial","value":',
+      '1e999}',
+      'null',
+      '[[[[',
+      '"\\u0000"',
+      '\u{1f529}',
+      '}}{',
+    ];
+    for (let i = 0; i < 2000; i++)
+      rubbish.send(Array.from({ length: 50 }, (_, k) => pieces[(i * 7 + k * k) % pieces.length]).join('\n'));
+    good.send(line(5));
+    await until(() => handed(screen).length > 0);
+    expect(handed(screen).map(({ value }) => value)).toEqual([5]);
+    expect([rubbish.readyState, screen.readyState]).toEqual([WebSocket.OPEN, WebSocket.OPEN]);
+    await until(() => rubbish.told.length >= 5);
+  });
   it('a screen that sends something is no screen; a message that is too long ends its line', async () => {
     const [screen, feed] = [await opened('/api/wire'), await opened('/api/wire/feed')];
     screen.send('here');

@@ -10,6 +10,7 @@ import { useClick } from '../ui/useClick';
 import { figureText } from './figureText';
 import NeedleFace from './NeedleFace.vue';
 import { useTaking } from './useTaking';
+import { useWedge } from './useWedge';
 
 /** In the reading bar: what the instrument in use shows now, to be taken by a press, a key, a foot switch or by its rest. */
 const props = defineProps<{
@@ -38,6 +39,10 @@ const { takeNow, resting } = useTaking(
     if (inUse.chosen.tick) click();
     emit('take', figureText(figure, axis.value?.angle ?? false, preferences.units));
   },
+);
+useWedge(
+  () => props.question !== null && props.empty && !open.value,
+  (text) => emit('take', text),
 );
 const band = computed(() => (suits.value && props.question?.band) || null);
 /** To the thousandth: what a needle shows. */

@@ -33,8 +33,8 @@ async function open(): Promise<void> {
   <section aria-label="On this screen’s own port">
     <h3>On this screen’s own port</h3>
     <p v-if="!hasPorts()" class="quiet">
-      This browser opens no ports. An instrument that types like a keyboard is read all the same: pick the
-      reading bar and press its key.
+      This browser opens no ports. An instrument that types like a keyboard is read all the same: press its
+      key where a figure is asked for.
     </p>
     <template v-else>
       <div class="row">
