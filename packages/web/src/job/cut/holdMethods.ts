@@ -2,6 +2,7 @@ import { length, type Phrase } from '@anello/core/figure';
 import {
   JAWS,
   nearAndFar,
+  readRound,
   rimAndFace,
   roundFit,
   separateRunout,
@@ -35,6 +36,7 @@ export interface HoldMethod {
   ): readonly Phrase[];
 }
 
+const TWELVE = 12;
 const AT_JAWS: readonly HoldPlace[] = JAWS.map((direction, i) => ({ label: `jaw ${i + 1}`, direction }));
 const corners = (count: number, first: number): HoldPlace[] =>
   Array.from({ length: count }, (_, i) => ({
@@ -82,6 +84,21 @@ export const HOLD_METHODS: readonly HoldMethod[] = [
           ': tap that side home, then read the rim again.',
         ],
       ];
+    },
+  },
+  {
+    id: 'right-round',
+    title: 'Right round',
+    how: 'Twelve places evenly round, jaw 1 first, the way the jaws are numbered. It tells what is off its axis from what is oval, pressed by jaws, or rough.',
+    rounds: ['Reads at'],
+    places: Array.from({ length: TWELVE }, (_, i) => ({
+      label: i % 3 === 0 ? `jaw ${i / 3 + 1}` : `${(360 / TWELVE) * i}°`,
+      direction: (i * 2 * Math.PI) / TWELVE,
+    })),
+    distances: [],
+    says: ([seen = []], _distances, resolution) => {
+      const readings = seen.map((reading, i) => ({ reading, direction: (i * 2 * Math.PI) / TWELVE }));
+      return readRound({ readings, resolution }).said.map((phrase) => [...phrase, '.']);
     },
   },
   {
