@@ -75,3 +75,62 @@ test('typed pairs are a sweep as well, what cannot be read is named, and too few
   await expect(panel).toContainText('One line could not be read: line 11');
   await expect(panel).toContainText('A plain slope');
 });
+
+/** A sound as a telephone would have taken it: a pitch in a cut's hiss, 16 bits, 8 kHz. */
+function recording(hz: number): Buffer {
+  const [rate, seconds] = [8000, 2];
+  const data = Buffer.alloc(2 * rate * seconds);
+  let seed = 5;
+  for (let i = 0; i < rate * seconds; i++) {
+    seed = (seed * 48_271) % 2_147_483_647;
+    const hiss = 0.1 * (seed / 2_147_483_647 - 0.5);
+    data.writeInt16LE(Math.round(32_767 * (0.4 * Math.sin((2 * Math.PI * hz * i) / rate) + hiss)), 2 * i);
+  }
+  const head = Buffer.alloc(44);
+  head.write('RIFF', 0);
+  head.writeUInt32LE(36 + data.length, 4);
+  head.write('WAVEfmt ', 8);
+  head.writeUInt32LE(16, 16);
+  for (const [value, at] of [
+    [1, 20],
+    [1, 22],
+    [2, 32],
+    [16, 34],
+  ] as const)
+    head.writeUInt16LE(value, at);
+  head.writeUInt32LE(rate, 24);
+  head.writeUInt32LE(2 * rate, 28);
+  head.write('data', 36);
+  head.writeUInt32LE(data.length, 40);
+  return Buffer.concat([head, data]);
+}
+
+test('a recording of chatter: what swings, and what each remedy is worth; marks on the work say the same', async ({
+  page,
+  shop,
+}) => {
+  await page.goto(`${shop.address}/job/j-102/cut`);
+  await page.getByRole('button', { name: 'Listen', exact: true }).click();
+  const panel = page.getByRole('region', { name: 'Listen to the cut' });
+  await panel.getByLabel('Bar, diameter').fill('16');
+  await panel.getByLabel('Bar stands out').fill('100');
+  await panel.getByLabel('Work stands out').fill('30');
+  // 716.7 d / L²: a cantilever of steel; in its holder a fifth lower.
+  const pitch = 0.8 * ((716_700 * 16) / 100 ** 2);
+  await panel
+    .getByLabel('A recording')
+    .setInputFiles({ name: 'cut.wav', mimeType: 'audio/wav', buffer: recording(pitch) });
+  const says = panel.getByRole('status');
+  await expect(says).toContainText('The bar’s own pitch, most likely');
+  await expect(says).toContainText(String(Math.round(pitch)));
+  await expect(says).toContainText('Push it home by 16 mm: 1.7 times as stiff');
+  await accessible(page, 'listening to the cut');
+  await panel
+    .getByLabel('A recording')
+    .setInputFiles({ name: 'note.wav', mimeType: 'audio/wav', buffer: Buffer.from('no sound') });
+  await expect(panel).toContainText('holds no sound that this browser knows');
+  await panel.getByRole('button', { name: 'Clear' }).click();
+  await panel.getByLabel('Turns a minute').fill('300');
+  await panel.getByLabel('Waves in a turn').fill('3');
+  await expect(says).toContainText('Once for each of 3 jaws');
+});

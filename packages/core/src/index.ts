@@ -1,6 +1,7 @@
 // All areas of the core at once, for tools outside. The app imports the area it needs: @anello/core/taper.
 export * from './approach/index';
 export * from './basics/index';
+export * from './chatter/index';
 export * from './curve/index';
 export * from './cutting/index';
 export * from './eccentric/index';

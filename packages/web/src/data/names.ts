@@ -71,6 +71,7 @@ export const HELD = {
   curveSet: (job: string) => `curve.set.${job}`,
   eccentricSet: (job: string) => `eccentric.set.${job}`,
   longSweep: (step: string) => `long-sweep.${step}`,
+  listen: (job: string, what: 'jaws' | 'stuff' | 'held' | 'teeth') => `listen.${job}.${what}`,
   shoulder: (operation: string) => `shoulder.${operation}`,
   steps: (job: string, piece: number) => `steps.${job}.${piece}`,
 } as const;

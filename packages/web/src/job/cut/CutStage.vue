@@ -14,6 +14,7 @@ const VIEWS = computed(() => [
   { id: 'hold', title: 'Hold it true' },
   { id: 'speeds', title: 'Speeds' },
   { id: 'ends', title: 'Ends and threads' },
+  { id: 'listen', title: 'Listen' },
 ]);
 const view = useHeld(HELD.cutView, 'passes');
 const kind = useJobKind();
@@ -23,6 +24,7 @@ const OTHERS: Readonly<Record<string, ReturnType<typeof defineAsyncComponent>>> 
   hold: defineAsyncComponent(() => import('./HoldPanel.vue')),
   speeds: defineAsyncComponent(() => import('./SpeedsPanel.vue')),
   ends: defineAsyncComponent(() => import('./EndsPanel.vue')),
+  listen: defineAsyncComponent(() => import('./listen/ListenPanel.vue')),
 };
 const other = computed(() => OTHERS[view.value] ?? null);
 </script>
