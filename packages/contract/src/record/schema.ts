@@ -160,6 +160,7 @@ export const recordBodySchema = z.discriminatedUnion('kind', [
     travel: z.array(z.number()).min(8).max(1000).readonly(),
     reading: z.array(z.number()).min(8).max(1000).readonly(),
     count: z.int().min(8),
+    beginsAt: z.number().optional(),
     halfAngle: z.number(),
     u: z.number().min(0),
     causes: z.array(z.string().max(20)).max(20).readonly(),

@@ -1,4 +1,5 @@
 import { checked } from '../basics/publicFace';
+import { barMap as barMap_ } from './barMap';
 import { nudgeTable as nudgeTable_ } from './nudgeTable';
 import { judgeSweep as judgeSweep_, withinBand as withinBand_ } from './judge';
 import { judgeLongSweep as judgeLongSweep_, slopeWanted as slopeWanted_ } from './judgeLongSweep';
@@ -9,6 +10,7 @@ import {
   settingSteps as settingSteps_,
 } from './registry';
 
+export type { BarMap, KeptSweep } from './barMap';
 export type { NudgeRow } from './nudgeTable';
 export type { LongSweep, LongVerdict } from './judgeLongSweep';
 export type { CauseFound, CauseId } from './causes/kind';
@@ -18,6 +20,7 @@ export { SCHOOL_IDS, type SchoolId } from '../ways/taper/schoolId';
 export type { StepDrawing } from './drawing';
 export type { Nudge, NudgeMove, SettingContext, SettingStep, Station, StepTable } from './setting';
 
+export const barMap = /* @__PURE__ */ checked(barMap_);
 export const nudgeTable = /* @__PURE__ */ checked(nudgeTable_);
 export const judgeLongSweep = /* @__PURE__ */ checked(judgeLongSweep_);
 export const slopeWanted = /* @__PURE__ */ checked(slopeWanted_);

@@ -72,6 +72,7 @@ export const HELD = {
   eccentricSet: (job: string) => `eccentric.set.${job}`,
   longSweep: (step: string) => `long-sweep.${step}`,
   listen: (job: string, what: 'jaws' | 'stuff' | 'held' | 'teeth') => `listen.${job}.${what}`,
+  barBegins: (lathe: string, way: string) => `bar-begins.${lathe}.${way}`,
   shoulder: (operation: string) => `shoulder.${operation}`,
   steps: (job: string, piece: number) => `steps.${job}.${piece}`,
 } as const;

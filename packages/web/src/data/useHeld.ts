@@ -9,5 +9,18 @@ export function useHeld<T>(name: MaybeRefOrGetter<string>, initial: T): Removabl
   return useSessionStorage<T>(
     computed(() => `anello.${toValue(name)}`),
     initial,
+    initial === null ? { serializer: TEXT_OR_MORE as typeof TEXT_OR_MORE & { read(raw: string): T } } : {},
   );
 }
+
+/** Nothing yet does not tell what it will be: text lies as it is, anything else as JSON. */
+const TEXT_OR_MORE = {
+  read(raw: string): unknown {
+    try {
+      return raw.startsWith('{"') ? (JSON.parse(raw) as unknown) : raw;
+    } catch {
+      return raw;
+    }
+  },
+  write: (value: unknown): string => (typeof value === 'string' ? value : JSON.stringify(value)),
+};

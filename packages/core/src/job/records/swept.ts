@@ -15,6 +15,8 @@ export interface Swept {
   readonly travel: readonly number[];
   readonly reading: readonly number[];
   readonly count: number;
+  /** Where on the bar or slide the travel began, mm; it makes its map. */
+  readonly beginsAt?: number | undefined;
   /** The half angle the device stood at by it, and its standard uncertainty, rad. */
   readonly halfAngle: number;
   readonly u: number;

@@ -58,6 +58,9 @@ const calm = ref(false);
 const HeldWatch = defineAsyncComponent(() => import('../plan/HeldWatch.vue'));
 /** What the shop did before waits for nobody: asked for when the view is there. */
 const LastTime = defineAsyncComponent(() => import('../memory/LastTime.vue'));
+const BarMapLine = defineAsyncComponent(() => import('../memory/BarMapLine.vue'));
+/** Where it is chosen by what its bar is like, and where that is set. */
+const ALONG_A_BAR: readonly View[] = ['way', 'set'];
 const NotTaken = defineAsyncComponent(() => import('../record/NotTaken.vue'));
 
 const kind = provideJobKind(model);
@@ -217,6 +220,7 @@ const taperProblem = computed(() =>
           <router-link :to="`/job/${id}/part`">To the part</router-link>
         </NoticeText>
         <LastTime v-if="calm && stepOfShape" :stage="stepOfShape" />
+        <BarMapLine v-if="calm && ALONG_A_BAR.includes(stage)" />
         <HeldWatch v-if="calm && ofShape(stage)" @held="heldAs = $event" />
         <component
           :is="view"

@@ -6,6 +6,7 @@ import FigureText from '../../../../ui/FigureText.vue';
 import FileTake from '../../../../ui/FileTake.vue';
 import NoticeText from '../../../../ui/NoticeText.vue';
 import PhraseText from '../../../../ui/PhraseText.vue';
+import QuantityField from '../../../../ui/QuantityField.vue';
 import type { SettingDesk } from '../useSetting';
 import SweepChart from './SweepChart.vue';
 import LiveRecord from './LiveRecord.vue';
@@ -14,7 +15,7 @@ import { useLongSweep } from './useLongSweep';
 /** The needle read all along instead of at stations: what it shows, what that costs on this part, what to do. */
 const props = defineProps<{ desk: SettingDesk; step: SettingStep }>();
 const long = useLongSweep(props.desk, () => props.step);
-const { text, without } = long;
+const { text, without, begins } = long;
 const { found, error, busy, slow } = long.task;
 const verdict = computed(() => found.value?.verdict ?? null);
 const typing = ref(false);
@@ -111,6 +112,13 @@ const COST = 0.001;
         </li>
       </ol>
       <p v-else class="quiet">A plain slope: no bow, no step, no lash, nothing that swings or jumps.</p>
+      <QuantityField
+        v-model="begins"
+        class="begins"
+        label="Began at, on the bar or slide"
+        dimension="length"
+        :draft-key="`begins.${step.id}`"
+      />
       <div class="do">
         <v-btn v-if="verdict.nudge" class="go" @click="long.keepNudge()">Nudged, sweep again</v-btn>
         <v-btn v-else-if="step.proves && verdict.inBand" class="go" @click="long.keepSetting()"
@@ -183,6 +191,9 @@ h2 {
   margin-left: auto;
   font-weight: 600;
   color: var(--brass);
+}
+.begins {
+  max-width: 320px;
 }
 .do {
   display: flex;

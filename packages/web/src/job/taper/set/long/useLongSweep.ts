@@ -1,3 +1,4 @@
+import type { Entry } from '@anello/contract';
 import { ofKind } from '@anello/core/job';
 import type { SettingStep } from '@anello/core/setting';
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
@@ -15,6 +16,8 @@ export interface LongSweepDesk {
   readonly text: Ref<string>;
   /** A stretch that is left out, mm from the start of the travel. */
   readonly without: Ref<{ from: number; to: number } | null>;
+  /** Where on the bar or slide the travel begins, where that is said. */
+  readonly begins: Ref<Entry | undefined>;
   readonly task: WorkerTask<LongFound>;
   /** The sweep kept last at this card. */
   readonly before: ComputedRef<{ readonly readings: readonly Read[]; readonly slope: number } | null>;
@@ -46,6 +49,15 @@ export function useLongSweep(
   // A hundred thousand readings would fill the browser's store: they are taken in again, not held.
   watch(text, (now) => (held.value = now.length <= LONGEST_HELD ? now : ''));
   const without = useHeld<{ from: number; to: number } | null>(`${key}.without`, null);
+  /** A carriage stop is left where it is: from one sweep to the next it is the same. */
+  const beganAt = useHeld<Entry | null>(
+    HELD.barBegins(job.document?.machineId ?? '', model.way.value ?? ''),
+    null,
+  );
+  const begins = computed<Entry | undefined>({
+    get: () => beganAt.value ?? undefined,
+    set: (next) => (beganAt.value = next ?? null),
+  });
   const task = useWorkerTask<LongQuestion, LongFound>(begin, () => {
     const { sweep } = step();
     const { value: context } = model.context;
@@ -87,6 +99,7 @@ export function useLongSweep(
       travel: shown.map(({ at }) => at),
       reading: shown.map(({ seen }) => seen),
       count: found.count,
+      ...(begins.value ? { beginsAt: begins.value.value } : {}),
       halfAngle: found.verdict.halfAngle.value,
       u: found.verdict.halfAngle.u,
       causes: found.verdict.causes.map((cause) => cause.id),
@@ -102,6 +115,7 @@ export function useLongSweep(
   return {
     text,
     without,
+    begins,
     task,
     before,
     keep,
