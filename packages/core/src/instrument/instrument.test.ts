@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
   clockOffset,
+  creepOf,
   figureOf,
   goneAfter,
   pairTracks,
@@ -162,6 +163,30 @@ describe('high and low as the spindle is turned', () => {
         0.02,
       ).turns,
     ).toBe(0);
+  });
+});
+
+describe('a needle that goes on by itself', () => {
+  const creeps = (perMinute: number, seconds: number, noise = 0.0006): Moment[] =>
+    every(0.05, seconds, (t) => 2 + (perMinute * t) / 60 + noise * Math.sin(977 * t * t));
+  it('is told with how fast, either way', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.02, max: 0.5, noNaN: true }),
+        fc.constantFrom(-1, 1),
+        fc.double({ min: 4, max: 10, noNaN: true }),
+        (speed, way, seconds) => {
+          const found = creepOf(creeps(way * speed, seconds), 0.001)!;
+          expect(Math.abs(found.perMinute - way * speed)).toBeLessThan(5 * found.u + 1e-6);
+        },
+      ),
+    );
+  });
+  it('one that only trembles does not, nor one that was looked at for a moment', () => {
+    expect(creepOf(creeps(0, 6), 0.001)).toBeNull();
+    expect(creepOf(creeps(0.3, 1), 0.001)).toBeNull();
+    expect(creepOf([], 0.001)).toBeNull();
+    expect(creepOf(creeps(0.0005, 60, 0), 0.001)).toBeNull();
   });
 });
 

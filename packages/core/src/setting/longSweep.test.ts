@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { plainText } from '../figure/phrase';
 import { SETTING, SWEEP } from '../examples.testdata';
 import { drawsOf } from '../sweep/sweeps.testdata';
-import { CAUSE_IDS } from './causes/kind';
+import { height } from './causes/height';
+import { CAUSE_IDS, type Swept } from './causes/kind';
 import { judgeLongSweep, slopeWanted } from '.';
 
 const { halfAngle, tolerance, length } = SETTING.task;
@@ -100,5 +101,37 @@ describe('a device read all along', () => {
     expect(() => judgeLongSweep('attachment', SETTING, runout, { travel: AT, reading: AT })).toThrow(
       'round the spindle',
     );
+  });
+});
+
+describe('a contact off the height of the centres', () => {
+  /** A steep taper: along a slender one no contact is set so far off that it shows. */
+  const steep = { ...SETTING.task, smallDiameter: 16, halfAngle: Math.atan(3.5 / 24), length: 60 };
+  const still = { ...SWEEP, reads: 'still' as const };
+  const run = 60;
+  const bowOf = (h: number): number => {
+    const r = (z: number): number => 8 + z * Math.tan(steep.halfAngle);
+    const seen = (z: number): number => Math.sqrt(r(z) ** 2 - h ** 2) - r(z);
+    return seen(run / 2) - (seen(0) + seen(run)) / 2;
+  };
+  const found = (bow: number, more: object = {}) =>
+    height({
+      analysis: { bow: { value: bow, u: 0.0001 } },
+      sweep: still,
+      task: steep,
+      length: run,
+      ...more,
+    } as unknown as Swept);
+  it.each([0.5, 1, 1.6])('of %s mm is told from the bow it makes', (h) => {
+    const cause = found(bowOf(h))!;
+    const told = cause.what.find((piece) => typeof piece === 'object') as { value: number };
+    expect(told.value).toBeCloseTo(h, 1);
+    expect(cause.costs).toBeGreaterThan(0);
+  });
+  it('is no cause of a hollow, of a bow that no hand would set, nor where no round master is touched', () => {
+    expect(found(-bowOf(1))).toBeNull();
+    expect(found(0.5)).toBeNull();
+    expect(found(bowOf(1), { sweep: SWEEP })).toBeNull();
+    expect(found(bowOf(1), { analysis: { bow: null } })).toBeNull();
   });
 });

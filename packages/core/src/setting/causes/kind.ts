@@ -33,7 +33,7 @@ export interface CauseFound {
   readonly check: Phrase;
 }
 
-export const CAUSE_IDS = ['angle', 'bar', 'lash', 'bumped', 'screw', 'chip', 'loose'] as const;
+export const CAUSE_IDS = ['angle', 'bar', 'height', 'lash', 'bumped', 'screw', 'chip', 'loose'] as const;
 export type CauseId = (typeof CAUSE_IDS)[number];
 
 /** A cause: whether a sweep shows it. A new one is a file here and a line in the registry. */

@@ -194,6 +194,32 @@ describe('a sweep as the carriage feeds', () => {
     expect(rows().length).toBeGreaterThan(90);
     for (const [at, seen] of rows()) expect(seen).toBeCloseTo(0.5 * at!, 1);
   });
+  it('says when the needle creeps while the carriage stands', async () => {
+    both();
+    const { begin, end, creep } = recording();
+    begin(null);
+    const from = clock;
+    await run(
+      4,
+      () => 5,
+      () => 1 + (0.12 * (clock - from)) / 60,
+    );
+    await run(
+      2,
+      (t) => 5 + 4 * t,
+      () => 1.008,
+    );
+    end();
+    expect(creep.value?.perMinute).toBeCloseTo(0.12, 2);
+    begin(null);
+    await run(
+      4,
+      () => 5,
+      () => 1,
+    );
+    end();
+    expect(creep.value).toBeNull();
+  });
   it('ends when an instrument falls silent, and what was read stands', async () => {
     both();
     const { begin, running, said, count } = recording();

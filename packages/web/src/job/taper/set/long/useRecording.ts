@@ -1,5 +1,5 @@
-import { pairTracks, type Moment, type ReadAt } from '@anello/core/instrument';
-import { onScopeDispose, ref, type Ref } from 'vue';
+import { creepOf, pairTracks, type Creep, type Moment, type ReadAt } from '@anello/core/instrument';
+import { onScopeDispose, ref, shallowRef, type Ref } from 'vue';
 import { useInUse } from '../../../../data/wire/inUse';
 import { useWire } from '../../../../data/wire/wire';
 
@@ -11,6 +11,8 @@ const EVERY = 1.2;
 const NEAREST = 0.002;
 /** Back by more than this is a run back. mm */
 const BACK = 0.5;
+/** A needle's own step. mm */
+const STEP = 0.001;
 
 export interface Recording {
   readonly running: Ref<boolean>;
@@ -18,6 +20,8 @@ export interface Recording {
   readonly count: Ref<number>;
   /** Why it has ended by itself. */
   readonly said: Ref<string>;
+  /** How fast the needle creeps while the carriage stands; null where it does not, or was not seen to stand. */
+  readonly creep: Ref<Creep | null>;
   /** From now on; along the readout's travel, or at a feed in mm a minute where none is in use. */
   begin(feed: number | null): void;
   end(): void;
@@ -30,6 +34,7 @@ export function useRecording(handOn: (text: string) => void): Recording {
   const running = ref(false);
   const count = ref(0);
   const said = ref('');
+  const creep = shallowRef<Creep | null>(null);
   let tracks: { travel: Moment[]; reading: Moment[] } = { travel: [], reading: [] };
   let speed: number | null = null;
   let began = 0;
@@ -40,6 +45,7 @@ export function useRecording(handOn: (text: string) => void): Recording {
     speed = feed === null ? null : feed / 60;
     count.value = 0;
     said.value = '';
+    creep.value = null;
     began = handed = wire.now();
     running.value = true;
   }
@@ -54,6 +60,7 @@ export function useRecording(handOn: (text: string) => void): Recording {
       speed === null
         ? pairTracks({ travel, reading })
         : reading.map(({ time, value }) => ({ time, at: (speed as number) * (time - began), seen: value }));
+    creep.value = creepOf(longestRest(read), STEP);
     const out = outward(read);
     count.value = out.length;
     if (out.length) handOn(asText(out));
@@ -82,7 +89,7 @@ export function useRecording(handOn: (text: string) => void): Recording {
     said.value = 'An instrument fell silent: what was read until then stands.';
   }
 
-  return { running, count, said, begin, end };
+  return { running, count, said, creep, begin, end };
 }
 
 /**
@@ -99,6 +106,18 @@ function outward(read: readonly ReadAt[]): readonly ReadAt[] {
     if (reach(run) >= reach(best)) best = run;
   }
   return best;
+}
+
+/** The longest time in which the carriage stood, as what the needle showed meanwhile. */
+function longestRest(read: readonly ReadAt[]): Moment[] {
+  let best: readonly ReadAt[] = [];
+  let rest: ReadAt[] = [];
+  for (const one of read) {
+    if (rest[0] && Math.abs(one.at - rest[0].at) > NEAREST) rest = [];
+    rest.push(one);
+    if (rest.length > best.length) best = rest;
+  }
+  return best.map(({ time, seen }) => ({ time, value: seen }));
 }
 
 const reach = (run: readonly ReadAt[]): number =>
