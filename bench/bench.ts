@@ -3,6 +3,7 @@ import { benchServer } from './server.ts';
 import { firstLoad } from './firstLoad.ts';
 import { infeedProof } from './infeedProof.ts';
 import { longProfile } from './longProfile.ts';
+import { longSweep } from './longSweep.ts';
 import { redraw } from './redraw.ts';
 
 export interface Figure {
@@ -19,5 +20,6 @@ const figures: Figure[] = [
   ...(await benchServer()),
   ...(await redraw()),
   ...(await longProfile()),
+  ...(await longSweep()),
 ];
 console.table(Object.fromEntries(figures.map(({ what, ...rest }) => [what, rest])));

@@ -6,6 +6,8 @@ export interface WorkerTask<Found> {
   readonly found: Ref<Found | null>;
   readonly error: Ref<ErrorData | null>;
   readonly busy: Ref<boolean>;
+  /** How much of it is done, 0 to 1, where the worker tells. */
+  readonly part: Ref<number>;
   /** It has gone on long enough that stopping it should be offered. */
   readonly slow: Ref<boolean>;
   /** Calls it off; the next change of the question asks again. */
@@ -24,6 +26,7 @@ export function useWorkerTask<Question extends object, Found>(
   const error = ref<ErrorData | null>(null);
   const busy = ref(false);
   const slow = ref(false);
+  const part = ref(0);
   let asked: Asked<Found> | null = null;
   let waiting = 0;
 
@@ -41,8 +44,9 @@ export function useWorkerTask<Question extends object, Found>(
       return;
     }
     busy.value = true;
+    part.value = 0;
     waiting = window.setTimeout(() => (slow.value = true), PATIENCE);
-    const mine = (asked = askWorker<Found>(begin(), next));
+    const mine = (asked = askWorker<Found>(begin(), next, (done) => (part.value = done)));
     const answer = await mine.answer.catch((fault: unknown) => {
       stop();
       found.value = null;
@@ -55,5 +59,5 @@ export function useWorkerTask<Question extends object, Found>(
   }
   watch(question, ask, { immediate: true });
   onUnmounted(stop);
-  return { found, error, busy, slow, stop };
+  return { found, error, busy, part, slow, stop };
 }

@@ -46,7 +46,9 @@ describe('work for a worker', () => {
     expect(first!.ended).toBe(true);
     const second = Stand.all[1]!;
     expect(second.asked).toEqual({ n: 2 });
+    expect(task.part.value).toBe(0);
     second.onmessage!({ data: { part: 0.5 } });
+    expect(task.part.value).toBe(0.5);
     second.onmessage!({ data: { found: 4, error: null } });
     await settled();
     expect(task.found.value).toBe(4);

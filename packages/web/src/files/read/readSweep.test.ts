@@ -50,4 +50,13 @@ describe('a sweep in a file or typed', () => {
       }),
     );
   });
+  it('tells how far it is, of many lines', () => {
+    const parts: number[] = [];
+    readSweep(Array.from({ length: 20_001 }, (_, i) => `${i};1`).join('\n'), 'mm', (part) =>
+      parts.push(part),
+    );
+    expect(parts).toHaveLength(5);
+    expect(parts[0]).toBe(0);
+    expect(parts.at(-1)).toBeCloseTo(1, 3);
+  });
 });

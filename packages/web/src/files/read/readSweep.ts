@@ -14,6 +14,8 @@ export interface ReadSweep {
 
 /** Said one by one; of more it is said how many. */
 const SAID = 8;
+/** How far it is told once in so many lines. */
+const TELL = 5000;
 const MM: Readonly<Record<string, number>> = {
   mm: 1,
   um: 0.001,
@@ -26,9 +28,13 @@ const PLAIN = /^[-+]?(\d+\.?\d*|\.\d+)(e[-+]?\d+)?$/i;
 /**
  * Two columns, travel and reading, one pair a line, from a file or typed: a tab, a semicolon, a comma or blanks between. With
  * tabs or semicolons a comma may be the decimal one. A heading may name the unit of each column; else a figure is as any is
- * typed here.
+ * typed here. How far it is may be told meanwhile, 0 to 1.
  */
-export function readSweep(text: string, defaultUnit: DefaultUnit): ReadSweep {
+export function readSweep(
+  text: string,
+  defaultUnit: DefaultUnit,
+  onPart: (part: number) => void = () => undefined,
+): ReadSweep {
   const between = betweenIn(text);
   const rows =
     between === ' '
@@ -39,6 +45,7 @@ export function readSweep(text: string, defaultUnit: DefaultUnit): ReadSweep {
   const unread: { line: number; said: string }[] = [];
   let left = 0;
   rows.forEach((cells, i) => {
+    if (i % TELL === 0) onPart(i / rows.length);
     if (cells.every((cell) => cell.trim() === '')) return;
     if (read.travel.length === 0 && left === 0 && !cells.some((cell) => /^\s*[-+.,]?\d/.test(cell)))
       return cells.slice(0, 2).forEach((cell, k) => (units[k] = unitIn(cell)));

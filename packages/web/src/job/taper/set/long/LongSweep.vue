@@ -16,7 +16,7 @@ import { useLongSweep } from './useLongSweep';
 const props = defineProps<{ desk: SettingDesk; step: SettingStep }>();
 const long = useLongSweep(props.desk, () => props.step);
 const { text, without, begins } = long;
-const { found, error, busy, slow } = long.task;
+const { found, error, busy, slow, part } = long.task;
 const verdict = computed(() => found.value?.verdict ?? null);
 const typing = ref(false);
 const band = computed(() => {
@@ -54,7 +54,7 @@ const COST = 0.001;
       placeholder="0, 0&#10;5, 0.126&#10;10, 0.251"
     />
     <p v-if="busy && slow" class="quiet" role="status">
-      Looking at it… <v-btn @click="long.task.stop()">Stop</v-btn>
+      Looking at it, {{ Math.round(100 * part) }} % <v-btn @click="long.task.stop()">Stop</v-btn>
     </p>
     <NoticeText v-if="error" tone="warn">{{ error.sentence }}</NoticeText>
     <template v-if="found && verdict">

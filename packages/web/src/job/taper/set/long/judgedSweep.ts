@@ -64,17 +64,16 @@ export function thinnedTo(all: readonly Read[], most: number): readonly Read[] {
   }).flat();
 }
 
-/** Reads a text and judges what it says. Errors: as judgeLongSweep. */
-export function judgedSweep({
-  text,
-  defaultUnit,
-  way,
-  context,
-  sweep,
-  lead,
-  without,
-}: LongQuestion): LongFound {
-  const { travel, reading, unread, left } = readSweep(text, defaultUnit);
+/** Reading a text is so much of the work; the rest is looking at what was read. */
+const READING = 0.7;
+
+/** Reads a text and judges what it says; how far it is may be told meanwhile, 0 to 1. Errors: as judgeLongSweep. */
+export function judgedSweep(
+  { text, defaultUnit, way, context, sweep, lead, without }: LongQuestion,
+  onPart: (part: number) => void = () => undefined,
+): LongFound {
+  const { travel, reading, unread, left } = readSweep(text, defaultUnit, (part) => onPart(READING * part));
+  onPart(READING);
   const all = travel.map((at, i): Read => ({ at, seen: reading[i] as number })).sort((a, b) => a.at - b.at);
   const out = (one: Read): boolean => without !== null && one.at >= without.from && one.at <= without.to;
   const counted = all.filter((one) => !out(one));
