@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { plainText } from '../figure/phrase';
 import { SETTING, SWEEP } from '../examples.testdata';
+import { analyseSweep } from '../sweep';
 import { drawsOf } from '../sweep/sweeps.testdata';
 import { height } from './causes/height';
 import { CAUSE_IDS, type Swept } from './causes/kind';
@@ -112,7 +113,8 @@ describe('a contact off the height of the centres', () => {
   const bowOf = (h: number): number => {
     const r = (z: number): number => 8 + z * Math.tan(steep.halfAngle);
     const seen = (z: number): number => Math.sqrt(r(z) ** 2 - h ** 2) - r(z);
-    return seen(run / 2) - (seen(0) + seen(run)) / 2;
+    const travel = AT.map((at) => (at * run) / 150);
+    return analyseSweep({ travel, reading: travel.map(seen), expectedSlope: 0 }).bow!.value;
   };
   const found = (bow: number, more: object = {}) =>
     height({

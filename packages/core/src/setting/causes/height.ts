@@ -1,4 +1,5 @@
 import { length } from '../../figure/figure';
+import { heightOfBow } from '../../sweep/contactHeight';
 import { ON_DIAMETER, type Cause } from './kind';
 
 /** Further off centre than this part of the radius nobody sets a contact. */
@@ -12,9 +13,8 @@ export const height: Cause = ({ analysis: { bow }, sweep, task, length: run }) =
   if (sweep.reads !== 'still' || task.member !== 'external' || !bow || bow.value <= 0) return null;
   const small = task.smallDiameter / 2;
   const large = small + run * Math.tan(task.halfAngle);
-  const bends = (1 / small + 1 / large) / 2 - 2 / (small + large);
-  const off = Math.sqrt((2 * bow.value) / bends);
-  if (!(off <= MOST * small)) return null;
+  const off = heightOfBow(bow.value, small, large);
+  if (off === null || off > MOST * small) return null;
   // Set by such a needle the slide leans by what the ends differ.
   const leans = (off ** 2 / 2) * (1 / small - 1 / large);
   return {

@@ -2,7 +2,7 @@
 import { angle, length, ratio } from '@anello/core/figure';
 import { COPY_METHODS, type CopyMethod } from '@anello/core/old-part';
 import { ratioOf, type Member } from '@anello/core/taper';
-import { computed, onMounted, ref } from 'vue';
+import { computed, defineAsyncComponent, onMounted, ref } from 'vue';
 import { useCopyForm } from './useCopyForm';
 import { useJobModel } from '../../model/useJobModel';
 import FigureText from '../../../ui/FigureText.vue';
@@ -13,6 +13,8 @@ import { useKit } from '../../../data/stores/kit';
 
 /** The cone itself measured while it is still held: its angle as evidence, with the plus or minus of the instruments. */
 const props = defineProps<{ member: Member }>();
+/** Seldom wanted: fetched when it is. */
+const SweptCone = defineAsyncComponent(() => import('./swept/SweptCone.vue'));
 const job = useJob();
 const kit = useKit();
 const model = useJobModel();
@@ -59,6 +61,7 @@ async function keep(): Promise<void> {
     <MethodPicks v-model="id" label="How the cone is measured" :methods="methods" />
     <p class="quiet">{{ method.how }}</p>
     <MeasureForm :desk="desk" />
+    <SweptCone v-if="id === 'sweep'" :key="model.key.value" />
     <template v-if="found">
       <p>
         It stands at <strong><FigureText :figure="angle(found.halfAngle.value)" /></strong>,
