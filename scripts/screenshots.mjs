@@ -1,6 +1,7 @@
 // npm run screenshots: one current picture of each main view, from the demo data, into docs/screenshots.
 import { chromium } from '@playwright/test';
 import { Buffer } from 'node:buffer';
+import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -37,7 +38,10 @@ const VIEWS = [
   {
     name: 'eccentric',
     url: '/job/j-103/set',
+    live: true,
     act: async (page) => {
+      // Turned once round by hand.
+      await page.getByText('It swings').waitFor({ timeout: 60_000 });
       for (const seen of ['3.9', '-3.9', '0.6', '-0.6']) {
         await page.locator('#reading').fill(seen);
         await page.keyboard.press('Enter');
@@ -61,7 +65,19 @@ const VIEWS = [
   },
   { name: 'book', url: '/book', act: (page) => page.getByRole('button', { name: 'Copy it now' }).click() },
   { name: 'lost', url: '/lost', act: (page) => page.locator('.cause').first().click() },
-  { name: 'set-dark-1024', url: '/job/j-101/set', size: { width: 1024, height: 768 }, theme: 'dark' },
+  {
+    name: 'listen-dark-1024',
+    url: '/job/j-102/cut',
+    size: { width: 1024, height: 768 },
+    theme: 'dark',
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Listen', exact: true }).click();
+      await page.getByRole('button', { name: 'A made-up sound' }).click();
+      const panel = page.getByRole('region', { name: 'Listen to the cut' });
+      await panel.getByRole('group').waitFor();
+      await panel.evaluate((one) => one.scrollIntoView({ block: 'start' }));
+    },
+  },
   { name: 'set-phone', url: '/job/j-101/set', size: { width: 390, height: 844 } },
 ];
 
@@ -71,14 +87,30 @@ ensureBuilt();
 const dataFolder = mkdtempSync(join(tmpdir(), 'anello-shots-'));
 const port = 4671;
 const server = await startServer({ dataFolder, port });
+const instruments = spawn(
+  process.execPath,
+  ['scripts/instruments.mjs', '--spindle', '--to', `http://127.0.0.1:${port}`],
+  { cwd: root, stdio: 'ignore' },
+);
 const browser = await chromium.launch({ executablePath, args: CHROMIUM_FLAGS });
 try {
-  for (const { name, url, act, size = { width: 1280, height: 800 }, theme = 'light' } of VIEWS) {
+  for (const {
+    name,
+    url,
+    act,
+    live = false,
+    size = { width: 1280, height: 800 },
+    theme = 'light',
+  } of VIEWS) {
     const page = await browser.newPage({ viewport: size });
-    await page.addInitScript((t) => {
-      localStorage.setItem('anello.theme', t);
-      localStorage.setItem('anello.operator', 'RK');
-    }, theme);
+    await page.addInitScript(
+      ({ theme, live }) => {
+        localStorage.setItem('anello.theme', theme);
+        localStorage.setItem('anello.operator', 'RK');
+        if (live) localStorage.setItem('anello.instruments', JSON.stringify({ reading: 'indicator' }));
+      },
+      { theme, live },
+    );
     await page.goto(`http://127.0.0.1:${port}${url}`, { waitUntil: 'networkidle' });
     await page.evaluate(() => document.fonts.ready);
     await act?.(page);
@@ -88,6 +120,7 @@ try {
   }
 } finally {
   await browser.close();
+  instruments.kill('SIGTERM');
   const gone = new Promise((resolve) => server.once('exit', resolve));
   server.kill('SIGTERM');
   await gone;

@@ -160,7 +160,7 @@ function show(): void {
   background: transparent;
 }
 @media (max-width: 560px) {
-  .live {
+  .live:has(.take) {
     flex-basis: 100%;
   }
   .take {

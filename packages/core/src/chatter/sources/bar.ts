@@ -1,7 +1,7 @@
 import { count, length } from '../../figure/figure';
 import type { Phrase } from '../../figure/phrase';
 import { beamFrequency, beamStiffness, type Beam } from '../beam';
-import { BAR_STUFFS, REAL_HOLDER } from '../usual';
+import { REAL_HOLDER } from '../usual';
 import type { Source } from './kind';
 
 /** Pushed home by so much of its diameter, and the next thicker. */
@@ -46,9 +46,7 @@ function moves(beam: Beam): Phrase[] {
       .sort((a, b) => b.times - a.times)
       .map(({ times, said }): Phrase => [...said, ': ', count(times, 0.1), ' times as stiff']),
     [
-      'A smaller nose, a sharper edge, less of it in the cut: half the width halves what drives it. Slower comes after, since ',
-      BAR_STUFFS[beam.stuff].title,
-      ' rings on',
+      'A smaller nose, a sharper edge, less of it in the cut: half the width halves what drives it; then slower',
     ],
   ];
 }

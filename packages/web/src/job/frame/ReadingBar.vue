@@ -252,6 +252,7 @@ input[aria-invalid='true'] {
   }
   .remark {
     flex-basis: 100%;
+    order: 1;
   }
 }
 </style>
