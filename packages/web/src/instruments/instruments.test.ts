@@ -104,6 +104,9 @@ describe('the wire', () => {
     wire.onReading(({ moment }) => heard.push(moment.value));
     wire.told({ is: 'stand', of: [{ ...dial(3, { pressed: true }), came: 1 }] });
     expect([wire.axes.get('dial')?.last.value, heard]).toEqual([3, []]);
+    wire.told({ is: 'gone', instruments: ['dial'] });
+    wire.told({ is: 'stand', of: [{ ...dial(9), came: 1 }] });
+    expect(wire.axes.get('dial')).toMatchObject({ gone: false, last: { value: 3 } });
     wire.told({ is: 'readings', of: [{ ...dial(4), came: 2 }] });
     expect(heard).toEqual([4]);
   });

@@ -34,6 +34,7 @@ export function useMounted(): Mounted {
       h('button', { type: 'button', ...props }, slots['default']?.()),
     );
     app.component('VTextField', PlainBox);
+    app.component('VTextarea', PlainBox);
     app.component('VIcon', () => h('i'));
     app.component('VSelect', (props: { label?: string }) => h('span', props.label));
     app.component('RouterLink', (props: { to?: string }, { slots }: Pick<SetupContext, 'slots'>) =>

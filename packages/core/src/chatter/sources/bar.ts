@@ -1,8 +1,8 @@
 import { count, length } from '../../figure/figure';
 import type { Phrase } from '../../figure/phrase';
-import { beamFrequency, beamStiffness, type Beam } from '../beam';
-import { REAL_HOLDER } from '../usual';
+import { beamStiffness, type Beam } from '../beam';
 import type { Source } from './kind';
+import { ownPitch } from './ownPitch';
 
 /** Pushed home by so much of its diameter, and the next thicker. */
 const HOME = 1;
@@ -14,17 +14,7 @@ const LEAST_OUT = 1.5;
 export const bar: Source = (setup) => {
   if (!setup.bar) return [];
   const beam: Beam = { ...setup.bar, held: 'one end' };
-  const hz = beamFrequency(beam);
-  return [
-    {
-      id: 'bar',
-      what: 'The bar’s own pitch',
-      from: hz * REAL_HOLDER.from,
-      to: hz * REAL_HOLDER.to,
-      driven: false,
-      todo: moves(beam),
-    },
-  ];
+  return [ownPitch('bar', 'The bar’s own pitch', beam, moves(beam))];
 };
 
 function moves(beam: Beam): Phrase[] {

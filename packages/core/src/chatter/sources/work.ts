@@ -1,24 +1,12 @@
 import { count } from '../../figure/figure';
 import type { Phrase } from '../../figure/phrase';
-import { beamFrequency, beamStiffness, type Beam } from '../beam';
-import { REAL_HOLDER } from '../usual';
+import { beamStiffness, type Beam } from '../beam';
 import type { Source } from './kind';
+import { ownPitch } from './ownPitch';
 
 /** The piece at its own pitch, as it stands out of what holds it. */
-export const work: Source = ({ work: beam }) => {
-  if (!beam) return [];
-  const hz = beamFrequency(beam);
-  return [
-    {
-      id: 'work',
-      what: 'The work’s own pitch',
-      from: hz * REAL_HOLDER.from,
-      to: hz * REAL_HOLDER.to,
-      driven: false,
-      todo: moves(beam),
-    },
-  ];
-};
+export const work: Source = ({ work: beam }) =>
+  beam ? [ownPitch('work', 'The work’s own pitch', beam, moves(beam))] : [];
 
 function moves(beam: Beam): Phrase[] {
   const propped = beamStiffness({ ...beam, held: 'one end and a centre' }) / beamStiffness(beam);

@@ -62,7 +62,9 @@ export const useWire = defineStore('wire', () => {
     const id = axisId(reading);
     const one = heard.get(id) ?? new Heard();
     heard.set(id, one);
-    if (stood && axes.has(id)) return;
+    const known = axes.get(id);
+    // It is there again, and showed this before.
+    if (stood && known) return void axes.set(id, { ...known, gone: false });
     const moment = one.take(reading, now());
     const { instrument, channel, angle } = reading;
     axes.set(id, { id, instrument, channel, angle, last: moment, gone: false });
@@ -83,7 +85,10 @@ export const useWire = defineStore('wire', () => {
 
   return {
     axes,
-    open: line.open,
+    /** Once: whoever opens it again finds it open. */
+    open(): void {
+      if (line.status.value === 'CLOSED') line.open();
+    },
     close: line.close,
     now,
     /** Calls back at every reading, in order. */

@@ -9,6 +9,7 @@ import { saveBundle } from '../../files/saveFile';
 import { newId } from '../../data/newId';
 import ChuckList from './ChuckList.vue';
 import { MACHINE_GROUPS, type MachineGroup } from './machineFields';
+import BarMaps from './BarMaps.vue';
 import LatheLikeness from './LatheLikeness.vue';
 import ScaleFields from './ScaleFields.vue';
 import CountsField from '../../ui/CountsField.vue';
@@ -91,6 +92,7 @@ const toFile = (): void => {
       </p>
       <StillSetRow :machine="machine" />
       <LatheLikeness :id="id" />
+      <BarMaps :id="id" />
       <form class="sheets" @submit.prevent="save">
         <ClashPicks :clashes="clashes" :document="draft" @choose="choose" />
         <section v-for="group in MACHINE_GROUPS" :key="group.key" class="sheet group">

@@ -4,7 +4,8 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { nextTick } from 'vue';
 import { fill, plain, press, useMounted } from '../../../testkit/mounted';
 import { shankJob, useOnScreen } from '../../../testkit/onScreen';
-import { heardSound, type SoundQuestion } from './heardSound';
+import { workerAtOnce } from '../../../testkit/workerAtOnce';
+import { heardSound } from './heardSound';
 import ListenPanel from './ListenPanel.vue';
 import { RATE, standInSound } from './standInSound';
 import { useChatterSetup } from './useChatterSetup';
@@ -57,16 +58,7 @@ describe('what is running', () => {
 });
 
 describe('the panel', () => {
-  /** A worker that answers at once, on the page's own thread. */
-  const begin = (): Worker => {
-    const one = {
-      onmessage: null as ((event: { data: unknown }) => void) | null,
-      terminate: () => undefined,
-      postMessage: (question: SoundQuestion) =>
-        queueMicrotask(() => one.onmessage?.({ data: { found: heardSound(question), error: null } })),
-    };
-    return one as unknown as Worker;
-  };
+  const begin = workerAtOnce(heardSound);
   const settled = async (): Promise<void> => {
     for (let i = 0; i < 6; i++) await new Promise((resolve) => setTimeout(resolve, 0));
     await nextTick();

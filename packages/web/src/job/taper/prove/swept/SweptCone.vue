@@ -4,12 +4,10 @@ import { computed, ref } from 'vue';
 import { usePreferences } from '../../../../data/stores/preferences';
 import { useWorkerTask } from '../../../../data/worker/useWorkerTask';
 import FigureText from '../../../../ui/FigureText.vue';
-import FileTake from '../../../../ui/FileTake.vue';
-import NoticeText from '../../../../ui/NoticeText.vue';
 import PhraseText from '../../../../ui/PhraseText.vue';
 import { useJobModel } from '../../../model/useJobModel';
-import LiveRecord from '../../set/long/LiveRecord.vue';
 import SweepChart from '../../set/long/SweepChart.vue';
+import SweepTake from '../../set/long/SweepTake.vue';
 import type { ConeFound, ConeQuestion } from './readCone';
 
 /** The finished cone read all along: how it stands, and what its needle's behaviour says of how it was cut. */
@@ -19,9 +17,8 @@ const props = withDefaults(defineProps<{ begin?: () => Worker }>(), {
 const model = useJobModel();
 const preferences = usePreferences();
 const text = ref('');
-const typing = ref(false);
 const resolution = computed(() => model.lathe.value?.indicator ?? 0.001);
-const { found, error, busy, slow, part, stop } = useWorkerTask<ConeQuestion, ConeFound>(props.begin, () => {
+const task = useWorkerTask<ConeQuestion, ConeFound>(props.begin, () => {
   const task = model.taper.value?.task;
   if (!task || text.value.trim() === '') return null;
   const { halfAngle, smallDiameter, length: along } = task;
@@ -33,6 +30,7 @@ const { found, error, busy, slow, part, stop } = useWorkerTask<ConeQuestion, Con
     resolution: resolution.value,
   };
 });
+const { found } = task;
 const wanted = computed(() => {
   const task = model.taper.value?.task;
   const at = (off: number): number => Math.tan((task?.halfAngle ?? 0) + off);
@@ -53,25 +51,11 @@ async function keep(): Promise<void> {
 
 <template>
   <section class="cone" aria-label="Read all along">
-    <div class="top">
-      <FileTake
-        label="A file of readings"
-        accept=".csv,.txt,.tsv,text/csv,text/plain"
-        @taken="async (file) => (text = await file.text())"
-      />
-      <v-btn v-if="!typing" @click="typing = true">Type or paste</v-btn>
-      <v-btn v-if="text" @click="text = ''">Clear</v-btn>
-    </div>
-    <LiveRecord @read="(all) => (text = all)" />
-    <v-textarea v-if="typing" v-model="text" label="Travel and reading, a pair a line" rows="4" />
+    <SweepTake v-model="text" title="Read all along" :task="task" />
     <p v-if="!text" class="quiet">
       The indicator at centre height, the carriage run from end to end of the finished cone; more is a larger
       radius.
     </p>
-    <p v-if="busy && slow" class="quiet" role="status">
-      Looking at it, {{ Math.round(100 * part) }} % <v-btn @click="stop">Stop</v-btn>
-    </p>
-    <NoticeText v-if="error" tone="warn">{{ error.sentence }}</NoticeText>
     <template v-if="found">
       <p role="status">
         It stands at <strong class="big"><FigureText :figure="angle(found.cone.halfAngle)" large /></strong>,
@@ -106,11 +90,6 @@ async function keep(): Promise<void> {
   display: grid;
   gap: 10px;
   width: 100%;
-}
-.top {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
 }
 .big {
   font-size: 28px;

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { nextTick } from 'vue';
 import { plain, press } from '../../../../testkit/mounted';
 import { shankJob, useOnScreen } from '../../../../testkit/onScreen';
+import { workerAtOnce } from '../../../../testkit/workerAtOnce';
 import { readCone, type ConeQuestion } from './readCone';
 import SweptCone from './SweptCone.vue';
 
@@ -34,16 +35,7 @@ describe('a cone read all along', () => {
   });
 
   it('is kept as evidence, with what it shows named before', async () => {
-    const worker = (): Worker => {
-      const one = {
-        onmessage: null as ((event: { data: unknown }) => void) | null,
-        terminate: () => undefined,
-        postMessage: (asked: ConeQuestion) =>
-          queueMicrotask(() => one.onmessage?.({ data: { found: readCone(asked), error: null } })),
-      };
-      return one as unknown as Worker;
-    };
-    const host = screen.show(shankJob('attachment'), SweptCone, { begin: worker });
+    const host = screen.show(shankJob('attachment'), SweptCone, { begin: workerAtOnce(readCone) });
     const file = { text: async () => rows((at) => TAN * at + (at > 40 ? 0.03 : 0)) };
     const input = host.querySelector<HTMLInputElement>('input[type=file]')!;
     Object.defineProperty(input, 'files', { value: [file], configurable: true });

@@ -1,62 +1,35 @@
 <script setup lang="ts">
 import { angle, length } from '@anello/core/figure';
 import type { SettingStep } from '@anello/core/setting';
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
 import FigureText from '../../../../ui/FigureText.vue';
-import FileTake from '../../../../ui/FileTake.vue';
 import NoticeText from '../../../../ui/NoticeText.vue';
 import PhraseText from '../../../../ui/PhraseText.vue';
 import QuantityField from '../../../../ui/QuantityField.vue';
 import type { SettingDesk } from '../useSetting';
 import SweepChart from './SweepChart.vue';
-import LiveRecord from './LiveRecord.vue';
+import SweepTake from './SweepTake.vue';
 import { useLongSweep } from './useLongSweep';
 
 /** The needle read all along instead of at stations: what it shows, what that costs on this part, what to do. */
 const props = defineProps<{ desk: SettingDesk; step: SettingStep }>();
 const long = useLongSweep(props.desk, () => props.step);
 const { text, without, begins } = long;
-const { found, error, busy, slow, part } = long.task;
+const { found } = long.task;
 const verdict = computed(() => found.value?.verdict ?? null);
-const typing = ref(false);
 const band = computed(() => {
   const last = props.step.sweep?.stations.at(-1);
   return last
     ? { above: (last.high - last.expected) / last.at, below: (last.low - last.expected) / last.at }
     : { above: 0, below: 0 };
 });
-async function take(file: File): Promise<void> {
-  read(await file.text());
-}
-function read(all: string): void {
-  without.value = null;
-  text.value = all;
-}
 /** Costs are told to what a micrometer shows. */
 const COST = 0.001;
 </script>
 
 <template>
   <section class="long sheet" aria-label="The needle all along">
-    <header class="top">
-      <h2>The needle all along</h2>
-      <FileTake label="A file of readings" accept=".csv,.txt,.tsv,text/csv,text/plain" @taken="take" />
-      <v-btn v-if="!typing" @click="typing = true">Type or paste</v-btn>
-      <v-btn v-if="text" @click="long.clear()">Clear</v-btn>
-    </header>
-    <LiveRecord @read="read" />
-    <v-textarea
-      v-if="typing"
-      v-model="text"
-      label="Travel and reading, a pair a line"
-      rows="5"
-      class="figures-in"
-      placeholder="0, 0&#10;5, 0.126&#10;10, 0.251"
-    />
-    <p v-if="busy && slow" class="quiet" role="status">
-      Looking at it, {{ Math.round(100 * part) }} % <v-btn @click="long.task.stop()">Stop</v-btn>
-    </p>
-    <NoticeText v-if="error" tone="warn">{{ error.sentence }}</NoticeText>
+    <SweepTake v-model="text" title="The needle all along" :task="long.task" @taken="without = null" />
     <template v-if="found && verdict">
       <p class="says" :class="verdict.inBand ? 'in' : 'out'" role="status">
         <strong class="big"
@@ -139,17 +112,6 @@ const COST = 0.001;
   padding: 12px 20px;
   display: grid;
   gap: 10px;
-}
-.top {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px 14px;
-  align-items: center;
-}
-h2 {
-  font-size: 18px;
-  font-weight: 650;
-  margin-right: auto;
 }
 .says {
   display: flex;

@@ -4,21 +4,13 @@ import { nextTick } from 'vue';
 import { useJob } from '../../../../data/stores/job';
 import { LATHE_ID, shankJob, useOnScreen } from '../../../../testkit/onScreen';
 import { useSetting } from '../useSetting';
-import { judgedSweep, thinnedTo, type LongQuestion } from './judgedSweep';
+import { workerAtOnce } from '../../../../testkit/workerAtOnce';
+import { judgedSweep, thinnedTo } from './judgedSweep';
 import { useLongSweep } from './useLongSweep';
 
 const screen = useOnScreen();
 
-/** A worker that answers at once, on the page's own thread. */
-const worker = (): Worker => {
-  const one = {
-    onmessage: null as ((event: { data: unknown }) => void) | null,
-    terminate: () => undefined,
-    postMessage: (question: LongQuestion) =>
-      queueMicrotask(() => one.onmessage?.({ data: { found: judgedSweep(question), error: null } })),
-  };
-  return one as unknown as Worker;
-};
+const worker = workerAtOnce(judgedSweep);
 const desk = () => {
   const found = screen.work(shankJob('attachment'), () => {
     const setting = useSetting();
