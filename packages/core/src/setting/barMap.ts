@@ -114,8 +114,8 @@ function words({ from, to, off, best, costs }: Omit<BarMap, 'said'>, partLength:
     length(best.from, 1, { bare: true }),
     ' to ',
     length(best.to, 1),
-    ': that leaves ',
-    length(costs, FINE),
+    costs < FINE ? ': that leaves less than ' : ': that leaves ',
+    length(Math.max(costs, FINE), FINE),
     ' on diameter',
   ];
 }

@@ -16,6 +16,8 @@ const preferences = usePreferences();
 /** Lengths that tapers here have, mm. */
 const LENGTHS = [25, 50, 80, 120, 200];
 const MOST = 100;
+/** Straighter than a needle tells nobody can say. mm */
+const FINE = 0.001;
 const rows = useAsked<LogPage, LogRow>(() => [
   `/api/log?${new URLSearchParams({ machine: props.id, kind: 'swept', limit: String(MOST) }).toString()}`,
 ]);
@@ -67,7 +69,10 @@ const maps = computed(() => {
                 <FigureText :figure="length(one.best.from, 1, { bare: true })" /> to
                 <FigureText :figure="length(one.best.to, 1)" />
               </td>
-              <td><FigureText :figure="length(one.costs, 0.001)" /></td>
+              <td>
+                <template v-if="one.costs < FINE">under </template
+                ><FigureText :figure="length(Math.max(one.costs, FINE), FINE)" />
+              </td>
             </tr>
           </tbody>
         </table>

@@ -72,6 +72,7 @@ async function keep(): Promise<void> {
         :spikes="found.cone.analysis.spikes.map(({ at }) => at)"
         :follows="null"
         :before="null"
+        :width="360"
       />
       <ul v-if="found.cone.shows.length" class="shows" aria-label="What the cone shows">
         <li v-for="(one, i) in found.cone.shows" :key="i">

@@ -7,25 +7,30 @@ import { usePreferences } from '../../../../data/stores/preferences';
 import type { Read } from './judgedSweep';
 
 /** What the needle did against what it should have done: readings, the fit through them, the band this part allows. */
-const props = defineProps<{
-  readings: readonly Read[];
-  leftOut: readonly Read[];
-  fitted: readonly Read[];
-  /** Reading to each mm of travel as it should be, and how far off that may be either way. */
-  slope: number;
-  below: number;
-  above: number;
-  spikes: readonly number[];
-  /** Where the needle begins to follow: what is before it is lash, and goes off the drawing. */
-  follows: number | null;
-  before: { readonly readings: readonly Read[]; readonly slope: number } | null;
-}>();
+const props = withDefaults(
+  defineProps<{
+    readings: readonly Read[];
+    leftOut: readonly Read[];
+    fitted: readonly Read[];
+    /** Reading to each mm of travel as it should be, and how far off that may be either way. */
+    slope: number;
+    below: number;
+    above: number;
+    spikes: readonly number[];
+    /** Where the needle begins to follow: what is before it is lash, and goes off the drawing. */
+    follows: number | null;
+    before: { readonly readings: readonly Read[]; readonly slope: number } | null;
+    /** Of the drawing, in its own units: less where it stands in a narrow column, so that its words stay large. */
+    width?: number;
+  }>(),
+  { width: 760 },
+);
 /** A stretch drawn across by hand. */
 const emit = defineEmits<{ stretch: [from: number, to: number] }>();
 const preferences = usePreferences();
 /** Several may be on a page. */
 const inside = useId();
-const W = 760;
+const W = props.width;
 const H = 230;
 const M = { left: 62, right: 14, top: 12, bottom: 30 };
 
