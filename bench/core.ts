@@ -8,6 +8,7 @@ import { METRIC_88, gaugeBlockStack } from '@anello/core/kit';
 import { layoutPart } from '@anello/core/part';
 import { checkPlan, operationInHand, planPart } from '@anello/core/plan';
 import { settingSteps } from '@anello/core/setting';
+import { spectrumOf } from '@anello/core/chatter';
 import { analyseSweep } from '@anello/core/sweep';
 import { identifyTaper } from '@anello/core/taper';
 import { compareWays } from '@anello/core/ways';
@@ -61,6 +62,7 @@ export function benchCore(): Figure[] {
     timed('one operation with its card, median', BUDGET_MS, cardOfAnOperation),
     timed('path of a round nose, 100,000 points, median', 150, nosePath),
     timed('a sweep of 100,000 readings, slowest sort of it, median', 150, sweptFar),
+    timed('four seconds of sound listened to, median', 100, listened),
     timed('table of two-handle steps, median', 150, steps),
     {
       what: 'recompute a job after a keystroke, median',
@@ -101,6 +103,21 @@ function sweptFar(): number {
       );
     }),
   );
+}
+
+/** A cut's hiss with a pitch and its octave in it, as long as is listened to at once. */
+function listened(): number {
+  const rate = 16_000;
+  const sound = Float32Array.from(
+    { length: 4 * rate },
+    (_, i) => 0.3 * Math.sin(0.43 * i) + 0.1 * Math.sin(0.86 * i) + 0.1 * Math.sin(12.9898 * i * i),
+  );
+  const once = (): number => {
+    const from = performance.now();
+    spectrumOf(sound, rate);
+    return performance.now() - from;
+  };
+  return median(Array.from({ length: 9 }, once));
 }
 
 function nosePath(): number {

@@ -40,6 +40,11 @@ describe('a line of the wire', () => {
     expect(readWireLine(line)).toEqual({ said: expect.stringContaining(said) as string });
   });
 
+  it('as long as a line may be is a line', () => {
+    const short = '{"instrument":"dial","value":1}';
+    expect(readWireLine(short + ' '.repeat(LONGEST_LINE - short.length))).toHaveProperty('reading');
+  });
+
   it('whatever is written in the form comes back, in mm', () => {
     const line = fc.record(
       {

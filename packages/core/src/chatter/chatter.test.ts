@@ -32,7 +32,8 @@ describe('the pitches of a sound', () => {
     fc.assert(
       fc.property(fc.double({ min: 60, max: 5500, noNaN: true }), (hz) => {
         const [line] = spectrumOf(sound([[hz, 0.2]]), RATE).lines;
-        expect(Math.abs(line!.hz - hz)).toBeLessThan(3 * line!.u);
+        // A tenth of the step from one pitch of the spectrum to the next.
+        expect(Math.abs(line!.hz - hz)).toBeLessThan(0.1);
         expect(line!.u).toBeLessThan(0.5);
       }),
       { numRuns: 25 },
@@ -53,6 +54,9 @@ describe('the pitches of a sound', () => {
     const { lines, drawn } = spectrumOf(sound([], 3), RATE);
     expect(lines).toEqual([]);
     expect(drawn.length).toBeGreaterThan(200);
+    expect(drawn.length).toBeLessThanOrEqual(400);
+    expect(drawn[0]!.hz).toBeLessThan(35);
+    expect(drawn.at(-1)!.hz).toBeGreaterThan(5800);
     drawn.slice(1).forEach(({ hz }, i) => expect(hz).toBeGreaterThan(drawn[i]!.hz));
     expect(Math.max(...drawn.map(({ level }) => level))).toBeCloseTo(0, 9);
   });
@@ -148,6 +152,10 @@ describe('what a pitch says', () => {
     const { fits, check } = hearPitch({ hz: (40 * 420) / 60, u: 0.5 }, setup({ teeth: [40, 56] }));
     expect(fits.map(({ id }) => id)).toEqual(['gear-40']);
     expect(text(check)).toContain('a fifth slower');
+  });
+  it('between centres no jaw sounds', () => {
+    expect(hearPitch({ hz: 21, u: 0.1 }, setup({ jaws: 3 })).fits.map(({ id }) => id)).toEqual(['jaws']);
+    expect(hearPitch({ hz: 21, u: 0.1 }, setup({ jaws: null })).fits).toEqual([]);
   });
   it('bar or work: it says that it cannot tell, and what does', () => {
     const like: Beam = { ...work, length: Math.sqrt((30 / 16) * 96 ** 2) };

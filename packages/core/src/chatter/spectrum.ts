@@ -49,11 +49,12 @@ export function spectrumOf(samples: Float32Array, rate: number): Spectrum {
   const from = Math.max(2, Math.ceil(LOW / step));
   const to = Math.min(size / 2 - 2, Math.floor(HIGH / step));
   const level = Float64Array.from(power, (p) => 10 * Math.log10(p + Number.MIN_VALUE * 1e10));
+  const floor = floorOf(level, from, to);
   const lines: LoudLine[] = [];
   for (let k = from; k <= to; k++) {
     const here = level[k] as number;
     if (here < (level[k - 1] as number) || here <= (level[k + 1] as number)) continue;
-    const above = here - floorAround(level, k, from, to);
+    const above = here - floor(k);
     if (above < STANDS_OUT) continue;
     const shift = vertex(level[k - 1] as number, here, level[k + 1] as number);
     lines.push({ hz: (k + shift) * step, above, u: step / 4 });
@@ -86,14 +87,23 @@ function averaged(samples: Float32Array, size: number): Float64Array {
   return power;
 }
 
-/** The median of what is round a place, itself and its skirts left out. */
-function floorAround(level: Float64Array, k: number, from: number, to: number): number {
-  const reach = Math.max(12, Math.round(k * AROUND));
-  const around: number[] = [];
-  for (let i = Math.max(from, k - reach); i <= Math.min(to, k + reach); i++)
-    if (Math.abs(i - k) > 3) around.push(level[i] as number);
-  around.sort((a, b) => a - b);
-  return around[Math.floor(around.length / 2)] ?? Infinity;
+/** Places nearer than this part of their pitch have the same surroundings. */
+const SAME = 1.04;
+
+/** What is round a place: the median, of which a few peaks do not move anything. Worked out once for places near together. */
+function floorOf(level: Float64Array, from: number, to: number): (k: number) => number {
+  const known = new Map<number, number>();
+  return (k) => {
+    const which = Math.round(Math.log(k) / Math.log(SAME));
+    const before = known.get(which);
+    if (before !== undefined) return before;
+    const middle = Math.round(SAME ** which);
+    const reach = Math.max(12, Math.round(middle * AROUND));
+    const around = level.slice(Math.max(from, middle - reach), Math.min(to, middle + reach) + 1).sort();
+    const median = around[Math.floor(around.length / 2)] ?? Infinity;
+    known.set(which, median);
+    return median;
+  };
 }
 
 /** Where between three levels the peak lies, in steps: the vertex of a parabola through them. */

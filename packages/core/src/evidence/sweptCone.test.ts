@@ -79,6 +79,12 @@ describe('a finished cone, run along with an indicator', () => {
     const rough = sweptCone({ ...read((z) => 8 + 0.05 * z, { scatter: 0.006 }), halfAngle: Math.atan(0.05) });
     expect(text(rough)).toEqual([expect.stringContaining('Chatter or torn metal')]);
   });
+  it('swinging with the screw that fed it', () => {
+    const swings = (z: number): number => 8 + 0.05 * z + 0.006 * Math.sin((2 * Math.PI * z) / 3);
+    const cone = sweptCone({ ...read(swings), halfAngle: Math.atan(0.05), lead: 3 });
+    expect(text(cone)[0]).toMatch(/^It swings by 0\.012 mm every 3\.00 mm \| The screw that fed it/);
+    expect(cone.shows[0]!.costs).toBeCloseTo(0.024, 3);
+  });
   it('no cone, or too few readings, are refused', () => {
     expect(() => sweptCone({ ...read(() => 8), halfAngle: 0 })).toThrow(
       expect.objectContaining({ field: 'halfAngle' }),

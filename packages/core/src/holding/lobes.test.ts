@@ -46,6 +46,18 @@ describe('a needle read right round', () => {
       ),
     );
   });
+  it('its uncertainty is that of the scatter, shared out over the readings; of a needle that does not tremble its step', () => {
+    // Up and down by 0.004 in turn comes too often for any lobe that is fitted.
+    const readings = round([], { count: 32 }).map((one, i) => ({ ...one, reading: i % 2 ? 0.004 : -0.004 }));
+    const { lobes, hash } = readRound({
+      readings: readings.map((one) => ({ ...one, reading: one.reading + Math.cos(one.direction) })),
+      resolution: RESOLUTION,
+    });
+    expect(hash).toBeCloseTo(0.004 * Math.sqrt(32 / 23), 6);
+    expect(lobes[0]!.u).toBeCloseTo(0.004 * Math.sqrt(32 / 25) * Math.sqrt(2 / 32), 4);
+    const still = readRound({ readings: round([{ times: 1, height: 1, high: 0 }]), resolution: 0.01 });
+    expect(still.lobes[0]!.u).toBeCloseTo(0.01 * Math.sqrt(2 / 5) * Math.sqrt(2 / 12), 6);
+  });
   it('the offset is toward the jaws it lies between, whatever else is there', () => {
     const off = { times: 1, height: 0.1, high: Math.PI / 2 };
     const { offset, swing } = readRound({

@@ -107,6 +107,15 @@ describe('a needle at rest', () => {
     expect(rest.for).toBeCloseTo(2, 1);
     expect(rest.value).toBeCloseTo(1, 3);
   });
+  it('one that never moved rests since its first reading', () => {
+    expect(
+      restOf(
+        every(0.5, 4, () => 2),
+        0.01,
+      ),
+    ).toEqual({ value: 2, for: 4 });
+    expect(restOf([{ time: 7, value: 1 }], 0.01)).toEqual({ value: 1, for: 0 });
+  });
   it('one that creeps never rests longer than it takes to creep so far', () => {
     fc.assert(
       fc.property(fc.double({ min: 0.001, max: 1, noNaN: true }), (speed) => {
@@ -151,6 +160,10 @@ describe('high and low as the spindle is turned', () => {
     ).toBeNull();
     expect(swingOf([], 0.02)).toEqual({ high: null, low: null, whole: null, turns: 0 });
   });
+  it('where it began is no place it turned back from', () => {
+    expect(swingOf([0, 0.5, 1, 0.4], 0.05)).toMatchObject({ high: 1, low: null, turns: 1 });
+    expect(swingOf([1, 0.5, 0, 0.6], 0.05)).toMatchObject({ high: null, low: 0, turns: 1 });
+  });
   it('after a jaw was moved the new high and low count', () => {
     const { whole, turns } = swingOf([...turned(720, 2, () => 0), ...turned(720, 0.5, () => 0)], 0.02);
     expect(whole).toBeCloseTo(1, 3);
@@ -181,6 +194,21 @@ describe('a needle that goes on by itself', () => {
         },
       ),
     );
+  });
+  it('how well it is known goes by the scatter, and by the step of one that does not tremble', () => {
+    const n = 101;
+    const times = Array.from({ length: n }, (_, i) => i * 0.05);
+    const spread = times.reduce((sum, t) => sum + (t - 2.5) ** 2, 0);
+    const steady = creepOf(
+      times.map((time) => ({ time, value: 0.01 * time })),
+      0.001,
+    )!;
+    expect(steady.u).toBeCloseTo((60 * Math.sqrt(0.001 ** 2 / 12 / (n - 2))) / Math.sqrt(spread), 9);
+    const trembling = creepOf(
+      times.map((time, i) => ({ time, value: 0.01 * time + (i % 2 ? 0.002 : -0.002) })),
+      0.0001,
+    )!;
+    expect(trembling.u).toBeCloseTo((60 * Math.sqrt((n * 0.002 ** 2) / (n - 2))) / Math.sqrt(spread), 5);
   });
   it('one that only trembles does not, nor one that was looked at for a moment', () => {
     expect(creepOf(creeps(0, 6), 0.001)).toBeNull();

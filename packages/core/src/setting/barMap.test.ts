@@ -48,6 +48,18 @@ describe('the map of a bar', () => {
     expect([beyond.from, beyond.to]).toEqual([0, 250]);
     expect(beyond.best!.from).toBeGreaterThanOrEqual(130);
   });
+  it('of two stretches the straighter is told, whichever was swept last', () => {
+    const [worn, good] = [swept(60, 0.04), swept(60, 0, { beginsAt: 130 })];
+    for (const sweeps of [
+      [worn, good],
+      [good, worn],
+    ]) {
+      const map = barMap(sweeps, 110)!;
+      expect(map.best!.from).toBeGreaterThanOrEqual(130);
+      expect(said(map)).toContain('that leaves less than 0.001 mm on diameter');
+    }
+    expect(said(barMap([worn], 110))).toMatch(/that leaves 0\.0[1-9]\d mm on diameter/);
+  });
   it('a part longer than was swept asks for more of it; nothing swept has no map', () => {
     const map = barMap([swept(60, 0.04)], 200)!;
     expect(map.best).toBeNull();
