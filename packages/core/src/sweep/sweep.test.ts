@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { analyseSweep, type Sweep, type SweepAnalysis } from '.';
+import { analyseSweep, fittedSweep, termsTaken, type Sweep, type SweepAnalysis } from '.';
 import { MADE, madeSweep, type SweepTruth } from './sweeps.testdata';
 
 /** As near as is asked: 0.003 mm, or 15 in 100. */
@@ -173,5 +173,23 @@ describe('a sweep that shows little', () => {
       ),
       { numRuns: 60 },
     );
+  });
+});
+
+describe('what each term takes', () => {
+  it('adds up to the fit, with the straight needle under it', () => {
+    const { sweep } = madeSweep(['bow', 'step', 'sine'], 5);
+    const analysis = analyseSweep(sweep);
+    const places = [10, 40, 70];
+    const terms = termsTaken(sweep, analysis, places);
+    expect(terms.map(({ term }) => term)).toEqual(['bow', 'step', 'sine']);
+    const fitted = fittedSweep(sweep, analysis, places);
+    const straight = fitted.map((seen, i) => terms.reduce((left, { takes }) => left - takes[i]!, seen));
+    expect((straight[2]! - straight[1]!) / 30).toBeCloseTo(analysis.slope.value, 9);
+    expect((straight[1]! - straight[0]!) / 30).toBeCloseTo(analysis.slope.value, 9);
+  });
+  it('of a plain slope there are none', () => {
+    const { sweep } = madeSweep([], 5);
+    expect(termsTaken(sweep, analyseSweep(sweep), [10])).toEqual([]);
   });
 });

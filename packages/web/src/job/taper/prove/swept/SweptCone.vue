@@ -71,6 +71,7 @@ async function keep(): Promise<void> {
         :above="wanted.above"
         :spikes="found.cone.analysis.spikes.map(({ at }) => at)"
         :follows="null"
+        :terms="found.terms"
         :before="null"
         :width="360"
       />

@@ -1,6 +1,6 @@
 import { sweptCone, type SweptCone } from '@anello/core/evidence';
 import type { DefaultUnit } from '@anello/core/quantity';
-import { fittedSweep } from '@anello/core/sweep';
+import { fittedSweep, termsTaken, type TermTaken } from '@anello/core/sweep';
 import type { TaperTask } from '@anello/core/taper';
 import { readSweep } from '../../../../files/read/readSweep';
 import { thinnedTo, type Read } from '../../set/long/judgedSweep';
@@ -18,6 +18,8 @@ export interface ConeFound {
   readonly cone: SweptCone;
   readonly shown: readonly Read[];
   readonly fitted: readonly Read[];
+  /** What each term takes, at the places of the fit. */
+  readonly terms: readonly TermTaken[];
   readonly count: number;
 }
 
@@ -48,19 +50,17 @@ export function readCone(
   const way = last.seen < first.seen ? -1 : 1;
   const climbing = all.map(({ at, seen }): Read => ({ at, seen: way * seen }));
   const places = Array.from({ length: FITTED + 1 }, (_, i) => first.at + ((last.at - first.at) * i) / FITTED);
-  const fitted = fittedSweep(
-    {
-      travel: climbing.map(({ at }) => at),
-      reading: climbing.map(({ seen }) => seen),
-      expectedSlope: Math.tan(halfAngle),
-    },
-    cone.analysis,
-    places,
-  );
+  const climb = {
+    travel: climbing.map(({ at }) => at),
+    reading: climbing.map(({ seen }) => seen),
+    expectedSlope: Math.tan(halfAngle),
+  };
+  const fitted = fittedSweep(climb, cone.analysis, places);
   return {
     cone,
     count: all.length,
     shown: thinnedTo(climbing, SHOWN),
+    terms: termsTaken(climb, cone.analysis, places),
     fitted: places.map((at, i) => ({ at, seen: fitted[i] as number })),
   };
 }

@@ -54,6 +54,7 @@ const COST = 0.001;
         :above="band.above"
         :spikes="verdict.analysis.spikes.map(({ at }) => at)"
         :follows="found.follows"
+        :terms="found.terms"
         :before="long.before.value"
         @stretch="(from, to) => (without = { from, to })"
       />

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { scaleLinear } from 'd3-scale';
-import { line } from 'd3-shape';
+import type { TermTaken } from '@anello/core/sweep';
+import { area, line } from 'd3-shape';
 import { computed, ref, useId } from 'vue';
 import { drawn } from '../../../../drawing/dimensions';
 import { usePreferences } from '../../../../data/stores/preferences';
@@ -19,11 +20,13 @@ const props = withDefaults(
     spikes: readonly number[];
     /** Where the needle begins to follow: what is before it is lash, and goes off the drawing. */
     follows: number | null;
+    /** What each term of the fit takes, at its places. */
+    terms?: readonly TermTaken[];
     before: { readonly readings: readonly Read[]; readonly slope: number } | null;
     /** Of the drawing, in its own units: less where it stands in a narrow column, so that its words stay large. */
     width?: number;
   }>(),
-  { width: 760 },
+  { width: 760, terms: () => [] },
 );
 /** A stretch drawn across by hand. */
 const emit = defineEmits<{ stretch: [from: number, to: number] }>();
@@ -74,6 +77,25 @@ const pathOf = (some: readonly Read[]): string =>
   line<Read>()
     .x((p) => x.value(p.at))
     .y((p) => y.value(p.seen))([...some]) ?? '';
+/** Between the fit and what it would be without each of them; named where it takes most. */
+const NAMES: Readonly<Record<TermTaken['term'], string>> = { bow: 'bow', step: 'step', sine: 'screw' };
+const taken = computed(() =>
+  props.terms.map(({ term, takes }) => {
+    const between = fit.value.map((p, i) => ({ ...p, without: p.seen - (takes[i] ?? 0) }));
+    const most = takes.reduce((top, one, i) => (Math.abs(one) > Math.abs(takes[top] ?? 0) ? i : top), 0);
+    const at = between[most];
+    return {
+      term,
+      name: NAMES[term],
+      path:
+        area<(typeof between)[number]>()
+          .x((p) => x.value(p.at))
+          .y0((p) => y.value(p.without))
+          .y1((p) => y.value(p.seen))(between) ?? '',
+      label: at && { x: x.value(at.at), y: (y.value(at.without) + y.value(at.seen)) / 2 + 5 },
+    };
+  }),
+);
 const band = computed(() => {
   const run = end.value - start.value;
   const [a, b] = [x.value(start.value), x.value(end.value)];
@@ -136,6 +158,12 @@ function up(): void {
       <circle v-for="(p, i) in dots" :key="i" :cx="x(p.at)" :cy="y(p.seen)" r="2.4" class="dot" />
       <circle v-for="(p, i) in out" :key="`out${i}`" :cx="x(p.at)" :cy="y(p.seen)" r="2" class="out" />
       <circle v-for="(p, i) in marked" :key="`spike${i}`" :cx="x(p.at)" :cy="y(p.seen)" r="7" class="spike" />
+      <g v-for="one in taken" :key="one.term">
+        <path :d="one.path" class="taken" />
+        <text v-if="one.label" :x="one.label.x" :y="one.label.y" text-anchor="middle" class="named">
+          {{ one.name }}
+        </text>
+      </g>
       <path :d="pathOf(fit)" class="fit" />
     </g>
     <g v-if="follows !== null">
@@ -203,6 +231,14 @@ text {
   fill: none;
   stroke: var(--blue);
   stroke-width: 2.6;
+}
+.taken {
+  fill: var(--blue);
+  opacity: 0.14;
+}
+.named {
+  fill: var(--blue);
+  font-weight: 650;
 }
 .spike {
   fill: none;

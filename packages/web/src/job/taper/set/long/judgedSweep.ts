@@ -6,7 +6,7 @@ import {
   type SettingContext,
   type SettingStep,
 } from '@anello/core/setting';
-import { fittedSweep } from '@anello/core/sweep';
+import { fittedSweep, termsTaken, type TermTaken } from '@anello/core/sweep';
 import type { WayId } from '@anello/core/taper';
 import { followsFrom } from './follows';
 import { readSweep, type ReadSweep } from '../../../../files/read/readSweep';
@@ -38,6 +38,8 @@ export interface LongFound {
   readonly count: number;
   /** What the analysis takes the needle to have done. */
   readonly fitted: readonly Read[];
+  /** What each of its terms takes, at the places of the fit. */
+  readonly terms: readonly TermTaken[];
   readonly wanted: number;
   /** Where on the travel the needle begins to follow, where it does not at once. */
   readonly follows: number | null;
@@ -82,13 +84,15 @@ export function judgedSweep(
   const [from, to] = [counted[0]?.at ?? 0, counted.at(-1)?.at ?? 0];
   const places = Array.from({ length: FITTED + 1 }, (_, i) => from + ((to - from) * i) / FITTED);
   const wanted = slopeWanted(sweep, context);
-  const fitted = fittedSweep({ ...given, expectedSlope: wanted }, verdict.analysis, places);
+  const asked = { ...given, expectedSlope: wanted };
+  const fitted = fittedSweep(asked, verdict.analysis, places);
   return {
     verdict,
     shown: thinnedTo(counted, SHOWN),
     leftOut: thinnedTo(all.filter(out), SHOWN),
     count: counted.length,
     fitted: places.map((at, i) => ({ at, seen: fitted[i] as number })),
+    terms: termsTaken(asked, verdict.analysis, places),
     wanted,
     follows: verdict.analysis.flat ? followsFrom(places, fitted) : null,
     unread,

@@ -90,3 +90,30 @@ describe('many readings to be drawn', () => {
     expect(thinnedTo(all.slice(0, 50), 800)).toHaveLength(50);
   });
 });
+
+describe('what each term takes', () => {
+  it('is told at the places of the fit: a bow most in its middle, a step from where it is', () => {
+    const { model } = desk();
+    const { task } = model.context.value!;
+    const step = model.steps.value.find(({ sweep }) => sweep?.reads === 'climb')!;
+    const rows = Array.from({ length: 200 }, (_, i) => {
+      const at = i / 2;
+      const bow = (0.03 * 4 * at * (99.5 - at)) / 99.5 ** 2;
+      return `${at};${(at * Math.tan(task.halfAngle) + bow + 0.0005 * Math.sin(37 * i)).toFixed(5)}`;
+    });
+    const { terms, fitted } = judgedSweep({
+      text: rows.join('\n'),
+      defaultUnit: 'mm',
+      way: 'attachment',
+      context: model.context.value!,
+      sweep: step.sweep!,
+      lead: null,
+      without: null,
+    });
+    expect(terms.map(({ term }) => term)).toEqual(['bow']);
+    const [{ takes }] = terms as [(typeof terms)[number]];
+    expect(takes).toHaveLength(fitted.length);
+    expect(Math.max(...takes)).toBeCloseTo(0.03, 3);
+    expect(takes.indexOf(Math.max(...takes))).toBe((takes.length - 1) / 2);
+  });
+});
