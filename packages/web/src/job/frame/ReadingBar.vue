@@ -231,7 +231,7 @@ input[aria-invalid='true'] {
 .bar:has(.take) .remark {
   flex-basis: 150px;
 }
-@media (max-width: 1120px) {
+@media (max-width: 1340px) {
   .keys {
     display: none;
   }

@@ -60,9 +60,9 @@ const COST = 0.001;
       />
       <p class="quiet legend">
         Off what it should read. Green: what this part allows. Blue: what is read out of
-        {{ found.count }} readings.<template v-if="long.before.value">
-          Dashed: as it was swept before.</template
-        >
+        {{ found.count }} readings<template v-if="found.terms.length"
+          >, washed what each part of it takes</template
+        >.<template v-if="long.before.value"> Dashed: as it was swept before.</template>
         <template v-if="without">
           Left out: <FigureText :figure="length(without.from, 0.1)" /> to
           <FigureText :figure="length(without.to, 0.1)" />.
