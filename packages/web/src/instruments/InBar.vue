@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { formatFigure, length, type Figure } from '@anello/core/figure';
 import { mdiGauge } from '@mdi/js';
 import { computed, defineAsyncComponent, onMounted, ref } from 'vue';
 import { usePreferences } from '../data/stores/preferences';
@@ -9,6 +8,7 @@ import { useWire } from '../data/wire/wire';
 import { useClick } from '../ui/useClick';
 import { figureText } from './figureText';
 import NeedleFace from './NeedleFace.vue';
+import { shownBy } from './shown';
 import { useTaking } from './useTaking';
 import { useWedge } from './useWedge';
 
@@ -45,14 +45,9 @@ useWedge(
   (text) => emit('take', text),
 );
 const band = computed(() => (suits.value && props.question?.band) || null);
-/** To the thousandth: what a needle shows. */
-const SHOWN = 0.001;
 const shown = computed(() => {
   const { reading } = inUse;
-  if (reading === null) return null;
-  if (axis.value?.angle) return `${reading.toFixed(2)}°`;
-  const figure: Figure = length(reading, SHOWN);
-  return formatFigure(figure, preferences.units);
+  return reading === null || !axis.value ? null : shownBy(axis.value, reading, preferences.units);
 });
 /** Which side of the band, by shape. */
 const side = computed(() => {

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import type { Entry } from '@anello/contract';
-import { formatFigure, length } from '@anello/core/figure';
 import { READS, STEEPEST_LEVER, type Reads } from '@anello/core/instrument';
 import { useEventListener } from '@vueuse/core';
 import { computed, ref } from 'vue';
@@ -9,6 +8,7 @@ import { ROLES, SPACE, useInUse, type Role } from '../data/wire/inUse';
 import { useWire, type Axis } from '../data/wire/wire';
 import QuantityField from '../ui/QuantityField.vue';
 import OwnPort from './OwnPort.vue';
+import { shownBy } from './shown';
 
 /** Which instruments feed this screen, how they stand, and how a figure is taken from one. */
 const open = defineModel<boolean>({ required: true });
@@ -34,8 +34,7 @@ const inRole = computed(() =>
     return axis ? [{ role, axis, use: inUse.useOf(axis.id) }] : [];
   }),
 );
-const asShown = (axis: Axis, value: number): string =>
-  axis.angle ? `${value.toFixed(2)}°` : formatFigure(length(value, 0.001), preferences.units);
+const asShown = (axis: Axis, value: number): string => shownBy(axis, value, preferences.units);
 function pick(role: Role, axis: Axis): void {
   inUse.change({ [role]: inUse.chosen[role] === axis.id ? null : axis.id });
 }

@@ -11,6 +11,7 @@ import { plain, press, useMounted } from '../testkit/mounted';
 import { figureText } from './figureText';
 import InBar from './InBar.vue';
 import { hasPorts, useOwnPort } from './useOwnPort';
+import { shownBy } from './shown';
 import { useTaking } from './useTaking';
 import { useWedge } from './useWedge';
 
@@ -281,6 +282,14 @@ describe('a figure as it is taken', () => {
     [25.4, false, 'inch', '1.0000 in'],
     [7.25, true, 'mm', '7.250°'],
   ] as const)('%s is %s', (value, angle, units, text) => expect(figureText(value, angle, units)).toBe(text));
+});
+
+describe('a figure as it is shown', () => {
+  it.each([
+    [1.9, false, 'mm', '1.900\u00a0mm'],
+    [25.4, false, 'inch', '1.00000\u00a0in'],
+    [7.256, true, 'mm', '7.26°'],
+  ] as const)('%s is %s', (value, angle, units, text) => expect(shownBy({ angle }, value, units)).toBe(text));
 });
 
 describe('in the reading bar', () => {
