@@ -3,7 +3,8 @@ import { chosenModel, columnsOf, costOf, firstOf, nearer, settled, type Model } 
 import { jumpsFrom, jumpsIn, offNeighbours, without } from './outliers';
 import { withOwnPeriod } from './ownPeriod';
 import { seriesOf, thinned, type Series } from './series';
-import { drawn } from './shapes';
+import { drawingOf, leftBy } from './shapes';
+import { sumsOf, type Sums } from './sums';
 import type { Sweep, SweepAnalysis } from './sweep';
 import type { TermId } from './terms/kind';
 import { termOf } from './terms/registry';
@@ -35,11 +36,17 @@ export function analyseSweep(sweep: Sweep): SweepAnalysis {
   return said(whole, onAll({ ...whole, period: found.series.period }, found.model));
 }
 
+/** A model settled on every reading, with the sums it came of. */
+interface Settled {
+  readonly sums: Sums;
+  readonly model: Model;
+}
+
 /** The terms of a sweep and where they sit, whatever single readings do. */
 function lookedFor(series: Series): Found {
   let found = best(without(series, offNeighbours(series)));
   for (let round = 1; round < ROUNDS; round++) {
-    const next = without(series, found.model.fit.residuals);
+    const next = without(series, found.model.fit.residuals());
     if (next.w.every((one, i) => one === found.series.w[i])) break;
     found = best(next);
   }
@@ -57,7 +64,7 @@ function best(series: Series): Found {
 /** Where nothing can be fitted the readings say no more than at which level they stand. */
 function levelOnly(series: Series): Model {
   const [level = []] = columnsOf([], {});
-  const fit = fitLinear({ ...series, w: series.w.map(() => 1) }, [drawn(series, level)]);
+  const fit = fitLinear(sumsOf({ ...series, w: series.w.map(() => 1) }), [level]);
   if (!fit) throw new Error('a level can always be fitted');
   return { terms: [], places: {}, fit: { ...fit, coefficients: [fit.coefficients[0] ?? 0, 0] } };
 }
@@ -70,15 +77,16 @@ function believable({ series, model }: Found): Model {
   });
   if (doubtful === undefined) return model;
   const terms = model.terms.filter((id) => id !== doubtful);
-  const rest = settled(series, terms, model.places);
+  const rest = settled(sumsOf(series), terms, model.places);
   return rest ? believable({ series, model: rest }) : model;
 }
 /** Less than this many of the instrument's own steps is what reading to whole steps makes by itself. */
 const LEAST_STEPS = 0.75;
 
 /** Standard deviation of one reading as it bears on a term: alike neighbours tell less than they are many. */
-function scatterOf({ w, resolution }: Series, { squares, freedom, residuals }: LinearFit): number {
-  const one = Math.sqrt(Math.max(squares / freedom, resolution ** 2 / 12));
+function scatterOf({ w, resolution }: Series, fit: LinearFit): number {
+  const residuals = fit.residuals();
+  const one = Math.sqrt(Math.max(fit.squares / fit.freedom, resolution ** 2 / 12));
   let [together, all] = [0, 0];
   for (let k = 1; k < residuals.length; k++) {
     const both = (w[k] as number) * (w[k - 1] as number);
@@ -107,21 +115,21 @@ function sizeOf(series: Series, { terms, places, fit }: Model, id: TermId): { si
 }
 
 /** The model settled on every reading, each place moved to where all of them leave least, without what jumps out. */
-function onAll(whole: Series, { terms, places }: Model): Found {
-  const start = settled(whole, terms, places) ?? settled(whole, [], {}) ?? levelOnly(whole);
-  const placed = nearer(whole, start) ?? start;
-  const series = without(whole, placed.fit.residuals);
-  if (series.w.every((one) => one === 1)) return { series, model: placed };
-  const again = nearer(series, settled(series, placed.terms, placed.places));
-  return again ? { series, model: again } : { series: whole, model: placed };
+function onAll(whole: Series, { terms, places, fit }: Model): Settled {
+  const drawing = drawingOf(whole);
+  const jumps = leftBy(whole, drawing, columnsOf(terms, places), fit.coefficients);
+  const sums = sumsOf(without(whole, jumps), drawing);
+  const start = settled(sums, terms, places) ?? settled(sums, [], {});
+  return start ? { sums, model: nearer(sums, start) ?? start } : { sums, model: levelOnly(whole) };
 }
 
-function said(whole: Series, { series, model }: Found): SweepAnalysis {
+function said(whole: Series, { sums, model }: Settled): SweepAnalysis {
+  const { series } = sums;
   const { terms, places, fit } = model;
   const has = (id: TermId): boolean => terms.includes(id);
   const amount = (id: TermId): number => fit.coefficients[firstOf(terms, id)] as number;
   const one = scatterOf(series, fit);
-  const joint = withSlides(series, model);
+  const joint = withSlides(sums, model);
   const slid = columnsOf(terms, places).length;
   return {
     slope: { value: fit.coefficients[1] as number, u: one * (joint.spread(1) ?? 0) },
@@ -131,20 +139,19 @@ function said(whole: Series, { series, model }: Found): SweepAnalysis {
     sine: has('sine')
       ? { amplitude: sizeOf(series, model, 'sine').size, period: series.period ?? series.length }
       : null,
-    spikes: spikesIn(whole, fit.residuals),
+    spikes: spikesIn(whole, fit.residuals()),
     noise: Math.sqrt(fit.squares / fit.freedom),
   };
 }
 
 /** The fit with how the readings change where a place does: what is not known of a place is not known of the slope either. */
-function withSlides(series: Series, { terms, places, fit }: Model): LinearFit {
+function withSlides(sums: Sums, { terms, places, fit }: Model): LinearFit {
   const slides = terms.flatMap((id) => {
     const slide = termOf(id).slide?.(places[id] ?? 0, fit.coefficients);
     return slide ? [slide] : [];
   });
   if (slides.length === 0) return fit;
-  const columns = [...columnsOf(terms, places), ...slides].map((column) => drawn(series, column));
-  return fitLinear(series, columns) ?? fit;
+  return fitLinear(sums, [...columnsOf(terms, places), ...slides]) ?? fit;
 }
 
 /** A hand that stops where it likes has stopped within so many gaps. */

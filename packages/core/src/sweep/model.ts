@@ -1,6 +1,6 @@
 import { fitLinear, squaresLeft, type LinearFit } from './linearFit';
 import type { Series } from './series';
-import { drawn, sumsOf, type Sums } from './shapes';
+import { sumsOf, type Sums } from './sums';
 import { all, type Column } from './tails';
 import { TERM_IDS, type Places, type TermId } from './terms/kind';
 import { termOf } from './terms/registry';
@@ -51,35 +51,40 @@ function bestOf(
 }
 
 /** Terms together, each where it leaves least; null where the readings do not tell them apart. */
-function fitted(series: Series, sums: Sums, terms: readonly TermId[]): Model | null {
+function fitted(sums: Sums, terms: readonly TermId[]): Model | null {
   let places: Places = {};
   const place = (among: readonly TermId[], id: TermId): void => {
-    places = bestOf(sums, among, places, id, termOf(id).coarse(series));
-    places = bestOf(sums, among, places, id, termOf(id).fine(series, placeIn(places, id)));
+    places = bestOf(sums, among, places, id, termOf(id).coarse(sums.series));
+    places = bestOf(sums, among, places, id, termOf(id).fine(sums.series, placeIn(places, id)));
   };
   terms.forEach((id, i) => place(terms.slice(0, i + 1), id));
   // Where one sits moves the others.
   if (terms.length > 1) for (const id of terms) place(terms, id);
-  return nearer(series, nearer(series, settled(series, terms, places)));
+  return nearer(sums, nearer(sums, settled(sums, terms, places)));
 }
 
 /** The joint fit with the places as they are. */
-export function settled(series: Series, terms: readonly TermId[], places: Places): Model | null {
-  const fit = fitLinear(
-    series,
-    columnsOf(terms, places).map((one) => drawn(series, one)),
-  );
+export function settled(sums: Sums, terms: readonly TermId[], places: Places): Model | null {
+  const fit = fitLinear(sums, columnsOf(terms, places));
   return fit && { terms, places, fit };
 }
 
 /** Each place moved to where the readings leave least, near where it is; where that is no better it stays. */
-export function nearer(series: Series, model: Model | null): Model | null {
+export function nearer(sums: Sums, model: Model | null): Model | null {
   return (model?.terms ?? []).reduce<Model | null>((now, id) => {
     const term = termOf(id);
     if (!now || !term.nearest) return now;
-    const place = term.nearest(series, placeIn(now.places, id), now.fit, firstOf(now.terms, id));
-    if (place === placeIn(now.places, id)) return now;
-    const moved = settled(series, now.terms, { ...now.places, [id]: place });
+    const near = placeIn(now.places, id);
+    const place = term.nearest({
+      series: sums.series,
+      near,
+      fit: now.fit,
+      first: firstOf(now.terms, id),
+      leanOn: (slide) =>
+        fitLinear(sums, [...columnsOf(now.terms, now.places), slide])?.coefficients.at(-1) ?? 0,
+    });
+    if (place === near) return now;
+    const moved = settled(sums, now.terms, { ...now.places, [id]: place });
     return moved && moved.fit.squares <= now.fit.squares ? moved : now;
   }, model);
 }
@@ -115,7 +120,7 @@ export function chosenModel(series: Series): Model | null {
   let best: Model | null = null;
   let least = Infinity;
   for (const terms of choices(series)) {
-    const model = fitted(series, sums, terms);
+    const model = fitted(sums, terms);
     if (!model) continue;
     const cost = costOf(series, model);
     if (cost < least) [least, best] = [cost, model];

@@ -1,5 +1,6 @@
 import { settled, type Model } from './model';
 import type { Series } from './series';
+import { sumsOf } from './sums';
 import { TURNS } from './terms/sine';
 
 /** Periods tried to one turn more over the whole travel: finer than a peak is wide. */
@@ -21,7 +22,7 @@ export function withOwnPeriod(series: Series, model: Model): Swung | null {
   const [slow, fast] = [TURNS / length, 1 / (READINGS * gap)];
   const count = Math.min(MOST_PERIODS, Math.ceil((fast - slow) * length * FINENESS));
   if (!(count > 0)) return null;
-  const { at, left } = leastSwing(series, model.fit.residuals, {
+  const { at, left } = leastSwing(series, model.fit.residuals(), {
     from: slow,
     by: (fast - slow) / count,
     count,
@@ -60,7 +61,7 @@ function leastSwing(
   ];
   let [at, least] = [from, Infinity];
   for (let i = 0; i < count; i++) {
-    const left = leftBy(w, y, s, c);
+    const left = squaresOff(w, y, s, c);
     if (left < least) [least, at] = [left, from + i * by];
     for (let k = 0; k < u.length; k++) {
       const [sine, cosine] = [s[k] as number, c[k] as number];
@@ -72,7 +73,7 @@ function leastSwing(
 }
 
 /** What a sine and a cosine leave. */
-function leftBy(w: Float64Array, y: Float64Array, s: Float64Array, c: Float64Array): number {
+function squaresOff(w: Float64Array, y: Float64Array, s: Float64Array, c: Float64Array): number {
   let [ss, cc, sc, sy, cy, yy] = [0, 0, 0, 0, 0, 0];
   for (let k = 0; k < y.length; k++) {
     const weight = w[k] as number;
@@ -92,7 +93,7 @@ function leftBy(w: Float64Array, y: Float64Array, s: Float64Array, c: Float64Arr
 function refined(series: Series, terms: Model['terms'], places: Model['places'], near: number): Swung | null {
   const swung = (period: number): Swung | null => {
     const own = { ...series, period };
-    const model = settled(own, terms, places);
+    const model = settled(sumsOf(own), terms, places);
     return model && { series: own, model };
   };
   let best = swung(near);

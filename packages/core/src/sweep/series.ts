@@ -37,7 +37,7 @@ export function seriesOf({ travel, reading, expectedSlope, lead, resolution }: S
   if (lead !== undefined) positive(lead, 'lead', 'The lead');
   if (resolution !== undefined) notNegative(resolution, 'resolution', 'What it is read to');
   const { x, y } = inOrder(travel, reading);
-  const middle = median(y);
+  const middle = y.reduce((sum, value) => sum + value, 0) / y.length;
   const from = x[0] as number;
   const length = (x.at(-1) as number) - from;
   if (!(length > 0))

@@ -1,90 +1,72 @@
 import { firstNotUnder } from '../basics/search';
 import type { Series } from './series';
-import { SHAPE_IDS, type Column, type ShapeId } from './tails';
+import type { Column, ShapeId, Tail } from './tails';
 
-type Shape = (u: number, series: Series) => number;
+/** Turns of a swing over the travel, rad to a mm; none where there is no swing. */
+const turnOf = ({ period }: Series): number => (period === null ? 0 : (2 * Math.PI) / period);
 
-/** Of the travel from the first reading on. */
-const SHAPES: Readonly<Record<ShapeId, Shape>> = {
-  level: () => 1,
+/** Of the travel from the first reading on, for all readings at once. */
+const SHAPES: Readonly<Record<ShapeId, (u: Float64Array, series: Series) => Float64Array>> = {
+  level: (u) => new Float64Array(u.length).fill(1),
   travel: (u) => u,
-  bow: (u, { length }) => (4 * u * (length - u)) / length ** 2,
-  sine: (u, { period }) => (period === null ? 0 : Math.sin((2 * Math.PI * u) / period)),
-  cosine: (u, { period }) => (period === null ? 0 : Math.cos((2 * Math.PI * u) / period)),
+  bow: (u, { length }) => u.map((at) => (4 * at * (length - at)) / length ** 2),
+  sine: (u, series) => {
+    const turn = turnOf(series);
+    return u.map((at) => Math.sin(turn * at));
+  },
+  cosine: (u, series) => {
+    const turn = turnOf(series);
+    return u.map((at) => (turn === 0 ? 0 : Math.cos(turn * at)));
+  },
 };
 
-/** A column at every reading. */
-export function drawn(series: Series, tails: Column): Float64Array {
+/** The shapes at every reading of a series, each worked out when it is first asked for; and where a tail begins. */
+export interface Drawing {
+  of(shape: ShapeId): Float64Array;
+  /** Index of the first reading beyond a place. */
+  beyond(place: number): number;
+}
+
+export function drawingOf(series: Series): Drawing {
   const { u } = series;
-  const column = new Float64Array(u.length);
-  for (const { of, times, after } of tails) {
-    const shape = SHAPES[of];
-    for (let k = firstOver(u, after); k < u.length; k++)
-      column[k] = (column[k] as number) + times * shape(u[k] as number, series);
-  }
-  return column;
-}
-
-/** Index of the first reading beyond a place. */
-function firstOver(u: Float64Array, place: number): number {
-  let k = firstNotUnder(u, place);
-  while (k < u.length && (u[k] as number) <= place) k++;
-  return k;
-}
-
-/** Sums of products of shapes, and of each with the readings, over all readings from each one on. */
-export interface Sums {
-  /** Of two columns, or of one with the readings. */
-  product(a: Column, b: Column | 'readings'): number;
-  /** Of the readings with themselves. */
-  readonly readings: number;
-}
-
-/**
- * Wherever terms sit, their columns are the same few shapes from some reading on: with sums from each reading on, a choice of
- * places is judged without going through the readings again.
- */
-export function sumsOf(series: Series): Sums {
-  const { u, y, w } = series;
-  const n = u.length;
-  const values = SHAPE_IDS.map((id) => Float64Array.from(u, (at) => SHAPES[id](at, series)));
-  const tailSums = (a: Float64Array, b: Float64Array): Float64Array => {
-    const sums = new Float64Array(n + 1);
-    for (let k = n - 1; k >= 0; k--)
-      sums[k] = (sums[k + 1] as number) + (w[k] as number) * (a[k] as number) * (b[k] as number);
-    return sums;
-  };
-  const index = (id: ShapeId): number => SHAPE_IDS.indexOf(id);
-  const shapes = values.map((a, i) => values.map((b, j) => (j < i ? null : tailSums(a, b))));
-  const withReadings = values.map((a) => tailSums(a, y));
-  const from = new Map<number, number>();
-  const firstOf = (after: number): number => {
-    const known = from.get(after);
-    if (known !== undefined) return known;
-    const found = after === -Infinity ? 0 : firstOver(u, after);
-    from.set(after, found);
-    return found;
-  };
-  const pair = (a: ShapeId, b: ShapeId): Float64Array => {
-    const [i, j] = [index(a), index(b)];
-    return (i < j ? shapes[i]?.[j] : shapes[j]?.[i]) as Float64Array;
-  };
+  const drawn = new Map<ShapeId, Float64Array>();
+  const known = new Map<number, number>([[-Infinity, 0]]);
   return {
-    readings: tailSums(y, y)[0] as number,
-    product(a, b) {
-      let sum = 0;
-      for (const one of a) {
-        if (b === 'readings') {
-          sum += one.times * ((withReadings[index(one.of)] as Float64Array)[firstOf(one.after)] as number);
-          continue;
-        }
-        for (const other of b)
-          sum +=
-            one.times *
-            other.times *
-            (pair(one.of, other.of)[Math.max(firstOf(one.after), firstOf(other.after))] as number);
-      }
-      return sum;
+    of(shape) {
+      const before = drawn.get(shape);
+      if (before) return before;
+      const now = SHAPES[shape](u, series);
+      drawn.set(shape, now);
+      return now;
+    },
+    beyond(place) {
+      const before = known.get(place);
+      if (before !== undefined) return before;
+      let k = firstNotUnder(u, place);
+      while (k < u.length && (u[k] as number) <= place) k++;
+      known.set(place, k);
+      return k;
     },
   };
+}
+
+/** What is left of the readings when so much of each column has been taken out of them. */
+export function leftBy(
+  { y }: Series,
+  drawing: Drawing,
+  columns: readonly Column[],
+  by: readonly number[],
+): Float64Array {
+  const left = y.slice();
+  columns.forEach((column, i) => {
+    for (const tail of column) takeOut(left, drawing, tail, by[i] as number);
+  });
+  return left;
+}
+
+function takeOut(left: Float64Array, drawing: Drawing, { of, times, after }: Tail, by: number): void {
+  const shape = drawing.of(of);
+  const each = times * by;
+  for (let k = drawing.beyond(after); k < left.length; k++)
+    left[k] = (left[k] as number) - each * (shape[k] as number);
 }

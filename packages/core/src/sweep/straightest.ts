@@ -4,7 +4,7 @@ import { fitLinear } from './linearFit';
 import { localScatter } from './localScatter';
 import { offNeighbours, without } from './outliers';
 import { seriesOf, thinned, type Series } from './series';
-import { drawn } from './shapes';
+import { sumsOf } from './sums';
 import type { Sweep } from './sweep';
 import { all } from './tails';
 
@@ -63,9 +63,9 @@ function strayIn(series: Series, from: number, to: number): number {
     ...series,
     w: w.map((weight, i) => ((u[i] as number) >= from && (u[i] as number) <= to ? weight : 0)),
   };
-  const fit = fitLinear(part, [drawn(series, all('level')), drawn(series, all('travel'))]);
+  const fit = fitLinear(sumsOf(part), [all('level'), all('travel')]);
   if (!fit) return Infinity;
-  const counted = Array.from(fit.residuals).filter((_, i) => (part.w[i] as number) > 0);
+  const counted = Array.from(fit.residuals()).filter((_, i) => (part.w[i] as number) > 0);
   let most = 0;
   for (let i = 0; i + TOGETHER <= counted.length; i++) {
     const sum = counted.slice(i, i + TOGETHER).reduce((total, one) => total + one, 0);

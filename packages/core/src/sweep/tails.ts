@@ -1,6 +1,5 @@
 /** What columns are made of: functions of the travel that stay the same wherever a term sits. */
-export const SHAPE_IDS = ['level', 'travel', 'bow', 'sine', 'cosine'] as const;
-export type ShapeId = (typeof SHAPE_IDS)[number];
+export type ShapeId = 'level' | 'travel' | 'bow' | 'sine' | 'cosine';
 
 /** A shape, so many times, from a place on the travel on. */
 export interface Tail {

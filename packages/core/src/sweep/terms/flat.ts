@@ -1,6 +1,4 @@
-import { fitLinear } from '../linearFit';
-import { drawn } from '../shapes';
-import { all, type Column } from '../tails';
+import type { Column } from '../tails';
 import { spread, type Term } from './kind';
 
 /** Reaches so much of the travel at the most: beyond it there is nothing left to be a slope. */
@@ -29,13 +27,8 @@ export const flat: Term = {
     return spread(near - each, near + each, COARSE).filter((at) => at > gap);
   },
   /** Newton's steps: what is left leans on where the flat ends. */
-  nearest(series, near, { coefficients, residuals }) {
-    const columns = [all('level'), ramp(near), slide(near, coefficients)];
-    const joint = fitLinear(
-      { ...series, y: residuals },
-      columns.map((one) => drawn(series, one)),
-    );
-    const by = joint?.coefficients[2] ?? 0;
+  nearest({ series, near, fit, leanOn }) {
+    const by = leanOn(slide(near, fit.coefficients));
     return Math.abs(by) < series.length / 32 ? Math.max(0, near + by) : near;
   },
   slide,

@@ -23,13 +23,20 @@ export interface Term {
   /** Places to look at first, and finer ones near one that was found; none where there is nothing to look for. */
   coarse(series: Series): readonly number[];
   fine(series: Series, near: number): readonly number[];
-  /**
-   * Where all readings leave least, near where fewer did, its columns being from `first` on in the fit; left out where that is
-   * settled already.
-   */
-  nearest?(series: Series, near: number, fit: LinearFit, first: number): number;
+  /** Where all readings leave least, near where fewer did; left out where that is settled already. */
+  nearest?(at: Settled): number;
   /** How the readings change with its place, for the uncertainty of that; left out where the place is not a figure of it. */
   slide?(place: number, coefficients: readonly number[]): Column;
+}
+
+/** A term as it sits in a joint fit: at `near`, its columns from `first` on. */
+export interface Settled {
+  readonly series: Series;
+  readonly near: number;
+  readonly fit: LinearFit;
+  readonly first: number;
+  /** How much of one column more the readings take beside all that are fitted. */
+  leanOn(column: Column): number;
 }
 
 /** Places evenly over a stretch, both ends left out. */

@@ -27,8 +27,9 @@ export const step: Term = {
     return between(series, middle - reach(series), middle + reach(series), 1);
   },
   /** Between which two readings near it the jump parts them best: each that changes sides is off by its size more or less. */
-  nearest({ u }, near, { coefficients, residuals }, first) {
-    const size = coefficients[first] as number;
+  nearest({ series: { u }, near, fit, first }) {
+    const size = fit.coefficients[first] as number;
+    const residuals = fit.residuals();
     const middle = firstNotUnder(u, near);
     const each = Math.ceil(u.length / 256) + 2;
     let [found, least] = [near, 0];
