@@ -62,7 +62,7 @@ test('typed pairs are a sweep as well, what cannot be read is named, and too few
 }) => {
   await page.goto(`${shop.address}/job/j-101/set`);
   const panel = page.getByRole('region', { name: 'The needle all along' });
-  await panel.getByRole('button', { name: 'Type or paste' }).click();
+  await panel.getByRole('button', { name: 'Paste' }).click();
   const box = panel.getByLabel('Travel and reading, a pair a line');
   await box.fill('0, 0\n10, 0.25');
   await expect(panel).toContainText('fewer than 8 readings');
@@ -74,6 +74,39 @@ test('typed pairs are a sweep as well, what cannot be read is named, and too few
   await expect(panel).toContainText('inside its band');
   await expect(panel).toContainText('One line could not be read: line 11');
   await expect(panel).toContainText('A plain slope');
+});
+
+test('readings typed at stations: one figure and Enter each, the next place stands there already', async ({
+  page,
+  shop,
+}) => {
+  await page.goto(`${shop.address}/job/j-101/set`);
+  const panel = page.getByRole('region', { name: 'The needle all along' });
+  await panel.getByRole('button', { name: 'Type at stations' }).click();
+  const [at, reads] = [panel.getByLabel('Slide stands at'), panel.getByLabel('Needle reads')];
+  const seen = (mm: number): string => (mm * Math.tan(HALF_ANGLE)).toFixed(3);
+  await at.fill('0');
+  await at.press('Enter');
+  await page.keyboard.type('none');
+  await page.keyboard.press('Enter');
+  await expect(panel).toContainText('none');
+  await expect(reads).toHaveValue('none');
+  await reads.fill(seen(0));
+  await reads.press('Enter');
+  await at.fill('8');
+  await at.press('Enter');
+  for (let i = 1; i < 10; i++) {
+    await page.keyboard.type(seen(8 * i));
+    await page.keyboard.press('Enter');
+    await expect(at).toHaveValue(i === 1 ? '16' : `${8 * i + 8}`);
+    await expect(reads).toHaveValue('');
+  }
+  await expect(panel).toContainText('inside its band');
+  await panel.getByRole('button', { name: 'Type the reading at 40 again' }).click();
+  await page.keyboard.type('9');
+  await page.keyboard.press('Enter');
+  await expect(panel).toContainText('chip');
+  expect(await panel.getByRole('row').count()).toBe(11);
 });
 
 /** A sound as a telephone would have taken it: a pitch in a cut's hiss, 16 bits, 8 kHz. */
@@ -133,4 +166,18 @@ test('a recording of chatter: what swings, and what each remedy is worth; marks 
   await panel.getByLabel('Turns a minute').fill('300');
   await panel.getByLabel('Waves in a turn').fill('3');
   await expect(says).toContainText('Once for each of 3 jaws');
+});
+
+test('at an operation of the line of work the piece that stands out of the jaws is what could swing', async ({
+  page,
+  shop,
+}) => {
+  await page.goto(`${shop.address}/job/j-110/work/turn-collar-1`);
+  await page.getByRole('button', { name: 'It chatters: listen' }).click();
+  const panel = page.getByRole('region', { name: 'Listen to the cut' });
+  await expect(panel).toContainText('work 42.0 mm');
+  await panel.getByRole('button', { name: 'A made-up sound' }).click();
+  await expect(panel.getByRole('status')).toContainText('Hz');
+  await expect(panel.getByRole('status')).toContainText('work');
+  await accessible(page, 'listening at an operation');
 });

@@ -1,4 +1,4 @@
-import { defineComponent, h } from 'vue';
+import { defineComponent, h, ref } from 'vue';
 
 const text = { type: String, default: '' } as const;
 
@@ -6,15 +6,18 @@ const text = { type: String, default: '' } as const;
 export const PlainBox = defineComponent({
   props: { label: text, modelValue: text, errorMessages: { type: [String, Array], default: '' } },
   emits: ['update:modelValue'],
-  setup:
-    (props, { emit }) =>
-    () =>
+  setup(props, { emit, expose }) {
+    const box = ref<HTMLInputElement | null>(null);
+    expose({ focus: () => box.value?.focus(), select: () => box.value?.select() });
+    return () =>
       h('label', [
         props.label,
         h('input', {
+          ref: box,
           value: props.modelValue,
           onInput: (event: Event) => emit('update:modelValue', (event.target as HTMLInputElement).value),
         }),
         h('em', [props.errorMessages].flat().join(' ')),
-      ]),
+      ]);
+  },
 });

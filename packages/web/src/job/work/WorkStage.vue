@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import NoticeText from '../../ui/NoticeText.vue';
 import PhraseText from '../../ui/PhraseText.vue';
@@ -10,6 +10,7 @@ import HowItIsHeld from './HowItIsHeld.vue';
 import MeasuresPanel from './MeasuresPanel.vue';
 import OperationHead from './OperationHead.vue';
 import { provideOperation } from './useOperation';
+import { swingsIn } from '../cut/listen/swings';
 import LastOperation from '../memory/LastOperation.vue';
 import WorkBar from './WorkBar.vue';
 
@@ -34,6 +35,14 @@ const drawn = computed(() => {
     after,
   };
 });
+const ListenPanel = defineAsyncComponent(() => import('../cut/listen/ListenPanel.vue'));
+/** What sounds so, while it is cut: asked for when it does. */
+const listens = ref(false);
+watch(id, () => (listens.value = false));
+const swings = computed(() => {
+  const { value } = desk.inHand;
+  return value && !value.operation.away ? swingsIn(value, `${job.id}.${job.piece}`) : null;
+});
 /** A diameter asks for its own figures in the reading bar. */
 const ownBar = computed(() => desk.inHand.value?.cards.some(({ card }) => card.kind === 'diameter') ?? false);
 </script>
@@ -55,6 +64,12 @@ const ownBar = computed(() => desk.inHand.value?.cards.some(({ card }) => card.k
           :line="one.line"
         />
         <MeasuresPanel :desk="desk" />
+        <template v-if="swings">
+          <v-btn class="chatters" :aria-expanded="listens" @click="listens = !listens">{{
+            listens ? 'It no longer chatters' : 'It chatters: listen'
+          }}</v-btn>
+          <ListenPanel v-if="listens" :key="swings.key" :of="swings" />
+        </template>
       </section>
       <HowItIsHeld :in-hand="desk.inHand.value" />
     </div>
@@ -76,6 +91,9 @@ const ownBar = computed(() => desk.inHand.value?.cards.some(({ card }) => card.k
 }
 .work > .split {
   flex: 1 0 auto;
+}
+.chatters {
+  justify-self: start;
 }
 .piece {
   background: var(--sheet);

@@ -20,16 +20,18 @@ import { tried } from '../../model/tried';
 import KeptBox from '../../shared/KeptBox.vue';
 import type { SoundFound, SoundQuestion } from './heardSound';
 import SoundChart from './SoundChart.vue';
+import type { Swings } from './swings';
 import { STUFFS, useChatterSetup } from './useChatterSetup';
 import { useEar } from './useEar';
 
 /** Chatter has a pitch: heard, or counted on the work, it tells what swings, and what each remedy is worth. */
-const props = withDefaults(defineProps<{ begin?: () => Worker }>(), {
+const props = withDefaults(defineProps<{ begin?: () => Worker; of?: Swings | null }>(), {
+  of: null,
   begin: () => new Worker(new URL('./listen.worker.ts', import.meta.url), { type: 'module' }),
 });
 const preferences = usePreferences();
 const ear = useEar();
-const { kept, jaws, stuff, held, teeth, usual, setup } = useChatterSetup();
+const { kept, jaws, stuff, held, teeth, usual, setup } = useChatterSetup(() => props.of);
 const JAWS = [{ value: 0, title: 'none' }, ...[3, 4, 6].map((value) => ({ value, title: `${value} jaws` }))];
 const task = useWorkerTask<SoundQuestion, SoundFound>(props.begin, () => {
   const { value: sound } = ear.sound;

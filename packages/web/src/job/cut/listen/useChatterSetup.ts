@@ -9,6 +9,7 @@ import { useHeld } from '../../../data/useHeld';
 import { useKeptEntries, type KeptEntries } from '../../model/useKeptEntries';
 import { useJobModel } from '../../model/useJobModel';
 import { useMaterial } from '../../model/useMaterial';
+import type { Swings } from './swings';
 
 export interface ChatterDesk {
   readonly kept: KeptEntries;
@@ -33,39 +34,46 @@ interface Usual {
 const SOME_TURNS = 300;
 const MOST_GEARS = 6;
 
-/** What is running when it sounds: as the job has it, and as typed over it. */
-export function useChatterSetup(): ChatterDesk {
+/** What is running when it sounds: of an operation, or of the job's own taper or curve; and as typed over it. */
+export function useChatterSetup(of: () => Swings | null = () => null): ChatterDesk {
   const job = useJob();
   const kit = useKit();
   const model = useJobModel();
   const { row } = useMaterial();
-  const kept = useKeptEntries(() => `listen.${job.id}`);
-  const jaws = useHeld(HELD.listen(job.id, 'jaws'), 3);
-  const stuff = useHeld<BarStuffName>(HELD.listen(job.id, 'stuff'), 'steel');
-  const held = useHeld<HeldBy>(
-    HELD.listen(job.id, 'held'),
-    model.wayChosen.value?.betweenCentres ? 'centres' : HELD_BY[0],
-  );
-  const teeth = useHeld(HELD.listen(job.id, 'teeth'), '');
-  const inside = computed(() => model.taper.value?.task.member === 'internal');
+  const swings = computed(() => of() ?? own());
+  const { key } = swings.value;
+  const kept = useKeptEntries(() => `listen.${key}`);
+  const jaws = useHeld(HELD.listen(key, 'jaws'), 3);
+  const stuff = useHeld<BarStuffName>(HELD.listen(key, 'stuff'), 'steel');
+  const held = useHeld<HeldBy>(HELD.listen(key, 'held'), swings.value.held);
+  const teeth = useHeld(HELD.listen(key, 'teeth'), '');
+
+  /** Where no operation is said. */
+  function own(): Swings {
+    const task = model.taper.value?.task ?? null;
+    const diameter = task?.largeDiameter ?? 2 * model.layout.value.largestRadius;
+    const { length } = model.layout.value;
+    return {
+      key: job.id,
+      held: model.wayChosen.value?.betweenCentres ? 'centres' : HELD_BY[0],
+      work: diameter > 0 && length > 0 ? { diameter, length } : null,
+      hole: task?.member === 'internal' ? { depth: task.length, smallEnd: task.smallDiameter } : null,
+    };
+  }
 
   const usual = computed<Usual>(() => {
-    const task = model.taper.value?.task ?? null;
-    const workDiameter = task?.largeDiameter ?? 2 * model.layout.value.largestRadius;
-    const bar =
-      inside.value && task
-        ? fitBars(kit.core.boringBars, { depth: task.length, smallEnd: task.smallDiameter })[0]?.bar
-        : undefined;
+    const { work, hole } = swings.value;
+    const bar = hole ? fitBars(kit.core.boringBars, hole)[0]?.bar : undefined;
     const speed = job.document?.cut.tool === 'carbide' ? row.value?.speedCarbide : row.value?.speedHss;
     return {
       turns:
-        speed && workDiameter > 0
-          ? spindleSpeed({ surfaceSpeed: speed, diameter: workDiameter }).rpm
+        speed && work
+          ? spindleSpeed({ surfaceSpeed: speed, diameter: hole?.smallEnd ?? work.diameter }).rpm
           : SOME_TURNS,
       barDiameter: bar?.diameter ?? null,
-      barOut: bar && task ? task.length : null,
-      workDiameter: workDiameter > 0 ? workDiameter : null,
-      workLength: model.layout.value.length > 0 ? model.layout.value.length : null,
+      barOut: bar && hole ? hole.depth : null,
+      workDiameter: work?.diameter ?? null,
+      workLength: work?.length ?? null,
     };
   });
   const setup = computed<ChatterSetup>(() => {

@@ -1,16 +1,20 @@
 <script setup lang="ts">
-import { ref } from 'vue';
+import { computed, ref } from 'vue';
 import type { WorkerTask } from '../../../../data/worker/useWorkerTask';
 import FileTake from '../../../../ui/FileTake.vue';
 import NoticeText from '../../../../ui/NoticeText.vue';
 import LiveRecord from './LiveRecord.vue';
+import StationTable from './StationTable.vue';
+import { stationsOf } from './typedStations';
 
 /** Where readings all along come from: a file, typing, or an instrument as the carriage feeds; and how far they are looked at. */
 defineProps<{ title: string; task: WorkerTask<unknown> }>();
 const text = defineModel<string>({ required: true });
 /** Readings taken in are other readings. */
 const emit = defineEmits<{ taken: [] }>();
-const typing = ref(false);
+/** Typed at stations, or pasted as a whole; what is in another form than the table's is only shown as it is. */
+const by = ref<'stations' | 'paste' | null>(null);
+const tabled = computed(() => stationsOf(text.value) !== null);
 function take(all: string): void {
   emit('taken');
   text.value = all;
@@ -25,12 +29,16 @@ function take(all: string): void {
       accept=".csv,.txt,.tsv,text/csv,text/plain"
       @taken="async (file) => take(await file.text())"
     />
-    <v-btn v-if="!typing" @click="typing = true">Type or paste</v-btn>
+    <v-btn v-if="tabled" :aria-pressed="by === 'stations'" @click="by = by === 'stations' ? null : 'stations'"
+      >Type at stations</v-btn
+    >
+    <v-btn :aria-pressed="by === 'paste'" @click="by = by === 'paste' ? null : 'paste'">Paste</v-btn>
     <v-btn v-if="text" @click="take('')">Clear</v-btn>
   </header>
   <LiveRecord @read="take" />
+  <StationTable v-if="by === 'stations' && tabled" v-model="text" />
   <v-textarea
-    v-if="typing"
+    v-if="by === 'paste'"
     v-model="text"
     label="Travel and reading, a pair a line"
     rows="5"
