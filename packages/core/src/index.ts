@@ -27,4 +27,5 @@ export * from './sweep/index';
 export * from './taper/index';
 export * from './thread/index';
 export * from './uncertainty/index';
+export * from './virtual-lathe/index';
 export * from './ways/index';

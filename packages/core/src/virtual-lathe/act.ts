@@ -1,0 +1,149 @@
+import { AnelloError } from '../basics/error';
+import { finite, positive } from '../basics/check';
+import type { DeviceId, LatheAction, Seen } from './actions';
+import type { LatheState } from './lathe';
+import { holdPiece } from './hold';
+import { across, needle, tryGauge } from './measure/measure';
+import type { Hands } from './moves';
+
+type Doing = {
+  readonly [K in LatheAction['do']]: (
+    state: LatheState,
+    hands: Hands,
+    action: Extract<LatheAction, { do: K }>,
+  ) => Seen;
+};
+
+/** What each thing takes a practised hand, s, besides the time a slide needs. */
+const TAKES: Readonly<Partial<Record<LatheAction['do'], number>>> = {
+  hold: 90,
+  tool: 60,
+  touch: 15,
+  set: 120,
+  nudge: 40,
+  engage: 20,
+  jaw: 8,
+  indicate: 6,
+  sweep: 20,
+  measure: 25,
+  try: 75,
+  'turn-to': 4,
+};
+/** A hand moves a device to an indicator within about this, mm, standard deviation. */
+const NUDGED_TO = 0.0012;
+/** A degree scale is read to this part of its division, standard deviation. */
+const SCALE_READ = 0.12;
+/** Tailstock marks are told apart to this, mm. */
+const MARKS_READ = 0.02;
+/** What a jaw is turned by differs from what was meant by this part of it. */
+const JAW_TURNED = 0.08;
+
+const DOING: Doing = {
+  hold: (state, _, action) => holdPiece(state, action),
+  tool: (state, _, { side, nose, barDiameter, raise = 0 }) => {
+    state.tool = { side, nose: positive(nose, 'nose', 'The nose'), barDiameter: barDiameter ?? null };
+    state.height += finite(raise, 'raise');
+    state.wear = 0;
+    state.builtUp = 0;
+    return {};
+  },
+  turn: (_, hands, { handle, by, feed }) => ({ chips: hands.turn(handle, finite(by, 'by'), feed) }),
+  'turn-to': (_, hands, { handle, to, feed }) => ({ chips: hands.turnTo(handle, finite(to, 'to'), feed) }),
+  touch: (_, hands) => ({ chips: hands.touch() }),
+  spindle: (state, _, { turns }) => {
+    state.turns = Math.max(0, finite(turns, 'turns'));
+    return {};
+  },
+  spin: (state, _, { to }) => {
+    state.spindleAt = finite(to, 'to');
+    return {};
+  },
+  set: (state, _, { device, to }) => {
+    SETS[device](state, finite(to, 'to'));
+    return {};
+  },
+  nudge: (state, _, { device, by, pivotLength }) => {
+    NUDGES[device](state, finite(by, 'by') + NUDGED_TO * state.normal(), pivotLength ?? 0);
+    return {};
+  },
+  engage: (state, _, { on }) => {
+    state.attachment.engage(on, bed(state), state.uniform());
+    return {};
+  },
+  jaw: (state, _, { jaw, by }) => {
+    if (!state.held || ![1, 2, 3, 4].includes(jaw))
+      throw new AnelloError('out-of-range', 'jaw', 'There are jaws 1 to 4, with a piece in them.');
+    const turned = finite(by, 'by') * (1 + JAW_TURNED * state.normal());
+    state.held.jaws.move(jaw, turned, state.normal());
+    reseat(state);
+    return {};
+  },
+  indicate: (state, _, { on }) => ({ reading: needle(state, on) }),
+  sweep: (state, hands, action) => ({ sweep: swept(state, hands, action) }),
+  measure: (state, _, { at, side, direction }) => ({ reading: across(state, at, side, direction ?? 0) }),
+  try: (state, _, { gauge, line, from, to }) => ({ tried: tryGauge(state, gauge, line, [from, to]) }),
+  wait: (_, hands, { seconds }) => {
+    hands.spend(Math.max(0, finite(seconds, 'seconds')));
+    return {};
+  },
+};
+
+/** Does one thing. Errors: out-of-range, not-finite. */
+export function actOn(state: LatheState, hands: Hands, action: LatheAction): Seen {
+  hands.spend(TAKES[action.do] ?? 0);
+  const doing = DOING[action.do] as (s: LatheState, h: Hands, a: LatheAction) => Seen;
+  return doing(state, hands, action);
+}
+
+const bed = (state: LatheState): number => state.at.z;
+const read = (state: LatheState, division: number): number => SCALE_READ * division * state.normal();
+
+const SETS: Readonly<Record<DeviceId, (state: LatheState, to: number) => void>> = {
+  attachment: (state, to) => state.attachment.set(to + read(state, ANGLE_DIVISION)),
+  compound: (state, to) => {
+    state.swung = to + state.faults.compoundAngle + read(state, state.lathe.compound?.division ?? DEGREE);
+  },
+  tailstock: (state, to) => {
+    state.setOver = to + state.faults.tailstockOff + MARKS_READ * state.normal();
+  },
+};
+const DEGREE = Math.PI / 180;
+const ANGLE_DIVISION = DEGREE / 4;
+
+/** Moved at a length from its pivot: an angle; the tailstock, across. */
+const NUDGES: Readonly<Record<DeviceId, (state: LatheState, by: number, pivot: number) => void>> = {
+  attachment: (state, by, pivot) => state.attachment.nudge(by, positive(pivot, 'pivotLength', 'The length')),
+  compound: (state, by, pivot) => {
+    state.swung += Math.sign(state.swung) * Math.atan(by / positive(pivot, 'pivotLength', 'The length'));
+  },
+  tailstock: (state, by) => {
+    state.setOver += by;
+  },
+};
+
+/** The work has gone across in its jaws: what is turned from now on is about another axis of it. */
+function reseat(state: LatheState): void {
+  const { piece, held } = state;
+  if (!piece || !held) return;
+  const { x, y } = held.jaws.offset;
+  state.turning = { outside: piece.begin('outside', -x, -y), inside: piece.begin('inside', -x, -y) };
+}
+
+function swept(
+  state: LatheState,
+  hands: Hands,
+  { on, handle, by, count }: Extract<LatheAction, { do: 'sweep' }>,
+): NonNullable<Seen['sweep']> {
+  const turning = state.turns;
+  state.turns = 0;
+  const [travel, reading]: [number[], number[]] = [[], []];
+  const from = hands.dialOf(handle);
+  const many = Math.max(2, Math.min(5000, Math.round(count)));
+  for (let k = 0; k < many; k++) {
+    if (k > 0) hands.turn(handle, by / (many - 1));
+    travel.push(hands.dialOf(handle) - from);
+    reading.push(needle(state, on));
+  }
+  state.turns = turning;
+  return { travel, reading };
+}

@@ -1,0 +1,95 @@
+import type { Blank, Side } from './metal/piece';
+import type { ConeGauge } from './measure/coneGauge';
+import type { Contact } from '../gauging/contact';
+import type { Shaken } from '../evidence/evidence';
+
+/** Lengths mm, angles rad, z from the chuck's face toward the tailstock, x from the axis toward the operator. */
+export type HandleId = 'carriage' | 'cross' | 'compound';
+export type DeviceId = 'attachment' | 'compound' | 'tailstock';
+/** What an indicator in the tool post runs on. */
+export type Against = 'work' | 'test-bar';
+
+/** Everything that is done at the lathe: a run is the list of them, and the same list does the same again. */
+export type LatheAction =
+  /** Puts a blank in, or the same piece again where none is given, with so much of it out of the jaws. */
+  | {
+      readonly do: 'hold';
+      readonly by: 'three-jaw' | 'four-jaw' | 'centres';
+      readonly blank?: Blank;
+      readonly out: number;
+      /** A centre at its free end. */
+      readonly centre?: boolean;
+    }
+  | {
+      readonly do: 'tool';
+      readonly side: Side;
+      readonly nose: number;
+      /** Of a boring bar. */
+      readonly barDiameter?: number;
+      /** Raised by so much from where it stands. */
+      readonly raise?: number;
+    }
+  /** Turns a handle by what its dial shows; a cut is taken wherever the edge meets metal while the spindle turns. */
+  | { readonly do: 'turn'; readonly handle: HandleId; readonly by: number; readonly feed?: number }
+  /** To a figure of its dial, as near as a hand sets it. */
+  | { readonly do: 'turn-to'; readonly handle: HandleId; readonly to: number; readonly feed?: number }
+  /** The cross-slide fed until the edge just touches; its dial is set to nothing there. */
+  | { readonly do: 'touch' }
+  | { readonly do: 'spindle'; readonly turns: number }
+  | { readonly do: 'spin'; readonly to: number }
+  /** A device by its own scale: rad, or mm of set-over. */
+  | { readonly do: 'set'; readonly device: DeviceId; readonly to: number }
+  /** By an indicator at its end: mm there, at a length from its pivot; more is steeper. */
+  | { readonly do: 'nudge'; readonly device: DeviceId; readonly by: number; readonly pivotLength?: number }
+  | { readonly do: 'engage'; readonly on: boolean }
+  | { readonly do: 'jaw'; readonly jaw: number; readonly by: number }
+  | { readonly do: 'indicate'; readonly on: Against }
+  /** The needle all along while a handle is turned: so many readings, evenly. */
+  | {
+      readonly do: 'sweep';
+      readonly on: Against;
+      readonly handle: HandleId;
+      readonly by: number;
+      readonly count: number;
+    }
+  | { readonly do: 'measure'; readonly at: number; readonly side: Side; readonly direction?: number }
+  /** Pushed home: its line should come to stand at this z. */
+  | {
+      readonly do: 'try';
+      readonly gauge: ConeGauge;
+      readonly line: number;
+      readonly from: number;
+      readonly to: number;
+    }
+  | { readonly do: 'wait'; readonly seconds: number };
+
+/** What is seen of a move of the tool. */
+export interface Chips {
+  /** Chips, dust of rubbing, or nothing. */
+  readonly seen: 'cutting' | 'rubbing' | 'none';
+  /** It sounds. */
+  readonly chatters: boolean;
+}
+
+/** A gauge tried on the piece: what a hand reads, sees and feels. */
+export interface Tried {
+  /** From the line it should stand at, read: more than nothing is metal still on. Null where it does not touch. */
+  readonly standOff: number | null;
+  readonly bands: Contact | null;
+  readonly shake: Shaken;
+  /** Rocked by hand: the end it turns about, and the swing clocked at a distance from there; null where it is firm. */
+  readonly rock: {
+    readonly touches: 'large' | 'small';
+    readonly swing: number;
+    readonly distance: number;
+  } | null;
+}
+
+/** What an action shows: nothing but what eye, hand and instrument can tell. */
+export interface Seen {
+  readonly chips?: Chips;
+  /** Needle, micrometer or dial, mm. */
+  readonly reading?: number;
+  readonly sweep?: { readonly travel: readonly number[]; readonly reading: readonly number[] };
+  readonly tried?: Tried;
+}

@@ -1,0 +1,142 @@
+import { edgeAlong } from './metal/nose';
+import { GRID, type Piece } from './metal/piece';
+import { barGives, springPart, workGives } from './metal/stiffness';
+import { reachFrom, wallFrom } from './metal/turning';
+import type { Chips } from './actions';
+import type { Held, LatheState } from './lathe';
+
+/** Out of what holds it farther than so many diameters, work or bar sings. */
+const SINGS = { work: 6, bar: 4.5 };
+/** What a singing edge leaves: waves of some thousandths. */
+const WAVE = { height: 0.004, length: 1.7 };
+/** From pass to pass the welded edge has broken off this often. */
+const BREAKS_OFF = 0.3;
+export const USUAL_FEED = 0.1;
+
+interface Place {
+  readonly z: number;
+  readonly x: number;
+}
+
+/** Takes metal off wherever the edge goes. One pass is one run of one handle one way: through it the work springs as it stood before. */
+export class Cutter {
+  private before = new Float64Array(0);
+  private inPass = new Int32Array(0);
+  private pass = 0;
+  private scatter = 0;
+
+  constructor(private readonly state: LatheState) {}
+
+  /** A new pass: the edge has its own place within the gibs' room, and what is welded to it has grown or is gone. */
+  begin(): void {
+    const { faults } = this.state;
+    this.pass++;
+    this.scatter = faults.looseness * this.state.normal();
+    const grows = this.state.uniform();
+    const broke = this.state.uniform() < BREAKS_OFF;
+    this.state.builtUp = broke
+      ? 0
+      : Math.min(faults.builtUpEdge, this.state.builtUp + faults.builtUpEdge * grows);
+  }
+
+  /** The edge from one place to another in a straight line, at a feed to the turn. */
+  along(from: Place, to: Place, feed: number): Chips {
+    const { piece, held, turning, tool } = this.state;
+    if (!piece || !held || !turning) return { seen: 'none', chatters: false };
+    if (this.before.length !== piece.count) {
+      this.before = new Float64Array(piece.count);
+      this.inPass = new Int32Array(piece.count).fill(-1);
+    }
+    const low = Math.max(this.state.index(Math.min(from.z, to.z) - tool.nose), this.state.index(0));
+    const high = this.state.index(Math.max(from.z, to.z) + tool.nose);
+    let cuts = 0;
+    let rubs = 0;
+    let removed = 0;
+    for (let i = low; i <= high; i++) {
+      const z = this.state.zOf(i, GRID);
+      if (z < -GRID / 2 || z > held.out + GRID / 2) continue;
+      const edge = this.edgeOver(z, from, to);
+      if (edge === null) continue;
+      const took = this.take(piece, held, i, z, edge, feed);
+      if (took > 0) [cuts, removed] = [cuts + 1, removed + took];
+      else if (took < 0) rubs++;
+    }
+    this.state.wear += (this.state.faults.wear * cuts * GRID) / 100;
+    this.state.warmth.cut(removed, volumeOf(piece));
+    const seen = cuts > 0 ? 'cutting' : rubs > 0 ? 'rubbing' : 'none';
+    return { seen, chatters: cuts > 0 && this.sings(piece, held) };
+  }
+
+  /** How far from the spindle's axis the edge stood over a place, at its nearest to (outside) or farthest from it. */
+  private edgeOver(z: number, from: Place, to: Place): number | null {
+    const { tool } = this.state;
+    if (tool.side === 'outside') return edgeAlong(z, from, to, tool.nose);
+    const turned = (p: Place): Place => ({ z: p.z, x: -p.x });
+    const edge = edgeAlong(z, turned(from), turned(to), tool.nose);
+    return edge === null ? null : -edge;
+  }
+
+  /** Cuts one place of the outline: gives the volume taken, less than nothing where it only rubbed, 0 where it never met. */
+  private take(piece: Piece, held: Held, i: number, z: number, edge: number, feed: number): number {
+    const { state } = this;
+    const { tool, faults } = state;
+    const outward = tool.side === 'inside' ? 1 : -1;
+    const off = this.scatter + state.wear - state.builtUp - this.wave(piece, held, z);
+    const target =
+      Math.hypot(Math.max(0, edge - state.axis(z) - outward * off), state.height) / state.warmth.grown;
+    const turning = state.turning?.[tool.side];
+    if (!turning) return 0;
+    const now = turning.r[i] as number;
+    if (this.inPass[i] !== this.pass) {
+      this.inPass[i] = this.pass;
+      this.before[i] = this.metAt(piece, i);
+    }
+    const before = this.before[i] as number;
+    const asked = outward * (target - before);
+    if (asked <= 0) return 0;
+    if (asked < faults.leastCut) return -1;
+    const left = asked * springPart(this.gives(held, before, z), feed, asked, tool.nose);
+    const cut = target - outward * left;
+    if (outward * (cut - now) <= 0) return 0;
+    turning.r[i] = cut;
+    const from = Number.isFinite(now) && now > 0 ? now : before;
+    return Math.abs(Math.PI * (from ** 2 - cut ** 2) * GRID);
+  }
+
+  /** The first metal that stands in the edge's way at a place. */
+  private metAt(piece: Piece, i: number): number {
+    const { tool, turning } = this.state;
+    const own = turning?.[tool.side];
+    const [x, y] = [own?.x ?? 0, own?.y ?? 0];
+    return tool.side === 'outside'
+      ? Math.min(...piece.outside.map((t) => reachFrom(t, i, x, y)))
+      : Math.max(...piece.inside.map((t) => wallFrom(t, i, x, y)));
+  }
+
+  /** How far everything gives to a force there, mm to the N. */
+  private gives({ out, supported, by }: Held, radius: number, z: number): number {
+    const { tool, faults } = this.state;
+    if (tool.side === 'inside')
+      return (
+        faults.compliance + (tool.barDiameter === null ? 0 : barGives(tool.barDiameter, out - z + CLEAR))
+      );
+    const round = Math.max(1, 2 * radius);
+    const both = supported || by === 'centres';
+    return faults.compliance + workGives(round, z, out, both);
+  }
+
+  private sings(piece: Piece, { out, supported, by }: Held): boolean {
+    const { tool } = this.state;
+    if (tool.side === 'inside') return tool.barDiameter !== null && out / tool.barDiameter > SINGS.bar;
+    return by !== 'centres' && !supported && out / piece.blank.diameter > SINGS.work;
+  }
+
+  private wave(piece: Piece, held: Held, z: number): number {
+    return this.sings(piece, held) ? WAVE.height * Math.sin((2 * Math.PI * z) / WAVE.length) : 0;
+  }
+}
+/** A bar stands out of its holder by this more than it goes in. */
+const CLEAR = 8;
+
+const volumeOf = (piece: Piece): number =>
+  (Math.PI / 4) * piece.blank.length * (piece.blank.diameter ** 2 - (piece.blank.bore ?? 0) ** 2);

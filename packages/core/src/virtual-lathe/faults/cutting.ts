@@ -1,0 +1,70 @@
+import type { FaultKind } from './kind';
+
+/** Tool, work and heat. */
+export const CUTTING_FAULTS = {
+  toolHeight: {
+    title: 'Tool above (or below) centre',
+    quantity: 'length',
+    none: 0,
+    from: 0.05,
+    to: 0.6,
+    eitherWay: true,
+    why: 'Set by eye against a centre it is off by some tenths.',
+  },
+  compliance: {
+    title: 'Slides and tool give to the cut',
+    quantity: 'compliance',
+    none: 0,
+    from: 3e-5,
+    to: 6e-4,
+    why: 'Measured at the tool of small and medium lathes: some 2 to 30 N to a thousandth of a millimetre.',
+  },
+  wear: {
+    title: 'Tool recedes for each 100 mm turned',
+    quantity: 'length',
+    none: 0,
+    from: 0,
+    to: 0.0012,
+    why: 'High-speed steel loses 0.1 to 0.3 mm of its flank in an hour’s cutting, a tenth of that on radius.',
+  },
+  builtUpEdge: {
+    title: 'Metal that welds to the edge',
+    quantity: 'length',
+    none: 0,
+    from: 0,
+    to: 0.006,
+    why: 'Slow, dry cuts in soft steel carry some thousandths of it before it breaks off.',
+  },
+  leastCut: {
+    title: 'Rubs below a depth of',
+    quantity: 'length',
+    none: 0,
+    from: 0.001,
+    to: 0.006,
+    why: 'An edge cuts from about a third of its own roundness on: 5 to 20 µm of it on a stoned tool.',
+  },
+  warmth: {
+    title: 'Part of the cut’s heat that stays in the work',
+    quantity: 'part',
+    none: 0,
+    from: 0.03,
+    to: 0.25,
+    why: 'Handbooks of metal cutting give the work a twentieth to a quarter, the chip most of the rest.',
+  },
+  looseness: {
+    title: 'Scatter of one cut',
+    quantity: 'length',
+    none: 0.0003,
+    from: 0.0004,
+    to: 0.0025,
+    why: 'Gibs that are free enough to move leave the edge some thousandths of room.',
+  },
+  oval: {
+    title: 'Stock out of round',
+    quantity: 'length',
+    none: 0,
+    from: 0,
+    to: 0.03,
+    why: 'Hot rolled and drawn bar alike are oval by hundredths.',
+  },
+} as const satisfies Record<string, FaultKind>;

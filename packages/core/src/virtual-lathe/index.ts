@@ -1,0 +1,14 @@
+import { checked } from '../basics/publicFace';
+import { makeVirtualLathe as makeVirtualLathe_ } from './makeVirtualLathe';
+
+export type { Chips, DeviceId, HandleId, LatheAction, Seen, Tried } from './actions';
+export type { Truth, VirtualLathe, VirtualLatheRequest } from './makeVirtualLathe';
+export type { Scene } from './scene';
+export type { ConeGauge } from './measure/coneGauge';
+export type { Blank } from './metal/piece';
+export type { FaultKind } from './faults/kind';
+export { FAULT_IDS, FAULT_KINDS, type FaultId, type Faults } from './faults/registry';
+export { LEVELS, SOUND_LATHE, USUAL_LEVEL, type Level } from './faults/draw';
+export { PRACTICE_LATHE } from './practiceLathe';
+
+export const makeVirtualLathe = /* @__PURE__ */ checked(makeVirtualLathe_);

@@ -1,0 +1,77 @@
+import type { Against, Tried } from '../actions';
+import type { LatheState } from '../lathe';
+import { GRID, type Side } from '../metal/piece';
+import { marked, pushedHome, shaken, type ConeGauge } from './coneGauge';
+
+/** What a micrometer shows and a needle stands on, mm. */
+const STEP = 0.001;
+const stepped = (value: number): number => Math.round(value / STEP) * STEP;
+/** A test bar's radius. */
+const TEST_BAR = 15;
+
+/** The needle of an indicator in the tool post: larger is nearer. */
+export function needle(state: LatheState, on: Against): number {
+  const { z, x } = state.at;
+  const swing = (state.faults.spindle / 2) * Math.cos(state.spindleAt);
+  const surface =
+    on === 'test-bar' || !state.piece || !state.held || !state.turning
+      ? TEST_BAR
+      : state.piece.surface(
+          'outside',
+          state.index(z),
+          state.turning.outside.x,
+          state.turning.outside.y,
+          state.spindleAt,
+        ) * state.warmth.grown;
+  const stands = state.axis(z) + surface + swing - x;
+  const shown = state.needle.follow(stands + state.faults.stick) - state.faults.stick;
+  return stepped(
+    (shown - state.needleZero) * Math.cos(state.faults.lever) + state.faults.needle * state.normal(),
+  );
+}
+
+/** Across the piece, warm as it is, by a micrometer that is off its zero by what it is. */
+export function across(state: LatheState, at: number, side: Side, direction: number): number {
+  const { piece, faults, warmth } = state;
+  if (!piece) return 0;
+  const size = piece.across(side, state.index(at), direction) * warmth.grown;
+  return stepped(size + faults.micrometer + faults.feel * state.normal());
+}
+
+/** A gauge pushed home on the piece as it is. `from` and `to` are its cone's ends on the bed. */
+export function tryGauge(
+  state: LatheState,
+  gauge: ConeGauge,
+  line: number,
+  [from, to]: readonly [number, number],
+): Tried {
+  const { piece, tool, faults, warmth } = state;
+  const none: Tried = { standOff: null, bands: null, shake: 'both', rock: null };
+  if (!piece) return none;
+  const external = tool.side === 'outside';
+  const side: Side = tool.side;
+  // Counted toward the large end: of a shank that is at the headstock, of a bore at its mouth.
+  const way = external ? -1 : 1;
+  const [a, b] = [state.index(Math.min(from, to)), state.index(Math.max(from, to))];
+  const places = Array.from({ length: b - a + 1 }, (_, k) => a + k);
+  const fit = pushedHome(
+    {
+      s: places.map((i) => way * state.zOf(i, GRID)),
+      r: places.map((i) => piece.radius(side, i) * warmth.grown),
+      member: external ? 'external' : 'internal',
+    },
+    gauge,
+  );
+  if (!fit) return none;
+  const stands = external ? way * line - fit.at : fit.at - way * line;
+  const touches = fit.large <= fit.small ? 'large' : 'small';
+  const gap = Math.max(fit.large, fit.small);
+  const distance = 0.8 * fit.together;
+  const swing = (2 * gap * distance) / fit.together;
+  return {
+    standOff: Math.round((stands + faults.standOff * state.normal()) * 100) / 100,
+    bands: marked(fit),
+    shake: shaken(fit, () => state.normal()),
+    rock: swing > 0.01 ? { touches, swing: stepped(swing + 0.003 * state.normal()), distance } : null,
+  };
+}

@@ -1,0 +1,52 @@
+import type { LatheState } from './lathe';
+import { GRID } from './metal/piece';
+
+/** What stands where, for drawing it: nothing that is hidden. */
+export interface Scene {
+  readonly tool: {
+    readonly z: number;
+    readonly x: number;
+    readonly side: 'outside' | 'inside';
+    readonly nose: number;
+  };
+  readonly held: { readonly by: string; readonly out: number; readonly centre: boolean } | null;
+  /** Outline as an eye sees it, from the chuck's face: z, and radii outside and inside. */
+  readonly outline: {
+    readonly z: Float64Array;
+    readonly outside: Float64Array;
+    readonly inside: Float64Array;
+  } | null;
+  readonly spindleAt: number;
+  readonly turns: number;
+  readonly attachment: { readonly engaged: boolean; readonly angle: number };
+  readonly compoundAngle: number;
+  readonly setOver: number;
+}
+
+export function sceneOf(state: LatheState): Scene {
+  const { tool, held, piece } = state;
+  return {
+    tool: { ...state.at, side: tool.side, nose: tool.nose },
+    held: held && { by: held.by, out: held.out, centre: held.supported },
+    outline: piece && held ? outlineOf(state) : null,
+    spindleAt: state.spindleAt,
+    turns: state.turns,
+    attachment: { engaged: state.attachment.engaged, angle: state.attachment.trueAngle },
+    compoundAngle: state.swung,
+    setOver: state.setOver,
+  };
+}
+
+function outlineOf(state: LatheState): Scene['outline'] {
+  const { piece } = state;
+  if (!piece) return null;
+  const first = state.index(0);
+  const count = piece.count - first;
+  const along = (of: (i: number) => number): Float64Array =>
+    Float64Array.from({ length: count }, (_, k) => of(first + k));
+  return {
+    z: along((i) => state.zOf(i, GRID)),
+    outside: along((i) => piece.radius('outside', i)),
+    inside: along((i) => piece.radius('inside', i)),
+  };
+}
