@@ -1,6 +1,7 @@
 import { checked } from '../basics/publicFace';
 import { halfAngleOf as halfAngleOf_, ratioOf as ratioOf_, solveTaper as solveTaper_ } from './solve';
 import { coneAngleTolerance as coneAngleTolerance_ } from './grade';
+import { taperTolerance as taperTolerance_ } from './tolerance';
 import { taperSeries as taperSeries_, taperSize as taperSize_ } from './series/registry';
 import { identifyTaper as identifyTaper_ } from './identifyTaper';
 import { findTapers as findTapers_ } from './find';
@@ -23,6 +24,7 @@ export const halfAngleOf = /* @__PURE__ */ checked(halfAngleOf_);
 export const ratioOf = /* @__PURE__ */ checked(ratioOf_);
 export const solveTaper = /* @__PURE__ */ checked(solveTaper_);
 export const coneAngleTolerance = /* @__PURE__ */ checked(coneAngleTolerance_);
+export const taperTolerance = /* @__PURE__ */ checked(taperTolerance_);
 export const taperSeries = /* @__PURE__ */ checked(taperSeries_);
 export const taperSize = /* @__PURE__ */ checked(taperSize_);
 export const identifyTaper = /* @__PURE__ */ checked(identifyTaper_);

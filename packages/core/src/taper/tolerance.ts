@@ -19,6 +19,10 @@ export interface ToleranceGivens {
 /**
  * Zone and half-angle band of a cone. The zone is the whole spread of the included angle, so the half
  * angle may be a quarter of it either way: ± AT/4. Errors: out-of-range, not-finite.
+ *
+ * @example
+ * taperTolerance({ grade: 'AT7', length: 86 })
+ * // → { overLength: 0.0222, halfAngle: 0.0000645 }
  */
 export function taperTolerance({ grade, length, coneZone }: ToleranceGivens): TaperTolerance {
   positive(length, 'length', 'The length');

@@ -3,6 +3,7 @@ import { finite, positive } from '../basics/check';
 import type { DeviceId, LatheAction, Seen } from './actions';
 import type { LatheState } from './lathe';
 import { holdPiece } from './hold';
+import { polish } from './metal/polish';
 import { across, needle, tryGauge } from './measure/measure';
 import type { Hands } from './moves';
 
@@ -25,6 +26,8 @@ const TAKES: Readonly<Partial<Record<LatheAction['do'], number>>> = {
   jaw: 8,
   indicate: 6,
   sweep: 20,
+  height: 30,
+  cloth: 15,
   measure: 25,
   try: 75,
   'turn-to': 4,
@@ -35,6 +38,8 @@ const NUDGED_TO = 0.0012;
 const SCALE_READ = 0.12;
 /** Tailstock marks are told apart to this, mm. */
 const MARKS_READ = 0.02;
+/** A rule that leans shows the edge's height to this, mm, standard deviation. */
+const HEIGHT_READ = 0.03;
 /** What a jaw is turned by differs from what was meant by this part of it. */
 const JAW_TURNED = 0.08;
 
@@ -80,6 +85,11 @@ const DOING: Doing = {
   },
   indicate: (state, _, { on }) => ({ reading: needle(state, on) }),
   sweep: (state, hands, action) => ({ sweep: swept(state, hands, action) }),
+  cloth: (state, _, { from, to }) => {
+    polish(state, from, to);
+    return {};
+  },
+  height: (state) => ({ reading: state.height + HEIGHT_READ * state.normal() }),
   measure: (state, _, { at, side, direction }) => ({ reading: across(state, at, side, direction ?? 0) }),
   try: (state, _, { gauge, line, from, to }) => ({ tried: tryGauge(state, gauge, line, [from, to]) }),
   wait: (_, hands, { seconds }) => {

@@ -7,7 +7,7 @@ import type { Shaken } from '../evidence/evidence';
 export type HandleId = 'carriage' | 'cross' | 'compound';
 export type DeviceId = 'attachment' | 'compound' | 'tailstock';
 /** What an indicator in the tool post runs on. */
-export type Against = 'work' | 'test-bar';
+export type Against = 'work' | 'bore' | 'test-bar';
 
 /** Everything that is done at the lathe: a run is the list of them, and the same list does the same again. */
 export type LatheAction =
@@ -52,6 +52,10 @@ export type LatheAction =
       readonly by: number;
       readonly count: number;
     }
+  /** A strip of fine cloth along the turning work, once there and back between two places. */
+  | { readonly do: 'cloth'; readonly from: number; readonly to: number }
+  /** The edge held against a centre, or a rule nipped between it and the work: above centre is more than nothing. */
+  | { readonly do: 'height' }
   | { readonly do: 'measure'; readonly at: number; readonly side: Side; readonly direction?: number }
   /** Pushed home: its line should come to stand at this z. */
   | {

@@ -82,8 +82,8 @@ export class Cutter {
     const { tool, faults } = state;
     const outward = tool.side === 'inside' ? 1 : -1;
     const off = this.scatter + state.wear - state.builtUp - this.wave(piece, held, z);
-    const target =
-      Math.hypot(Math.max(0, edge - state.axis(z) - outward * off), state.height) / state.warmth.grown;
+    const level = Math.max(0, edge - state.axis(z) - outward * off);
+    const target = Math.sqrt(level ** 2 + state.height ** 2) / state.warmth.grown;
     const turning = state.turning?.[tool.side];
     if (!turning) return 0;
     const now = turning.r[i] as number;
@@ -108,9 +108,11 @@ export class Cutter {
     const { tool, turning } = this.state;
     const own = turning?.[tool.side];
     const [x, y] = [own?.x ?? 0, own?.y ?? 0];
-    return tool.side === 'outside'
-      ? Math.min(...piece.outside.map((t) => reachFrom(t, i, x, y)))
-      : Math.max(...piece.inside.map((t) => wallFrom(t, i, x, y)));
+    const outside = tool.side === 'outside';
+    let met = outside ? Infinity : 0;
+    for (const turned of piece[tool.side])
+      met = outside ? Math.min(met, reachFrom(turned, i, x, y)) : Math.max(met, wallFrom(turned, i, x, y));
+    return met;
   }
 
   /** How far everything gives to a force there, mm to the N. */

@@ -7,6 +7,8 @@ import type { LatheAction, Seen } from './actions';
 import { drawFaults, LEVELS, USUAL_LEVEL, type Level } from './faults/draw';
 import type { FaultId, Faults } from './faults/registry';
 import { LatheState } from './lathe';
+import { gaugeOn, standsOff } from './measure/measure';
+import type { ConeGauge } from './measure/coneGauge';
 import { Hands } from './moves';
 import { PRACTICE_LATHE } from './practiceLathe';
 import { sceneOf, type Scene } from './scene';
@@ -48,6 +50,11 @@ export interface Truth {
   readonly offset: { readonly x: number; readonly y: number };
   /** The piece, cold, as it really is: radius along z, from the chuck's face. */
   readonly outline: (side: 'outside' | 'inside', z: number) => number;
+  /** From its line, with a true gauge on the cold piece: less than nothing is past it; null where it does not touch. */
+  readonly standOff: (
+    gauge: ConeGauge,
+    of: { readonly line: number; readonly from: number; readonly to: number },
+  ) => number | null;
 }
 
 /**
@@ -96,5 +103,10 @@ function truthOf(state: LatheState, faults: Faults): Truth {
     setOver: state.setOver,
     offset: held ? { ...held.jaws.offset } : { x: 0, y: 0 },
     outline: (side, z) => (piece && held ? piece.radius(side, state.index(z)) : 0),
+    standOff(gauge, { line, from, to }) {
+      const { side } = state.tool;
+      const fit = gaugeOn(state, side, gauge, [from, to], 1);
+      return fit && standsOff(side, fit, line);
+    },
   };
 }

@@ -2,8 +2,8 @@ import type { Chips, HandleId } from './actions';
 import { Cutter, USUAL_FEED } from './cut';
 import type { LatheState } from './lathe';
 
-/** A worn bar is no straight line: longer moves are cut in steps of this, mm. */
-const STEP = 1;
+/** A worn bar is no straight line: by it longer moves are cut in steps of this, mm. */
+const STEP = 2;
 /** By hand a slide goes so fast where nothing is cut, mm/s. */
 const BY_HAND = 8;
 /** Divisions that a hand sets to: of the compound's dial and the carriage's, mm. */
@@ -35,7 +35,7 @@ export class Hands {
     const way = Math.sign(by);
     if (handle === 'cross' || this.last?.handle !== handle || this.last.way !== way) this.cutter.begin();
     this.last = { handle, way };
-    const steps = Math.max(1, Math.ceil(Math.abs(by) / STEP));
+    const steps = this.state.attachment.engaged ? Math.max(1, Math.ceil(Math.abs(by) / STEP)) : 1;
     let seen: Chips['seen'] = 'none';
     let chatters = false;
     for (let i = 0; i < steps; i++) {

@@ -31,8 +31,8 @@ export const HAND_FAULTS = {
     quantity: 'angle',
     none: 0,
     from: 0,
-    to: 0.2,
-    why: 'Set by eye parallel to the surface: up to ten degrees.',
+    to: 0.05,
+    why: 'Laid along the surface by eye: within two or three degrees.',
   },
   micrometer: {
     title: 'Micrometer reads larger by',

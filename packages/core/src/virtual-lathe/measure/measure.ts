@@ -1,7 +1,7 @@
 import type { Against, Tried } from '../actions';
 import type { LatheState } from '../lathe';
 import { GRID, type Side } from '../metal/piece';
-import { marked, pushedHome, shaken, type ConeGauge } from './coneGauge';
+import { marked, pushedHome, shaken, type ConeGauge, type GaugeFit } from './coneGauge';
 
 /** What a micrometer shows and a needle stands on, mm. */
 const STEP = 0.001;
@@ -13,21 +13,21 @@ const TEST_BAR = 15;
 export function needle(state: LatheState, on: Against): number {
   const { z, x } = state.at;
   const swing = (state.faults.spindle / 2) * Math.cos(state.spindleAt);
-  const surface =
-    on === 'test-bar' || !state.piece || !state.held || !state.turning
-      ? TEST_BAR
-      : state.piece.surface(
-          'outside',
-          state.index(z),
-          state.turning.outside.x,
-          state.turning.outside.y,
-          state.spindleAt,
-        ) * state.warmth.grown;
-  const stands = state.axis(z) + surface + swing - x;
+  const surface = on === 'test-bar' ? TEST_BAR : surfaceAt(state, on, z);
+  // In a bore the wall comes nearer as it is smaller.
+  const stands = (on === 'bore' ? -1 : 1) * (state.axis(z) + surface + swing - x);
   const shown = state.needle.follow(stands + state.faults.stick) - state.faults.stick;
   return stepped(
     (shown - state.needleZero) * Math.cos(state.faults.lever) + state.faults.needle * state.normal(),
   );
+}
+
+function surfaceAt(state: LatheState, on: 'work' | 'bore', z: number): number {
+  const { piece, held, turning } = state;
+  if (!piece || !held || !turning) return TEST_BAR;
+  const side: Side = on === 'bore' ? 'inside' : 'outside';
+  const { x, y } = turning[side];
+  return piece.surface(side, state.index(z), x, y, state.spindleAt) * state.warmth.grown;
 }
 
 /** Across the piece, warm as it is, by a micrometer that is off its zero by what it is. */
@@ -39,31 +39,46 @@ export function across(state: LatheState, at: number, side: Side, direction: num
 }
 
 /** A gauge pushed home on the piece as it is. `from` and `to` are its cone's ends on the bed. */
+export function gaugeOn(
+  state: LatheState,
+  side: Side,
+  gauge: ConeGauge,
+  [from, to]: readonly [number, number],
+  grown: number,
+): GaugeFit | null {
+  const { piece } = state;
+  if (!piece) return null;
+  const external = side === 'outside';
+  const [a, b] = [state.index(Math.min(from, to)), state.index(Math.max(from, to))];
+  const places = Array.from({ length: b - a + 1 }, (_, k) => a + k);
+  return pushedHome(
+    {
+      s: places.map((i) => toward(side) * state.zOf(i, GRID)),
+      r: places.map((i) => piece.radius(side, i) * grown),
+      member: external ? 'external' : 'internal',
+    },
+    gauge,
+  );
+}
+/** Counted toward the large end: of a shank that is at the headstock, of a bore at its mouth. */
+const toward = (side: Side): 1 | -1 => (side === 'outside' ? -1 : 1);
+
+/** How far a gauge's line stands from where it should: more than nothing is metal still on. */
+export const standsOff = (side: Side, { at }: GaugeFit, line: number): number =>
+  side === 'outside' ? toward(side) * line - at : at - toward(side) * line;
+
+/** The same tried by a hand: read, seen and felt. */
 export function tryGauge(
   state: LatheState,
   gauge: ConeGauge,
   line: number,
   [from, to]: readonly [number, number],
 ): Tried {
-  const { piece, tool, faults, warmth } = state;
+  const { tool, faults, warmth } = state;
   const none: Tried = { standOff: null, bands: null, shake: 'both', rock: null };
-  if (!piece) return none;
-  const external = tool.side === 'outside';
-  const side: Side = tool.side;
-  // Counted toward the large end: of a shank that is at the headstock, of a bore at its mouth.
-  const way = external ? -1 : 1;
-  const [a, b] = [state.index(Math.min(from, to)), state.index(Math.max(from, to))];
-  const places = Array.from({ length: b - a + 1 }, (_, k) => a + k);
-  const fit = pushedHome(
-    {
-      s: places.map((i) => way * state.zOf(i, GRID)),
-      r: places.map((i) => piece.radius(side, i) * warmth.grown),
-      member: external ? 'external' : 'internal',
-    },
-    gauge,
-  );
+  const fit = gaugeOn(state, tool.side, gauge, [from, to], warmth.grown);
   if (!fit) return none;
-  const stands = external ? way * line - fit.at : fit.at - way * line;
+  const stands = standsOff(tool.side, fit, line);
   const touches = fit.large <= fit.small ? 'large' : 'small';
   const gap = Math.max(fit.large, fit.small);
   const distance = 0.8 * fit.together;

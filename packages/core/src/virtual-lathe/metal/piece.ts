@@ -40,7 +40,7 @@ export class Piece {
   begin(side: Side, x: number, y: number): Turning {
     // Of an axis about which nothing was cut nothing remains.
     const untouched = side === 'outside' ? Infinity : 0;
-    if (this[side].at(-1)?.r.every((r) => r === untouched)) this[side].pop();
+    if (this[side].length > 1 && this[side].at(-1)?.r.every((r) => r === untouched)) this[side].pop();
     const turning: Turning = {
       x,
       y,

@@ -23,8 +23,12 @@ export function surfaceFrom(turning: Turning, i: number, x: number, y: number, d
 
 /** The farthest it reaches from another axis: what a tool meets first. */
 export const reachFrom = (turning: Turning, i: number, x: number, y: number): number =>
-  (turning.r[i] as number) + Math.hypot(turning.x - x, turning.y - y) + (turning.lobes?.height ?? 0);
+  (turning.r[i] as number) + apart(turning, x, y) + (turning.lobes?.height ?? 0);
+
+/** From one axis to the other. */
+const apart = (turning: Turning, x: number, y: number): number =>
+  Math.sqrt((turning.x - x) ** 2 + (turning.y - y) ** 2);
 
 /** The nearest an inside turning's wall stands to another axis. */
 export const wallFrom = (turning: Turning, i: number, x: number, y: number): number =>
-  Math.max(0, (turning.r[i] as number) - Math.hypot(turning.x - x, turning.y - y));
+  Math.max(0, (turning.r[i] as number) - apart(turning, x, y));

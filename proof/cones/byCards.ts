@@ -1,0 +1,145 @@
+import { approachAdvice, approachOf } from '@anello/core/approach';
+import type { KeptRecord } from '@anello/core/job';
+import { radialOf } from '@anello/core/machine';
+import { sweptCone } from '@anello/core/evidence';
+import type { VirtualLathe } from '@anello/core/virtual-lathe';
+import type { Ended } from '../work';
+import { angleSaid, begin, clothOver, evidenceOf, nudgeFrom, setByCards, tryIn, type ConeWork } from './cone';
+import { judge } from './judge';
+
+/** Left on for the trial cuts, on radius. */
+const FOR_TRIALS = 0.15;
+const ROUGH_DEPTH = 0.75;
+const RISK = 0.01;
+const MOST_TRIALS = 40;
+/** Cut again for the angle only while so much is on, on radius: less is spent on the line. */
+const ROOM = 0.05;
+
+/** The records of a piece, as the screens keep them. */
+class Kept {
+  readonly all: KeptRecord[] = [];
+  keep(body: KeptRecord['body']): void {
+    const n = this.all.length;
+    this.all.push({
+      id: `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`,
+      jobId: 'proof',
+      piece: 1,
+      at: new Date(Date.UTC(2026, 10, 1, 8, 0, n)).toISOString(),
+      operator: 'cards',
+      body,
+    });
+  }
+}
+
+/** A cone made by what the cards say and nothing else. */
+export function coneByCards(work: ConeWork, seed: number): Ended {
+  const { lathe, context } = begin(work, seed);
+  const { task } = work;
+  const height = lathe.act({ do: 'height' }).reading as number;
+  const { side, nose } = lathe.scene().tool;
+  lathe.act({ do: 'tool', side, nose, raise: -height, ...(side === 'inside' ? { barDiameter: BAR } : {}) });
+  setByCards(work, lathe, context);
+  const toLine = work.touch(lathe);
+  let fed = rough(work, lathe, toLine - FOR_TRIALS);
+
+  const records = new Kept();
+  const slope = Math.tan(task.halfAngle);
+  const division = radialOf(lathe.lathe.dial.division, lathe.lathe.dial.reads) / 4;
+  let trials = 0;
+  let settled = false;
+  const stood = (seen: number, checked = false): void =>
+    records.keep({
+      kind: 'stand-off',
+      seen,
+      halfAngle: task.halfAngle,
+      diameterLeft: 2 * seen * slope,
+      typed: String(seen),
+      ...(checked ? { checked } : {}),
+    });
+  const feed = (depth: number): void => {
+    fed += depth;
+    work.pass(lathe, fed);
+    records.keep({ kind: 'pass', dialFrom: 0, dialTo: 0, planned: 0, depth, typed: '' });
+  };
+  while (trials < MOST_TRIALS) {
+    const tried = tryIn(work, lathe);
+    trials++;
+    if (tried.standOff === null) break;
+    stood(tried.standOff);
+    if (!settled && tried.standOff * slope > ROOM) {
+      const said = angleSaid(work, [...evidenceOf(tried), measured(work, lathe)]);
+      settled = said === null || Math.abs(said - task.halfAngle) <= task.tolerance.halfAngle;
+      if (!settled && said !== null) {
+        nudgeFrom(work, lathe, context, said);
+        feed(CLEAN_UP);
+        continue;
+      }
+    }
+    if (!step(work, lathe, { records, division, feed, stood })) break;
+  }
+  return judge(work, lathe, trials);
+}
+/** After a nudge the whole cone is cut anew by a light pass, on radius. */
+const CLEAN_UP = 0.02;
+const BAR = 14;
+
+function rough(work: ConeWork, lathe: VirtualLathe, to: number): number {
+  let fed = 0;
+  while (fed < to - 1e-9) {
+    fed = Math.min(to, fed + ROUGH_DEPTH);
+    work.pass(lathe, fed);
+  }
+  return to;
+}
+
+interface Desk {
+  readonly records: Kept;
+  readonly division: number;
+  feed(depth: number): void;
+  stood(seen: number, checked?: boolean): void;
+}
+
+/** What the card of the approach says is done; gives whether there is more to do. */
+function step(work: ConeWork, lathe: VirtualLathe, { records, division, feed, stood }: Desk): boolean {
+  const limits = { halfAngle: work.task.halfAngle, standOff: work.standOff, risk: RISK, division };
+  for (let looks = 0; looks < MOST_LOOKS; looks++) {
+    const said = approachAdvice(approachOf(records.all, 1), limits);
+    if (!said || said.move === 'none') return false;
+    if (said.move === 'by-hand') return byHand(work, lathe);
+    if (said.move === 'cut' || said.move === 'spring-pass' || said.move === 'draw-back') {
+      feed(said.infeed);
+      return true;
+    }
+    // Measured again; or dial, slide and tool looked at, and the count begun anew.
+    const { standOff } = tryIn(work, lathe);
+    if (standOff !== null) stood(standOff, said.move === 'check');
+  }
+  return false;
+}
+const MOST_LOOKS = 3;
+const MOST_CLOTH = 12;
+
+/** A little at a time, tried between, until it stands right: by hand nothing is fed any more. */
+function byHand(work: ConeWork, lathe: VirtualLathe): false {
+  for (let i = 0; i < MOST_CLOTH; i++) {
+    clothOver(work, lathe);
+    const { standOff } = tryIn(work, lathe);
+    if (standOff === null || standOff < work.standOff * WELL_IN) break;
+  }
+  return false;
+}
+/** What is read is not certain: it is brought this well inside. */
+const WELL_IN = 0.7;
+
+/** The cone itself swept by an indicator from end to end. */
+function measured(work: ConeWork, lathe: VirtualLathe): ReturnType<typeof evidenceOf>[number] {
+  const { ratio, uncertainty } = sweptCone({
+    ...work.sweepCone(lathe),
+    halfAngle: work.task.halfAngle,
+    smallDiameter: work.task.smallDiameter,
+    length: work.task.length,
+  });
+  return { kind: 'measured', ratio, uncertainty: Math.max(uncertainty, LEAST_RATIO) };
+}
+/** Nobody claims a swept ratio closer than an indicator's own figure over the length, k = 2. */
+const LEAST_RATIO = 4e-5;

@@ -1,0 +1,61 @@
+import type { VirtualLathe } from '@anello/core/virtual-lathe';
+import type { Ended } from '../work';
+import { begin, clothOver, tryIn, type ConeWork } from './cone';
+import { judge } from './judge';
+
+/** Left on for trial and gauge, on radius, and roughed by. */
+const FOR_TRIALS = 0.2;
+const ROUGH_DEPTH = 0.75;
+/** Of what geometry says is left, so much is fed each time, and the last of it whole. */
+const PART = 0.7;
+const LAST = 0.4;
+const MOST_TRIALS = 40;
+/** Of the angle that a rock or a marking shows, so much is tapped, and so far where only the marking shows it, mm at the bar's end. */
+const TAPPED = 0.7;
+const TAP = 0.01;
+/** After a tap the cone is cut clean by this at the least, on radius. */
+const CLEAN_UP = 0.012;
+/** So little is left to cloth, on radius. */
+const CLOTH = 0.004;
+/** Less metal than this on radius is not spent on the angle any more. */
+const ROOM = 0.04;
+
+/**
+ * A cone as the trade makes it without anything to compute by: set by the scale, tried, tapped by what the marking shows,
+ * and fed a part of what geometry says is left until the gauge stands at its line.
+ */
+export function coneByTrade(work: ConeWork, seed: number): Ended {
+  const { lathe } = begin(work, seed);
+  const slope = Math.tan(work.task.halfAngle);
+  const toLine = work.touch(lathe);
+  let fed = 0;
+  const feed = (by: number): void => {
+    fed += by;
+    work.pass(lathe, fed);
+  };
+  while (fed < toLine - FOR_TRIALS - 1e-9) feed(Math.min(ROUGH_DEPTH, toLine - FOR_TRIALS - fed));
+  let trials = 0;
+  while (trials < MOST_TRIALS) {
+    const tried = tryIn(work, lathe);
+    trials++;
+    if (tried.standOff === null) break;
+    const left = tried.standOff * slope;
+    if (Math.abs(tried.standOff) <= work.standOff && tried.bands === 'full') break;
+    if (tried.standOff <= work.standOff) break;
+    if (left < CLOTH) clothOver(work, lathe);
+    else if (left > ROOM && tap(work, lathe, tried)) feed(Math.max(CLEAN_UP, left / 4));
+    else feed(tried.standOff > LAST ? PART * left : left);
+  }
+  return judge(work, lathe, trials);
+}
+
+/** Tapped toward where it does not mark; gives whether it was. */
+function tap(work: ConeWork, lathe: VirtualLathe, tried: ReturnType<typeof tryIn>): boolean {
+  const steep = tried.bands === 'large';
+  const shallow = tried.bands === 'small' || tried.bands === 'all-but-large';
+  if (!steep && !shallow) return false;
+  const off = tried.rock ? tried.rock.swing / 2 / tried.rock.distance : null;
+  const by = off === null ? TAP : TAPPED * off * work.arm;
+  work.nudge(lathe, steep ? -by : by, work.arm);
+  return true;
+}

@@ -1,0 +1,131 @@
+import { angleNow, fitEvidence, type Evidence } from '@anello/core/evidence';
+import { judgeLongSweep, nextNudge, settingSteps, type SettingContext } from '@anello/core/setting';
+import type { TaperTask, WayId } from '@anello/core/taper';
+import { makeVirtualLathe, type Tried, type VirtualLathe } from '@anello/core/virtual-lathe';
+
+/** A cone to be made, where it lies on the bed, and how its way is worked. */
+export interface ConeWork {
+  readonly way: WayId;
+  readonly task: TaperTask;
+  /** Diameter at its gauge line, and where that line should stand, z from the chuck. */
+  readonly line: { readonly diameter: number; readonly z: number };
+  /** From the line to each end of the cone. */
+  readonly toLarge: number;
+  readonly toSmall: number;
+  /** How far off its line it may stand, mm. */
+  readonly standOff: number;
+  /** What a nudge of 1 rad is at the place it is read, mm. */
+  readonly arm: number;
+  /** Puts piece and tool in, and sets the device by its scale. */
+  prepare(lathe: VirtualLathe, context: SettingContext): void;
+  /** The needle along the device's own run: what it climbs. */
+  sweep(lathe: VirtualLathe): { readonly travel: readonly number[]; readonly reading: readonly number[] };
+  /** The finished cone itself from end to end by the carriage: larger is a larger radius. */
+  sweepCone(lathe: VirtualLathe): { readonly travel: readonly number[]; readonly reading: readonly number[] };
+  /** Moves the device by what is read at its place, or over a travel: more than nothing is steeper. */
+  nudge(lathe: VirtualLathe, by: number, over: number): void;
+  /** Touches the metal where it is known: gives what the dial is fed to the line from there, on radius. */
+  touch(lathe: VirtualLathe): number;
+  /** One pass with so much fed in since it touched, on radius. */
+  pass(lathe: VirtualLathe, fed: number): void;
+}
+
+export const LEVEL = 3;
+export const contextOf = (work: ConeWork, lathe: VirtualLathe): SettingContext => ({
+  task: work.task,
+  lathe: lathe.lathe,
+});
+export const begin = (work: ConeWork, seed: number): { lathe: VirtualLathe; context: SettingContext } => {
+  const lathe = makeVirtualLathe({ seed, level: LEVEL });
+  const context = contextOf(work, lathe);
+  work.prepare(lathe, context);
+  return { lathe, context };
+};
+
+/** The gauge of the cone, true and long enough for all of it, and where it is tried. */
+function gaugeOf({ task, line, toLarge, toSmall }: ConeWork) {
+  const way = task.member === 'external' ? -1 : 1;
+  const ends = [line.z + way * toLarge, line.z - way * toSmall] as const;
+  return {
+    gauge: {
+      diameter: line.diameter,
+      halfAngle: task.halfAngle,
+      toLarge,
+      toSmall: toSmall + 20,
+    },
+    line: line.z,
+    from: Math.min(...ends),
+    to: Math.max(...ends),
+  };
+}
+
+/** By hand: cloth from end to end of the cone. */
+export function clothOver(work: ConeWork, lathe: VirtualLathe): void {
+  const { from, to } = gaugeOf(work);
+  lathe.act({ do: 'cloth', from, to });
+}
+
+export const tryIn = (work: ConeWork, lathe: VirtualLathe): Tried =>
+  lathe.act({ do: 'try', ...gaugeOf(work) }).tried as Tried;
+
+/** What a try is as evidence: where it marks, where it is loose, how far it rocks. */
+export const evidenceOf = ({ bands, shake, rock }: Tried): Evidence[] => [
+  ...(bands ? [{ kind: 'bands', where: bands } as const] : []),
+  { kind: 'shake', where: shake },
+  ...(rock ? [{ kind: 'rock', ...rock } as const] : []),
+];
+
+/** The half angle the piece stands at by what was tried, as the card of Prove has it; null where it is not what is wrong. */
+export function angleSaid({ task }: ConeWork, evidence: readonly Evidence[]): number | null {
+  const band = task.tolerance.halfAngle;
+  const fit = fitEvidence({
+    member: task.member,
+    evidence,
+    halfAngle: task.halfAngle,
+    band,
+    length: task.length,
+  });
+  const { halfAngle, basis } = angleNow(fit, { halfAngle: task.halfAngle, band });
+  return basis === 'none' ? null : halfAngle;
+}
+
+/** Sets the device by the cards: swept, nudged by what it says, swept again, until it is in its band. */
+export function setByCards(work: ConeWork, lathe: VirtualLathe, context: SettingContext): void {
+  const sweep = settingSteps(work.way, context).find((step) => step.sweep?.reads === 'climb')?.sweep;
+  if (!sweep) throw new Error(`There is no sweep for ${work.way}.`);
+  for (let i = 0; i < MOST_NUDGES; i++) {
+    const seen = work.sweep(lathe);
+    const verdict = judgeLongSweep(work.way, context, sweep, seen);
+    if (!verdict.nudge) return;
+    const steeper = verdict.halfAngle.value < work.task.halfAngle;
+    work.nudge(lathe, (steeper ? 1 : -1) * verdict.nudge.amount.value, seen.travel.at(-1) ?? 0);
+  }
+}
+const MOST_NUDGES = 8;
+
+/** Nudges from a half angle to the one that is wanted, by the amount the card says. */
+export function nudgeFrom(work: ConeWork, lathe: VirtualLathe, context: SettingContext, from: number): void {
+  const { amount } = nextNudge(work.way, context, from, work.task.length);
+  work.nudge(lathe, (from < work.task.halfAngle ? 1 : -1) * amount.value, work.task.length);
+}
+
+/** What the cone really is: its half angle by all of it, and how far from its line it stands. */
+export function truthOf(work: ConeWork, lathe: VirtualLathe): { angleOff: number; standOff: number | null } {
+  const { task, line, toLarge, toSmall } = work;
+  const outside = task.member === 'external';
+  const { outline } = lathe.reveal();
+  const way = outside ? -1 : 1;
+  const from = -toSmall + MARGIN;
+  const to = toLarge - MARGIN;
+  const at = Array.from({ length: 101 }, (_, i) => from + ((to - from) * i) / 100);
+  const r = at.map((s) => outline(outside ? 'outside' : 'inside', Math.round(10 * (line.z + way * s)) / 10));
+  const mean = (of: readonly number[]): number => of.reduce((a, b) => a + b, 0) / of.length;
+  const [ms, mr] = [mean(at), mean(r)];
+  const slope =
+    at.reduce((sum, s, i) => sum + (s - ms) * ((r[i] as number) - mr), 0) /
+    at.reduce((sum, s) => sum + (s - ms) ** 2, 0);
+  const { gauge, ...of } = gaugeOf(work);
+  return { angleOff: Math.atan(slope) - task.halfAngle, standOff: lathe.reveal().standOff(gauge, of) };
+}
+/** At its very ends a cone is rounded by the nose. */
+const MARGIN = 1.5;
