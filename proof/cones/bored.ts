@@ -92,7 +92,7 @@ export function boredByCompound({ mouth, halfAngle, length, blank, out, standOff
       slide(lathe, -2);
       slide(lathe, (BEFORE + INSIDE) / Math.cos(halfAngle));
       lathe.act({ do: 'touch' });
-      return mouth / 2 - INSIDE * slope - blank.bore / 2;
+      return { z: out - INSIDE, now: blank.bore, finish: mouth - 2 * INSIDE * slope };
     },
     pass(lathe, fed) {
       lathe.act({ do: 'turn-to', handle: 'cross', to: -2 * fed + 6 });

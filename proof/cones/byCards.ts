@@ -1,5 +1,6 @@
 import { approachAdvice, approachOf } from '@anello/core/approach';
 import type { KeptRecord } from '@anello/core/job';
+import { passPlan, USUAL_PASSES, type Pass } from '@anello/core/cutting';
 import { radialOf } from '@anello/core/machine';
 import { sweptCone } from '@anello/core/evidence';
 import type { VirtualLathe } from '@anello/core/virtual-lathe';
@@ -7,13 +8,10 @@ import type { Ended } from '../work';
 import { angleSaid, begin, clothOver, evidenceOf, nudgeFrom, setByCards, tryIn, type ConeWork } from './cone';
 import { judge } from './judge';
 
-/** Left on for the trial cuts, on radius. */
-const FOR_TRIALS = 0.15;
-const ROUGH_DEPTH = 0.75;
 const RISK = 0.01;
 const MOST_TRIALS = 40;
 /** Cut again for the angle only while so much is on, on radius: less is spent on the line. */
-const ROOM = 0.05;
+const ROOM = 0.015;
 
 /** The records of a piece, as the screens keep them. */
 class Kept {
@@ -39,8 +37,7 @@ export function coneByCards(work: ConeWork, seed: number): Ended {
   const { side, nose } = lathe.scene().tool;
   lathe.act({ do: 'tool', side, nose, raise: -height, ...(side === 'inside' ? { barDiameter: BAR } : {}) });
   setByCards(work, lathe, context);
-  const toLine = work.touch(lathe);
-  let fed = rough(work, lathe, toLine - FOR_TRIALS);
+  let fed = cutToTry(work, lathe);
 
   const records = new Kept();
   const slope = Math.tan(task.halfAngle);
@@ -80,16 +77,29 @@ export function coneByCards(work: ConeWork, seed: number): Ended {
   return judge(work, lathe, trials);
 }
 /** After a nudge the whole cone is cut anew by a light pass, on radius. */
-const CLEAN_UP = 0.02;
+const CLEAN_UP = 0.01;
 const BAR = 14;
 
-function rough(work: ConeWork, lathe: VirtualLathe, to: number): number {
-  let fed = 0;
-  while (fed < to - 1e-9) {
-    fed = Math.min(to, fed + ROUGH_DEPTH);
-    work.pass(lathe, fed);
-  }
-  return to;
+/** Roughed by the plan of the passes, measured, and the last of the stock in the plan's light cuts: gives what was fed in. */
+function cutToTry(work: ConeWork, lathe: VirtualLathe): number {
+  const { z, now, finish } = work.touch(lathe);
+  const { member } = work.task;
+  const { division, reads } = lathe.lathe.dial;
+  const plan = (from: number, dialNow: number): readonly Pass[] =>
+    passPlan({ member, now: from, finish, dialNow, division, reads, ...USUAL_PASSES });
+  let dial = 0;
+  const take = (passes: readonly Pass[]): void => {
+    for (const pass of passes) {
+      dial = pass.dialTo;
+      work.pass(lathe, radialOf(dial, reads));
+    }
+  };
+  take(plan(now, 0).filter(({ kind }) => kind === 'rough'));
+  const side = member === 'external' ? 'outside' : 'inside';
+  take(plan(lathe.act({ do: 'measure', at: z, side }).reading as number, dial));
+  // Once more at the same figure: what the last cut sprang is not to be taken for metal by the try.
+  work.pass(lathe, radialOf(dial, reads));
+  return radialOf(dial, reads);
 }
 
 interface Desk {

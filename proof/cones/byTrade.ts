@@ -4,10 +4,13 @@ import { begin, clothOver, tryIn, type ConeWork } from './cone';
 import { judge } from './judge';
 
 /** Left on for trial and gauge, on radius, and roughed by. */
-const FOR_TRIALS = 0.2;
+const FOR_TRIALS = 0.1;
 const ROUGH_DEPTH = 0.75;
-/** Of what geometry says is left, so much is fed each time, and the last of it whole. */
-const PART = 0.7;
+/** The last of the stock comes off in lighter cuts, on radius. */
+const LAST_STOCK = 0.4;
+const LIGHT = 0.15;
+/** Of what geometry says is left half is fed each time, as the trade has it, and the last of it whole, mm of stand-off. */
+const PART = 0.5;
 const LAST = 0.4;
 const MOST_TRIALS = 40;
 /** Of the angle that a rock or a marking shows, so much is tapped, and so far where only the marking shows it, mm at the bar's end. */
@@ -27,13 +30,15 @@ const ROOM = 0.04;
 export function coneByTrade(work: ConeWork, seed: number): Ended {
   const { lathe } = begin(work, seed);
   const slope = Math.tan(work.task.halfAngle);
-  const toLine = work.touch(lathe);
+  const { now, finish } = work.touch(lathe);
+  const toLine = Math.abs(now - finish) / 2;
   let fed = 0;
   const feed = (by: number): void => {
     fed += by;
     work.pass(lathe, fed);
   };
-  while (fed < toLine - FOR_TRIALS - 1e-9) feed(Math.min(ROUGH_DEPTH, toLine - FOR_TRIALS - fed));
+  while (fed < toLine - LAST_STOCK - 1e-9) feed(Math.min(ROUGH_DEPTH, toLine - LAST_STOCK - fed));
+  while (fed < toLine - FOR_TRIALS - 1e-9) feed(Math.min(LIGHT, toLine - FOR_TRIALS - fed));
   let trials = 0;
   while (trials < MOST_TRIALS) {
     const tried = tryIn(work, lathe);
@@ -51,8 +56,11 @@ export function coneByTrade(work: ConeWork, seed: number): Ended {
 
 /** Tapped toward where it does not mark; gives whether it was. */
 function tap(work: ConeWork, lathe: VirtualLathe, tried: ReturnType<typeof tryIn>): boolean {
-  const steep = tried.bands === 'large';
-  const shallow = tried.bands === 'small' || tried.bands === 'all-but-large';
+  const outside = work.task.member === 'external';
+  // Too steep a shank rides on its large end, too steep a bore on the plug's small one.
+  const atLarge = tried.bands === 'large';
+  const atSmall = tried.bands === 'small' || tried.bands === 'all-but-large';
+  const [steep, shallow] = outside ? [atLarge, atSmall] : [atSmall, atLarge];
   if (!steep && !shallow) return false;
   const off = tried.rock ? tried.rock.swing / 2 / tried.rock.distance : null;
   const by = off === null ? TAP : TAPPED * off * work.arm;

@@ -24,8 +24,8 @@ export interface ConeWork {
   sweepCone(lathe: VirtualLathe): { readonly travel: readonly number[]; readonly reading: readonly number[] };
   /** Moves the device by what is read at its place, or over a travel: more than nothing is steeper. */
   nudge(lathe: VirtualLathe, by: number, over: number): void;
-  /** Touches the metal where it is known: gives what the dial is fed to the line from there, on radius. */
-  touch(lathe: VirtualLathe): number;
+  /** Touches the metal where its size is known: there, on diameter, what it is and what it is to be. */
+  touch(lathe: VirtualLathe): { readonly z: number; readonly now: number; readonly finish: number };
   /** One pass with so much fed in since it touched, on radius. */
   pass(lathe: VirtualLathe, fed: number): void;
 }

@@ -14,6 +14,8 @@ const BEFORE = 14;
 const ZERO = 60;
 /** The cut runs on so far past the large end, into the groove there. */
 const PAST = 3;
+/** Places along the cone that are measured by micrometer. */
+const STATIONS = 10;
 
 const task = (workLength: number): TaperTask => ({
   member: 'external',
@@ -45,28 +47,20 @@ const byCarriage = (end: number): Pick<ConeWork, 'sweep' | 'sweepCone' | 'touch'
       const [first = 0] = seen.reading;
       return { travel: seen.travel.map((t) => -t), reading: seen.reading.map((r) => first - r) };
     },
+    // Across, at stations: the bar stays coupled, and over a set-over tailstock the cone's front lies along the bed.
     sweepCone(lathe) {
-      lathe.act({ do: 'turn', handle: 'cross', by: -8 });
-      lathe.act({ do: 'engage', on: false });
-      to(lathe, end - 1);
-      lathe.act({ do: 'turn', handle: 'carriage', by: -1 });
-      const seen = lathe.act({
-        do: 'sweep',
-        on: 'work',
-        handle: 'carriage',
-        by: 4 - length,
-        count: 60,
-      }).sweep!;
-      to(lathe, end + BEFORE);
-      return { travel: seen.travel.map((t) => -t), reading: seen.reading };
+      const travel = Array.from({ length: STATIONS }, (_, i) => 3 + (i * (length - 6)) / (STATIONS - 1));
+      const reading = travel.map(
+        (t) => (lathe.act({ do: 'measure', at: end - t, side: 'outside' }).reading as number) / 2,
+      );
+      return { travel, reading };
     },
     touch(lathe) {
       lathe.act({ do: 'turn', handle: 'cross', by: -10 });
       to(lathe, end + BEFORE);
       to(lathe, end - 2);
       lathe.act({ do: 'touch' });
-      const radius = BLANK / 2;
-      return radius - (GAUGE / 2 - (TO_SMALL - 2) * (RATIO / 2));
+      return { z: end - 2, now: BLANK, finish: GAUGE - (TO_SMALL - 2) * RATIO };
     },
     pass(lathe, fed) {
       lathe.act({ do: 'turn-to', handle: 'cross', to: 2 * fed - 12 });
@@ -104,11 +98,6 @@ export const SHANK_BY_ATTACHMENT: ConeWork = {
     coupled(lathe, true);
     return carriage.sweep(lathe);
   },
-  sweepCone(lathe) {
-    const seen = carriage.sweepCone(lathe);
-    coupled(lathe, true);
-    return seen;
-  },
   touch(lathe) {
     lathe.act({ do: 'turn', handle: 'cross', by: -10 });
     lathe.act({ do: 'turn-to', handle: 'carriage', to: END + BEFORE - ZERO });
@@ -120,8 +109,6 @@ export const SHANK_BY_ATTACHMENT: ConeWork = {
 };
 
 const BETWEEN = 130;
-/** Places along the cone that are measured by micrometer. */
-const STATIONS = 10;
 const between = byCarriage(BETWEEN);
 
 export const SHANK_BY_SET_OVER: ConeWork = {
@@ -139,16 +126,5 @@ export const SHANK_BY_SET_OVER: ConeWork = {
     lathe.act({ do: 'set', device: 'tailstock', to: setOver });
   },
   ...between,
-  // Its front lies along the bed as long as the tailstock stands over: it is measured across, at stations.
-  sweepCone(lathe) {
-    const travel = Array.from(
-      { length: STATIONS },
-      (_, i) => 3 + (i * (TO_LARGE + TO_SMALL - 6)) / (STATIONS - 1),
-    );
-    const reading = travel.map(
-      (t) => (lathe.act({ do: 'measure', at: BETWEEN - t, side: 'outside' }).reading as number) / 2,
-    );
-    return { travel, reading };
-  },
   nudge: (lathe, by) => void lathe.act({ do: 'nudge', device: 'tailstock', by }),
 };
