@@ -39,8 +39,8 @@ export function boredByCompound({ mouth, halfAngle, length, blank, out, standOff
     tolerance: taperTolerance({ grade, length }),
   };
   const arm = PRACTICE_LATHE.compound!.handleReach!;
-  const slide = (lathe: VirtualLathe, to: number): void =>
-    void lathe.act({ do: 'turn-to', handle: 'compound', to, feed: 0.06 });
+  const slide = (lathe: VirtualLathe, to: number): number =>
+    lathe.act({ do: 'turn-to', handle: 'compound', to, feed: 0.06 }).chips?.fresh ?? 0;
   const along = (BEFORE + length + PAST) / Math.cos(halfAngle);
   return {
     way: 'compound',
@@ -98,9 +98,10 @@ export function boredByCompound({ mouth, halfAngle, length, blank, out, standOff
       lathe.act({ do: 'turn-to', handle: 'cross', to: -2 * fed + 6 });
       slide(lathe, -2);
       lathe.act({ do: 'turn-to', handle: 'cross', to: -2 * fed });
-      slide(lathe, along);
+      const fresh = slide(lathe, along);
       lathe.act({ do: 'turn-to', handle: 'cross', to: -2 * fed + 6 });
       slide(lathe, -2);
+      return fresh;
     },
   };
 }

@@ -5,7 +5,17 @@ import { radialOf } from '@anello/core/machine';
 import { sweptCone } from '@anello/core/evidence';
 import type { VirtualLathe } from '@anello/core/virtual-lathe';
 import type { Ended } from '../work';
-import { angleSaid, begin, clothOver, evidenceOf, nudgeFrom, setByCards, tryIn, type ConeWork } from './cone';
+import {
+  angleSaid,
+  begin,
+  clothOver,
+  cutClean,
+  evidenceOf,
+  nudgeFrom,
+  setByCards,
+  tryIn,
+  type ConeWork,
+} from './cone';
 import { judge } from './judge';
 
 const RISK = 0.01;
@@ -53,10 +63,10 @@ export function coneByCards(work: ConeWork, seed: number): Ended {
       typed: String(seen),
       ...(checked ? { checked } : {}),
     });
-  const feed = (depth: number): void => {
+  const feed = (depth: number): number => {
     fed += depth;
-    work.pass(lathe, fed);
     records.keep({ kind: 'pass', dialFrom: 0, dialTo: 0, planned: 0, depth, typed: '' });
+    return work.pass(lathe, fed);
   };
   while (trials < MOST_TRIALS) {
     const tried = tryIn(work, lathe);
@@ -68,7 +78,7 @@ export function coneByCards(work: ConeWork, seed: number): Ended {
       settled = said === null || Math.abs(said - task.halfAngle) <= task.tolerance.halfAngle;
       if (!settled && said !== null) {
         nudgeFrom(work, lathe, context, said);
-        feed(CLEAN_UP);
+        cutClean(feed);
         continue;
       }
     }
@@ -76,8 +86,6 @@ export function coneByCards(work: ConeWork, seed: number): Ended {
   }
   return judge(work, lathe, trials);
 }
-/** After a nudge the whole cone is cut anew by a light pass, on radius. */
-const CLEAN_UP = 0.01;
 const BAR = 14;
 
 /** Roughed by the plan of the passes, measured, and the last of the stock in the plan's light cuts: gives what was fed in. */
@@ -105,7 +113,7 @@ function cutToTry(work: ConeWork, lathe: VirtualLathe): number {
 interface Desk {
   readonly records: Kept;
   readonly division: number;
-  feed(depth: number): void;
+  feed(depth: number): number;
   stood(seen: number, checked?: boolean): void;
 }
 

@@ -1,6 +1,6 @@
 import type { VirtualLathe } from '@anello/core/virtual-lathe';
 import type { Ended } from '../work';
-import { begin, clothOver, tryIn, type ConeWork } from './cone';
+import { begin, clothOver, cutClean, tryIn, type ConeWork } from './cone';
 import { judge } from './judge';
 
 /** Left on for trial and gauge, on radius, and roughed by. */
@@ -16,8 +16,6 @@ const MOST_TRIALS = 40;
 /** Of the angle that a rock or a marking shows, so much is tapped, and so far where only the marking shows it, mm at the bar's end. */
 const TAPPED = 0.7;
 const TAP = 0.01;
-/** After a tap the cone is cut clean by this at the least, on radius. */
-const CLEAN_UP = 0.012;
 /** So little is left to cloth, on radius. */
 const CLOTH = 0.004;
 /** Less metal than this on radius is not spent on the angle any more. */
@@ -33,9 +31,9 @@ export function coneByTrade(work: ConeWork, seed: number): Ended {
   const { now, finish } = work.touch(lathe);
   const toLine = Math.abs(now - finish) / 2;
   let fed = 0;
-  const feed = (by: number): void => {
+  const feed = (by: number): number => {
     fed += by;
-    work.pass(lathe, fed);
+    return work.pass(lathe, fed);
   };
   while (fed < toLine - LAST_STOCK - 1e-9) feed(Math.min(ROUGH_DEPTH, toLine - LAST_STOCK - fed));
   while (fed < toLine - FOR_TRIALS - 1e-9) feed(Math.min(LIGHT, toLine - FOR_TRIALS - fed));
@@ -48,7 +46,7 @@ export function coneByTrade(work: ConeWork, seed: number): Ended {
     if (Math.abs(tried.standOff) <= work.standOff && tried.bands === 'full') break;
     if (tried.standOff <= work.standOff) break;
     if (left < CLOTH) clothOver(work, lathe);
-    else if (left > ROOM && tap(work, lathe, tried)) feed(Math.max(CLEAN_UP, left / 4));
+    else if (left > ROOM && tap(work, lathe, tried)) cutClean(feed);
     else feed(tried.standOff > LAST ? PART * left : left);
   }
   return judge(work, lathe, trials);

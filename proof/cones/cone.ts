@@ -26,8 +26,8 @@ export interface ConeWork {
   nudge(lathe: VirtualLathe, by: number, over: number): void;
   /** Touches the metal where its size is known: there, on diameter, what it is and what it is to be. */
   touch(lathe: VirtualLathe): { readonly z: number; readonly now: number; readonly finish: number };
-  /** One pass with so much fed in since it touched, on radius. */
-  pass(lathe: VirtualLathe, fed: number): void;
+  /** One pass with so much fed in since it touched, on radius: gives the part of the cone that is freshly cut after it. */
+  pass(lathe: VirtualLathe, fed: number): number;
 }
 
 export const LEVEL = 3;
@@ -108,6 +108,14 @@ export function nudgeFrom(work: ConeWork, lathe: VirtualLathe, context: SettingC
   const { amount } = nextNudge(work.way, context, from, work.task.length);
   work.nudge(lathe, (from < work.task.halfAngle ? 1 : -1) * amount.value, work.task.length);
 }
+
+/** After a nudge: light passes until all of the cone is freshly cut; what is tried before that is the cone of the old setting. */
+export function cutClean(feed: (depth: number) => number): void {
+  for (let i = 0; i < MOST_CLEANING; i++) if (feed(CLEAN_UP) > ALL_OF_IT) return;
+}
+const CLEAN_UP = 0.01;
+const ALL_OF_IT = 0.95;
+const MOST_CLEANING = 25;
 
 /** What the cone really is: its half angle by all of it, and how far from its line it stands. */
 export function truthOf(work: ConeWork, lathe: VirtualLathe): { angleOff: number; standOff: number | null } {

@@ -66,9 +66,15 @@ const byCarriage = (end: number): Pick<ConeWork, 'sweep' | 'sweepCone' | 'touch'
       lathe.act({ do: 'turn-to', handle: 'cross', to: 2 * fed - 12 });
       to(lathe, end + BEFORE);
       lathe.act({ do: 'turn-to', handle: 'cross', to: 2 * fed });
-      lathe.act({ do: 'turn-to', handle: 'carriage', to: end - length - PAST - ZERO, feed: 0.08 });
+      const { chips } = lathe.act({
+        do: 'turn-to',
+        handle: 'carriage',
+        to: end - length - PAST - ZERO,
+        feed: 0.08,
+      });
       lathe.act({ do: 'turn-to', handle: 'cross', to: 2 * fed - 12 });
       to(lathe, end + BEFORE);
+      return chips?.fresh ?? 0;
     },
   };
 };

@@ -71,6 +71,8 @@ export type LatheAction =
 export interface Chips {
   /** Chips, dust of rubbing, or nothing. */
   readonly seen: 'cutting' | 'rubbing' | 'none';
+  /** Of the metal it went along, the part that is freshly cut: an eye sees it shine. */
+  readonly fresh: number;
   /** It sounds. */
   readonly chatters: boolean;
 }

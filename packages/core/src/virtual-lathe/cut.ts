@@ -13,6 +13,20 @@ const WAVE = { height: 0.004, length: 1.7 };
 const BREAKS_OFF = 0.3;
 export const USUAL_FEED = 0.1;
 
+/** Nothing was met. */
+export const NO_CHIPS: Chips = { seen: 'none', fresh: 0, chatters: false };
+
+/** How the edge went: past so many places of the outline, and cut so many of them. */
+export interface Went {
+  readonly past: number;
+  readonly cut: number;
+  readonly rubbed: number;
+  readonly chatters: boolean;
+}
+export const WENT_NOWHERE: Went = { past: 0, cut: 0, rubbed: 0, chatters: false };
+export const seenOf = ({ cut, rubbed }: Went): Chips['seen'] =>
+  cut > 0 ? 'cutting' : rubbed > 0 ? 'rubbing' : 'none';
+
 interface Place {
   readonly z: number;
   readonly x: number;
@@ -22,6 +36,7 @@ interface Place {
 export class Cutter {
   private before = new Float64Array(0);
   private inPass = new Int32Array(0);
+  private cutIn = new Int32Array(0);
   private pass = 0;
   private scatter = 0;
 
@@ -40,15 +55,17 @@ export class Cutter {
   }
 
   /** The edge from one place to another in a straight line, at a feed to the turn. */
-  along(from: Place, to: Place, feed: number): Chips {
+  along(from: Place, to: Place, feed: number): Went {
     const { piece, held, turning, tool } = this.state;
-    if (!piece || !held || !turning) return { seen: 'none', chatters: false };
+    if (!piece || !held || !turning) return WENT_NOWHERE;
     if (this.before.length !== piece.count) {
       this.before = new Float64Array(piece.count);
       this.inPass = new Int32Array(piece.count).fill(-1);
+      this.cutIn = new Int32Array(piece.count).fill(-1);
     }
     const low = Math.max(this.state.index(Math.min(from.z, to.z) - tool.nose), this.state.index(0));
     const high = this.state.index(Math.max(from.z, to.z) + tool.nose);
+    let met = 0;
     let cuts = 0;
     let rubs = 0;
     let removed = 0;
@@ -57,14 +74,18 @@ export class Cutter {
       if (z < -GRID / 2 || z > held.out + GRID / 2) continue;
       const edge = this.edgeOver(z, from, to);
       if (edge === null) continue;
+      // A nose stands over more than one place at once: each is counted once in a pass.
+      if (this.inPass[i] !== this.pass) met++;
       const took = this.take(piece, held, i, z, edge, feed);
-      if (took > 0) [cuts, removed] = [cuts + 1, removed + took];
-      else if (took < 0) rubs++;
+      if (took > 0) {
+        removed += took;
+        if (this.cutIn[i] !== this.pass) cuts++;
+        this.cutIn[i] = this.pass;
+      } else if (took < 0) rubs++;
     }
     this.state.wear += (this.state.faults.wear * cuts * GRID) / 100;
     this.state.warmth.cut(removed, volumeOf(piece));
-    const seen = cuts > 0 ? 'cutting' : rubs > 0 ? 'rubbing' : 'none';
-    return { seen, chatters: cuts > 0 && this.sings(piece, held) };
+    return { past: met, cut: cuts, rubbed: rubs, chatters: cuts > 0 && this.sings(piece, held) };
   }
 
   /** How far from the spindle's axis the edge stood over a place, at its nearest to (outside) or farthest from it. */

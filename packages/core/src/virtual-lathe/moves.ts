@@ -1,5 +1,5 @@
 import type { Chips, HandleId } from './actions';
-import { Cutter, USUAL_FEED } from './cut';
+import { Cutter, NO_CHIPS, seenOf, USUAL_FEED, WENT_NOWHERE, type Went } from './cut';
 import type { LatheState } from './lathe';
 
 /** A worn bar is no straight line: by it longer moves are cut in steps of this, mm. */
@@ -31,22 +31,20 @@ export class Hands {
   }
 
   turn(handle: HandleId, by: number, feed: number = USUAL_FEED): Chips {
-    if (by === 0) return { seen: 'none', chatters: false };
+    if (by === 0) return NO_CHIPS;
     const way = Math.sign(by);
     if (handle === 'cross' || this.last?.handle !== handle || this.last.way !== way) this.cutter.begin();
     this.last = { handle, way };
     const steps = this.state.attachment.engaged ? Math.max(1, Math.ceil(Math.abs(by) / STEP)) : 1;
-    let seen: Chips['seen'] = 'none';
-    let chatters = false;
+    let all = WENT_NOWHERE;
     for (let i = 0; i < steps; i++) {
       const from = this.state.at;
       this.state[handle].turn(by / steps);
-      const chips = this.state.turns > 0 ? this.cutter.along(from, this.state.at, feed) : NOTHING;
-      seen = chips.seen === 'none' ? seen : seen === 'cutting' ? seen : chips.seen;
-      chatters ||= chips.chatters;
-      this.passes(Math.abs(by) / steps, chips.seen !== 'none', feed);
+      const went = this.state.turns > 0 ? this.cutter.along(from, this.state.at, feed) : WENT_NOWHERE;
+      all = together(all, went);
+      this.passes(Math.abs(by) / steps, seenOf(went) !== 'none', feed);
     }
-    return { seen, chatters };
+    return { seen: seenOf(all), fresh: all.past > 0 ? all.cut / all.past : 0, chatters: all.chatters };
   }
 
   private passes(length: number, cuts: boolean, feed: number): void {
@@ -72,9 +70,15 @@ export class Hands {
       const { seen } = this.turn('cross', toward);
       if (seen === 'none') continue;
       this.state.crossZero = this.state.cross.dial;
-      return { seen, chatters: false };
+      return { seen, fresh: 0, chatters: false };
     }
-    return NOTHING;
+    return NO_CHIPS;
   }
 }
-const NOTHING: Chips = { seen: 'none', chatters: false };
+
+const together = (a: Went, b: Went): Went => ({
+  past: a.past + b.past,
+  cut: a.cut + b.cut,
+  rubbed: a.rubbed + b.rubbed,
+  chatters: a.chatters || b.chatters,
+});
