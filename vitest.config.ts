@@ -3,7 +3,12 @@ import { defineConfig } from 'vitest/config';
 import vue from '@vitejs/plugin-vue';
 
 /** Figures come out the same every time or are wrong: no second try. */
-const figures = ['packages/core/**/*.test.ts', 'packages/contract/**/*.test.ts', 'scripts/**/*.test.ts'];
+const figures = [
+  'packages/core/**/*.test.ts',
+  'packages/contract/**/*.test.ts',
+  'scripts/**/*.test.ts',
+  'proof/**/*.test.ts',
+];
 /** These open sockets, wait for timers and kill servers; a busy machine may fail one of them once, as with the journeys. */
 const moving = ['packages/web/**/*.test.ts', 'packages/server/**/*.test.ts'];
 

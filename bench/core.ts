@@ -11,6 +11,7 @@ import { settingSteps } from '@anello/core/setting';
 import { spectrumOf } from '@anello/core/chatter';
 import { analyseSweep } from '@anello/core/sweep';
 import { identifyTaper } from '@anello/core/taper';
+import { makeVirtualLathe } from '@anello/core/virtual-lathe';
 import { compareWays } from '@anello/core/ways';
 import { COLLET_HOLDER } from '../packages/core/src/examples.testdata.ts';
 import { madeSweep } from '../packages/core/src/sweep/sweeps.testdata.ts';
@@ -63,6 +64,7 @@ export function benchCore(): Figure[] {
     timed('path of a round nose, 100,000 points, median', 150, nosePath),
     timed('a sweep of 100,000 readings, slowest sort of it, median', 150, sweptFar),
     timed('four seconds of sound listened to, median', 100, listened),
+    timed('a pass of the virtual lathe, 90 mm, median', 1, virtualPass),
     timed('table of two-handle steps, median', 150, steps),
     {
       what: 'recompute a job after a keystroke, median',
@@ -103,6 +105,23 @@ function sweptFar(): number {
       );
     }),
   );
+}
+
+/** A thousand passes a second or better. */
+function virtualPass(): number {
+  const lathe = makeVirtualLathe({ seed: 3, level: 5 });
+  lathe.act({ do: 'hold', by: 'three-jaw', blank: { diameter: 60, length: 140 }, out: 100 });
+  lathe.act({ do: 'touch' });
+  lathe.act({ do: 'turn', handle: 'carriage', by: 45 });
+  const once = (): number => {
+    const from = performance.now();
+    lathe.act({ do: 'turn', handle: 'cross', by: 0.02 });
+    lathe.act({ do: 'turn', handle: 'carriage', by: -90 });
+    const ms = performance.now() - from;
+    lathe.act({ do: 'turn', handle: 'carriage', by: 90 });
+    return ms;
+  };
+  return median(Array.from({ length: RUNS }, once));
 }
 
 /** A cut's hiss with a pitch and its octave in it, as long as is listened to at once. */

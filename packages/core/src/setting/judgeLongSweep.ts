@@ -86,7 +86,16 @@ export function judgeLongSweep(
     inBand,
     sure: Math.abs(off - task.tolerance.halfAngle) > 2 * u,
     nudge,
-    causes: causesOf({ analysis, sweep, task, length, wander, straightest, halfAngle, nudge }),
+    causes: causesOf({
+      analysis,
+      sweep,
+      task,
+      length,
+      wander,
+      straightest,
+      halfAngle,
+      nudge: inBand ? null : nudge,
+    }),
   };
 }
 

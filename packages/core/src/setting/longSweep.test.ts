@@ -37,6 +37,19 @@ describe('a device read all along', () => {
     expect(cause!.id).toBe('angle');
     expect(cause!.costs).toBeCloseTo(2 * length * (Math.tan(halfAngle + off) - Math.tan(halfAngle)), 3);
   });
+  it('inside its band but near its edge is nudged to the middle: the cut wants its share of the band', () => {
+    const at = (part: number) => {
+      const off = part * tolerance.halfAngle;
+      return swept((z) => z * (Math.tan(halfAngle + off) - Math.tan(halfAngle)));
+    };
+    for (const part of [0.8, -0.8]) {
+      const { inBand, nudge } = at(part);
+      expect(inBand).toBe(true);
+      expect(nudge!.amount.value).toBeCloseTo(180 * 0.8 * tolerance.halfAngle, 3);
+      expect(plainText(nudge!.because)).toContain(part > 0 ? 'steep' : 'shallow');
+    }
+    for (const part of [0.2, -0.2]) expect(at(part)).toMatchObject({ inBand: true, nudge: null });
+  });
   it('that is worn hollow costs the square of the part’s share of it, and says so', () => {
     const verdict = swept((at) => (-0.03 * 4 * at * (150 - at)) / 150 ** 2);
     expect(ids(verdict)).toEqual(['bar']);

@@ -161,7 +161,10 @@ useStageScreen({
         </template>
         <template v-else>
           <h2>At the finish allowance</h2>
-          <p class="quiet">Stop here, clean both, and try it in its mate before another cut.</p>
+          <p class="quiet">
+            Once more at the same figure, nothing fed in: what the last cut sprang comes off now and is not
+            taken for metal by the try. Then stop, clean both, and try it in its mate before another cut.
+          </p>
           <p class="big">
             <FigureText :figure="length(desk.left.value, 0.01)" large />
             <span class="after">left on diameter</span>

@@ -99,6 +99,9 @@ async function keepFeel(feel: Feel): Promise<void> {
             >Not measured: one good-enough band. Clock the swing to know how much.</template
           >
         </p>
+        <p class="quiet">
+          Then light passes until all of it is freshly cut: what is tried before that is still the old cone.
+        </p>
       </div>
       <v-btn v-if="desk.canClock.value" :aria-pressed="clocking" @click="$emit('clock')">{{
         clocking ? 'Back to the stand-off' : 'Clock the swing at the loose end'

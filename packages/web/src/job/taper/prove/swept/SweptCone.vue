@@ -54,7 +54,8 @@ async function keep(): Promise<void> {
     <SweepTake v-model="text" title="Read all along" :task="task" />
     <p v-if="!text" class="quiet">
       The indicator at centre height, the carriage run from end to end of the finished cone; more is a larger
-      radius.
+      radius. A taper attachment uncoupled for it loses the dial’s zero: touch off again, or leave it coupled
+      and measure across at places along the cone.
     </p>
     <template v-if="found">
       <p role="status">

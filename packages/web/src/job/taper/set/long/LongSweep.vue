@@ -33,11 +33,15 @@ const COST = 0.001;
     <template v-if="found && verdict">
       <p class="says" :class="verdict.inBand ? 'in' : 'out'" role="status">
         <strong class="big"
-          ><template v-if="verdict.inBand">✓ inside its band</template>
-          <template v-else-if="verdict.nudge"><FigureText :figure="verdict.nudge.amount" large /></template>
+          ><template v-if="verdict.nudge"><FigureText :figure="verdict.nudge.amount" large /></template>
+          <template v-else-if="verdict.inBand">✓ inside its band</template>
           <template v-else>outside its band</template></strong
         >
         <span v-if="verdict.nudge">{{ verdict.nudge.place }}, {{ verdict.nudge.direction }}</span>
+        <span v-if="verdict.nudge && verdict.inBand"
+          >✓ inside its band, but nearer its edge than its middle: tool height, wear and the nudge itself want
+          their share of it</span
+        >
         <span class="quiet"
           >stands at <FigureText :figure="angle(verdict.halfAngle.value)" />, ±
           <FigureText :figure="angle(2 * verdict.halfAngle.u)" />{{
@@ -95,7 +99,10 @@ const COST = 0.001;
       />
       <div class="do">
         <v-btn v-if="verdict.nudge" class="go" @click="long.keepNudge()">Nudged, sweep again</v-btn>
-        <v-btn v-else-if="step.proves && verdict.inBand" class="go" @click="long.keepSetting()"
+        <v-btn
+          v-if="step.proves && verdict.inBand"
+          :class="{ go: !verdict.nudge }"
+          @click="long.keepSetting()"
           >Keep this setting</v-btn
         >
         <v-btn @click="long.keep()">Keep the sweep</v-btn>
