@@ -63,7 +63,19 @@ const VIEWS = [
       await panel.evaluate((one) => one.scrollIntoView({ block: 'start' }));
     },
   },
-  { name: 'book', url: '/book', act: (page) => page.getByRole('button', { name: 'Copy it now' }).click() },
+  {
+    name: 'practice',
+    url: '/practice/to-size?lathe=5',
+    act: async (page) => {
+      const cross = page.getByRole('spinbutton', { name: 'Cross-slide, handle' });
+      await cross.focus();
+      for (let i = 0; i < 69; i++) await page.keyboard.press('PageUp');
+      await page.getByRole('button', { name: '◀ Feed' }).click();
+      await page.getByText('chips: it is cutting').waitFor();
+      await page.waitForTimeout(4000);
+      await page.getByRole('button', { name: '◀ Feed' }).click();
+    },
+  },
   { name: 'lost', url: '/lost', act: (page) => page.locator('.cause').first().click() },
   {
     name: 'listen-dark-1024',

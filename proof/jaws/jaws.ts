@@ -24,7 +24,8 @@ export const atJaws = (lathe: VirtualLathe): number[] =>
   });
 
 const moved = (lathe: VirtualLathe, moves: readonly JawMove[]): void => {
-  for (const { jaw, action, by } of moves) lathe.act({ do: 'jaw', jaw, by: action === 'loosen' ? -by : by });
+  for (const { jaw, action, by } of moves)
+    lathe.act({ do: 'jaw', jaw, by: action === 'loosen' ? -by : by, felt: true });
 };
 
 /** What the work's axis is to come to: on the spindle's own, or a throw off it; and how near on the whole swing. */
@@ -36,11 +37,15 @@ export interface Aim {
 export function jawsByCards(aim: Aim, seed: number): Ended {
   const lathe = inFourJaw(seed);
   let rounds = 0;
+  // Inside, all four are nipped and it is read once more, as the card has it: the mean of both is what it stands at.
+  let before: readonly number[] | null = null;
   while (rounds < MOST_ROUNDS) {
     rounds++;
-    const readings = atJaws(lathe);
+    const seen = atJaws(lathe);
+    const readings = seen.map((one, i) => (before ? (one + (before[i] as number)) / 2 : one));
     const moves = aim.throw === 0 ? trueing(readings, aim) : throwing(readings, aim);
-    if (moves.length === 0) break;
+    if (moves.length === 0 && before) break;
+    before = moves.length === 0 ? seen : null;
     moved(lathe, moves);
   }
   return ended(lathe, aim, rounds);
@@ -78,8 +83,8 @@ export function jawsByTrade(aim: Aim, seed: number): Ended {
     const pair = Math.abs(x) >= Math.abs(y) ? { jaws: [1, 3], off: x } : { jaws: [2, 4], off: y };
     const [up, down] = pair.off > 0 ? pair.jaws : [...pair.jaws].reverse();
     const by = BY_EYE * Math.abs(pair.off);
-    lathe.act({ do: 'jaw', jaw: down as number, by: -by });
-    lathe.act({ do: 'jaw', jaw: up as number, by });
+    lathe.act({ do: 'jaw', jaw: down as number, by: -by, felt: true });
+    lathe.act({ do: 'jaw', jaw: up as number, by, felt: true });
   }
   return ended(lathe, aim, rounds);
 }

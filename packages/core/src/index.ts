@@ -20,6 +20,7 @@ export * from './memory/index';
 export * from './old-part/index';
 export * from './part/index';
 export * from './plan/index';
+export * from './practice/index';
 export * from './quantity/index';
 export * from './quick/index';
 export * from './setting/index';

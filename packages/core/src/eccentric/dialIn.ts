@@ -79,7 +79,7 @@ export function dialIn(request: DialInRequest): DialIn {
     direction,
     wanted,
     inside,
-    moves: inside ? [] : moves(at, wanted),
+    moves: inside ? [] : moves(at, wanted, request.limit),
     readNext: complete ? null : nextJaw(request.readings),
     outOfRound: fit.outOfRound,
     uncertainty: fit.uncertainty,
@@ -164,14 +164,16 @@ function asideOf(at: Across, wanted: Across): number {
 const UNFELT = 5e-4;
 
 /** The work goes toward a jaw when that one is eased and the one opposite tightened; the larger move first. */
-function moves(at: { x: number | null; y: number | null }, wanted: Across): JawMove[] {
+function moves(at: { x: number | null; y: number | null }, wanted: Across, limit: number): JawMove[] {
   const lines = [
     { jaws: [1, 3] as const, by: at.x === null ? 0 : wanted.x - at.x },
     { jaws: [2, 4] as const, by: at.y === null ? 0 : wanted.y - at.y },
-  ];
-  return lines
+  ]
     .filter((line) => Math.abs(line.by) > UNFELT)
-    .sort((a, b) => Math.abs(b.by) - Math.abs(a.by))
+    .sort((a, b) => Math.abs(b.by) - Math.abs(a.by));
+  // A pair that is near enough is left alone: every jaw that is nipped lets the work settle anew.
+  return lines
+    .filter((line, i) => i === 0 || 2 * Math.abs(line.by) > limit / 2)
     .flatMap(({ jaws, by }): JawMove[] => {
       const [ease, tighten] = by > 0 ? jaws : ([jaws[1], jaws[0]] as const);
       return [

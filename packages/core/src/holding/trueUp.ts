@@ -38,6 +38,8 @@ export interface TrueUp {
 }
 
 const ALL = 4;
+/** A needle is unrestful by so many of its steps: what stands at the limit by it may as well stand beyond. */
+const UNREST = 2;
 
 /**
  * Which jaw of a four-jaw chuck to loosen, which to tighten and by how much, from as many readings as there are: half
@@ -63,7 +65,7 @@ export function trueUp({ readings, limit, school, resolution }: TrueUpRequest): 
   const seen = taken.map((t) => t.reading);
   const swing = Math.max(byJaws, ...seen.flatMap((a) => seen.map((b) => a - b)));
   const complete = fit.x !== null && fit.y !== null;
-  const inside = complete && swing <= limit;
+  const inside = complete && swing + (resolution === undefined ? 0 : UNREST * resolution) <= limit;
   const moves = complete && byJaws <= limit ? [] : pairs(fit, school, limit);
   return { fit, swing, inside, moves, readNext, said: words(fit, swing, inside, limit) };
 }

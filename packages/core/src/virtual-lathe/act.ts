@@ -4,7 +4,7 @@ import type { DeviceId, LatheAction, Seen } from './actions';
 import type { LatheState } from './lathe';
 import { holdPiece } from './hold';
 import { polish } from './metal/polish';
-import { across, needle, tryGauge } from './measure/measure';
+import { across, needle, tryGauge, watched } from './measure/measure';
 import type { Hands } from './moves';
 
 type Doing = {
@@ -59,8 +59,8 @@ const DOING: Doing = {
     state.turns = Math.max(0, finite(turns, 'turns'));
     return {};
   },
-  spin: (state, _, { to }) => {
-    state.spindleAt = finite(to, 'to');
+  spin: (state, _, { to, by = 0 }) => {
+    state.spindleAt = finite(to ?? state.spindleAt, 'to') + finite(by, 'by');
     return {};
   },
   set: (state, _, { device, to }) => {
@@ -75,15 +75,21 @@ const DOING: Doing = {
     state.attachment.engage(on, bed(state), state.uniform());
     return {};
   },
-  jaw: (state, _, { jaw, by }) => {
+  jaw: (state, _, { jaw, by, felt = false }) => {
     if (!state.held || ![1, 2, 3, 4].includes(jaw))
       throw new AnelloError('out-of-range', 'jaw', 'There are jaws 1 to 4, with a piece in them.');
     const turned = finite(by, 'by') * (1 + JAW_TURNED * state.normal());
+    if (felt) state.held.jaws.meet(jaw);
     state.held.jaws.move(jaw, turned, state.normal());
     reseat(state);
     return {};
   },
   indicate: (state, _, { on }) => ({ reading: needle(state, on) }),
+  zero: (state, _, { of, on = 'work' }) => {
+    if (of === 'cross') state.crossZero = state.cross.dial;
+    else state.needleZero += watched(state, on) / Math.cos(state.faults.lever);
+    return {};
+  },
   sweep: (state, hands, action) => ({ sweep: swept(state, hands, action) }),
   cloth: (state, _, { from, to }) => {
     polish(state, from, to);

@@ -36,14 +36,18 @@ export type LatheAction =
   /** The cross-slide fed until the edge just touches; its dial is set to nothing there. */
   | { readonly do: 'touch' }
   | { readonly do: 'spindle'; readonly turns: number }
-  | { readonly do: 'spin'; readonly to: number }
+  /** The spindle by hand: to an angle, or on by one. */
+  | { readonly do: 'spin'; readonly to?: number; readonly by?: number }
   /** A device by its own scale: rad, or mm of set-over. */
   | { readonly do: 'set'; readonly device: DeviceId; readonly to: number }
   /** By an indicator at its end: mm there, at a length from its pivot; more is steeper. */
   | { readonly do: 'nudge'; readonly device: DeviceId; readonly by: number; readonly pivotLength?: number }
   | { readonly do: 'engage'; readonly on: boolean }
-  | { readonly do: 'jaw'; readonly jaw: number; readonly by: number }
+  /** A jaw screw turned: more tightens. Counted from where the jaw meets the work where the hand feels for that first. */
+  | { readonly do: 'jaw'; readonly jaw: number; readonly by: number; readonly felt?: boolean }
   | { readonly do: 'indicate'; readonly on: Against }
+  /** The needle is set to nothing where it stands; a dial is. */
+  | { readonly do: 'zero'; readonly of: 'needle' | 'cross'; readonly on?: Against }
   /** The needle all along while a handle is turned: so many readings, evenly. */
   | {
       readonly do: 'sweep';

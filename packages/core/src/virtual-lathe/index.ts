@@ -1,7 +1,7 @@
 import { checked } from '../basics/publicFace';
 import { makeVirtualLathe as makeVirtualLathe_ } from './makeVirtualLathe';
 
-export type { Chips, DeviceId, HandleId, LatheAction, Seen, Tried } from './actions';
+export type { Against, Chips, DeviceId, HandleId, LatheAction, Seen, Tried } from './actions';
 export type { Truth, VirtualLathe, VirtualLatheRequest } from './makeVirtualLathe';
 export type { Scene } from './scene';
 export type { ConeGauge } from './measure/coneGauge';

@@ -3,11 +3,11 @@ import { finite } from '../basics/check';
 import { seeded } from '../machine/seeded';
 import type { Lathe } from '../machine/lathe';
 import { actOn } from './act';
-import type { LatheAction, Seen } from './actions';
+import type { Against, LatheAction, Seen } from './actions';
 import { drawFaults, LEVELS, USUAL_LEVEL, type Level } from './faults/draw';
 import type { FaultId, Faults } from './faults/registry';
 import { LatheState } from './lathe';
-import { gaugeOn, standsOff } from './measure/measure';
+import { gaugeOn, standsOff, watched } from './measure/measure';
 import type { ConeGauge } from './measure/coneGauge';
 import { Hands } from './moves';
 import { PRACTICE_LATHE } from './practiceLathe';
@@ -34,6 +34,8 @@ export interface VirtualLathe {
   readonly seconds: number;
   /** What anybody sees who stands before it: to be drawn. */
   scene(): Scene;
+  /** The needle while it is watched: no action, and no part of the run. */
+  watch(on: Against): number;
   /** What a dial shows. */
   dial(handle: 'carriage' | 'cross' | 'compound'): number;
   /** The truth, at the end. */
@@ -87,6 +89,7 @@ export function makeVirtualLathe(request: VirtualLatheRequest): VirtualLathe {
       return state.seconds;
     },
     scene: () => sceneOf(state),
+    watch: (on) => watched(state, on),
     dial: (handle) => hands.dialOf(handle),
     reveal: () => truthOf(state, drawn),
   };

@@ -31,11 +31,15 @@ async function signOut(): Promise<void> {
 const LATHE = 'M2 9h6v6H2zM8 11h3v2H8zM16 10h5v5h-5zM14 12h2v1h-2zM2 17h20v2H2z';
 /** A cone on its axis. */
 const CONE = 'M3 6l18 3.2v5.6L3 18zM1 11.5h22v1H1z';
+/** A hand wheel. */
+const HAND_WHEEL =
+  'M12 2a10 10 0 1 0 0 20 10 10 0 0 0 0-20zm0 2.4a7.6 7.6 0 1 1 0 15.2 7.6 7.6 0 0 1 0-15.2zM10.8 5h2.4v14h-2.4zM5 10.8h14v2.4H5z';
 const PLACES = [
   { to: '/rack', label: 'Rack', icon: mdiViewAgendaOutline, rooms: [] },
   { to: '/tapers', label: 'Tapers', icon: CONE, rooms: [] },
   { to: '/machines', label: 'Machines', icon: LATHE, rooms: ['/kit', '/pin-block', '/people', '/book'] },
   { to: '/log', label: 'Logbook', icon: mdiBookOpenOutline, rooms: ['/lost'] },
+  { to: '/practice', label: 'Practice', icon: HAND_WHEEL, rooms: [] },
 ];
 const route = useRoute();
 /** In a room of a place, the place is where one is. */
@@ -136,6 +140,18 @@ const within = (rooms: readonly string[]): boolean => rooms.some((room) => route
   }
   .router-link-active span {
     display: inline;
+  }
+}
+/* Five places and four switches want a phone's whole width. */
+@media (max-width: 430px) {
+  .ring {
+    display: none;
+  }
+  .place {
+    padding: 0 8px !important;
+  }
+  .router-link-active span {
+    display: none;
   }
 }
 </style>

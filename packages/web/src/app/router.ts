@@ -89,6 +89,12 @@ export const router = createRouter({
       meta: { title: 'The book' },
     },
     {
+      path: '/practice/:exercise?',
+      name: 'practice',
+      component: () => import('../places/practice/PracticePlace.vue'),
+      meta: { title: 'Practice' },
+    },
+    {
       path: '/pin-block',
       name: 'pin-block',
       component: () => import('../places/shop/PinBlockPlace.vue'),

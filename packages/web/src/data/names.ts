@@ -11,6 +11,8 @@ export const LOCAL = {
   paper: 'anello.paper',
   /** Which instruments feed this screen, and how they stand. */
   instruments: 'anello.instruments',
+  /** Runs at the practice lathe. */
+  practice: 'anello.practice',
   /** The order the rack is looked at in. */
   rackSort: 'anello.rack-sort',
   /** Searches of the logbook that were given a name. */

@@ -1,5 +1,5 @@
-/** What kind of figure a fault is: a length mm, an angle rad, a part of something, or so many degrees. */
-export type FaultQuantity = 'length' | 'angle' | 'part' | 'temperature' | 'compliance';
+/** What kind of figure a fault is: a length mm, an angle rad, a part of something, or a give in mm to the N. */
+export type FaultQuantity = 'length' | 'angle' | 'part' | 'compliance';
 
 /** One thing that can be wrong with a lathe, its tool, its piece or a hand. A family: one entry each in a group's file. */
 export interface FaultKind {

@@ -9,18 +9,26 @@ const stepped = (value: number): number => Math.round(value / STEP) * STEP;
 /** A test bar's radius. */
 const TEST_BAR = 15;
 
-/** The needle of an indicator in the tool post: larger is nearer. */
-export function needle(state: LatheState, on: Against): number {
+/** What the needle of an indicator in the tool post stands on: larger is nearer. */
+function standsOn(state: LatheState, on: Against): number {
   const { z, x } = state.at;
   const swing = (state.faults.spindle / 2) * Math.cos(state.spindleAt);
   const surface = on === 'test-bar' ? TEST_BAR : surfaceAt(state, on, z);
   // In a bore the wall comes nearer as it is smaller.
-  const stands = (on === 'bore' ? -1 : 1) * (state.axis(z) + surface + swing - x);
-  const shown = state.needle.follow(stands + state.faults.stick) - state.faults.stick;
-  return stepped(
-    (shown - state.needleZero) * Math.cos(state.faults.lever) + state.faults.needle * state.normal(),
-  );
+  return (on === 'bore' ? -1 : 1) * (state.axis(z) + surface + swing - x);
 }
+const shownOf = ({ faults, needleZero }: LatheState, follows: number): number =>
+  (follows - faults.stick - needleZero) * Math.cos(faults.lever);
+
+/** The needle as it is read, with its unrest. */
+export function needle(state: LatheState, on: Against): number {
+  const follows = state.needle.follow(standsOn(state, on) + state.faults.stick);
+  return stepped(shownOf(state, follows) + state.faults.needle * state.normal());
+}
+
+/** The needle as it is watched: looking at it changes nothing. */
+export const watched = (state: LatheState, on: Against): number =>
+  shownOf(state, state.needle.wouldStand(standsOn(state, on) + state.faults.stick));
 
 function surfaceAt(state: LatheState, on: 'work' | 'bore', z: number): number {
   const { piece, held, turning } = state;

@@ -18,6 +18,11 @@ export class FourJaw {
     private readonly settles: number,
   ) {}
 
+  /** Closed until it meets the work, and no further. */
+  meet(jaw: number): void {
+    this.room[jaw - 1] = 0;
+  }
+
   /** Moves a jaw: more than nothing tightens. `noise` is a normal figure for the hand. */
   move(jaw: number, by: number, noise: number): void {
     const i = jaw - 1;

@@ -16,6 +16,11 @@ export class Play {
     return this.at;
   }
 
+  /** Where it would stand, without going there. */
+  wouldStand(to: number): number {
+    return Math.min(Math.max(this.at, to), to + this.clearance);
+  }
+
   /** Set down anywhere, as when it is clamped anew. */
   put(at: number): void {
     this.at = at;

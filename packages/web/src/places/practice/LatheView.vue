@@ -1,0 +1,184 @@
+<script setup lang="ts">
+import type { Scene } from '@anello/core/virtual-lathe';
+import { computed } from 'vue';
+import { two } from '../../drawing/outlinePath';
+
+/** The practice lathe from above, to scale: whoever works it stands below the picture. */
+const props = defineProps<{
+  scene: Scene;
+  chips: 'cutting' | 'rubbing' | 'none';
+  /** An indicator stands in the post instead of a tool. */
+  indicator: boolean;
+}>();
+const WIDTH = 840;
+const HEIGHT = 400;
+/** Pixels to the mm, the chuck's face, and the axis. */
+const SCALE = 3.1;
+const FACE = 230;
+const AXIS = 132;
+/** Of the outline every so many places are drawn: half a mm is less than two pixels. */
+const EVERY = 5;
+
+const x = (z: number): number => FACE + z * SCALE;
+const y = (out: number): number => AXIS + out * SCALE;
+
+const work = computed(() => {
+  const { outline } = props.scene;
+  if (!outline) return '';
+  const top: string[] = [];
+  const bottom: string[] = [];
+  const last = outline.z.length - 1;
+  for (let i = 0; ; i = Math.min(last, i + EVERY)) {
+    const [z, r] = [outline.z[i] as number, outline.outside[i] as number];
+    top.push(`${two(x(z))} ${two(y(-r))}`);
+    bottom.push(`${two(x(z))} ${two(y(r))}`);
+    if (i === last) break;
+  }
+  return `M${top.join('L')}L${bottom.reverse().join('L')}Z`;
+});
+const gripped = computed(() => {
+  const r = props.scene.outline?.outside[0] ?? 15;
+  return { top: y(-r), height: 2 * r * SCALE };
+});
+const tool = computed(() => ({ x: x(props.scene.tool.z), y: y(props.scene.tool.x) }));
+/** How far the lever reaches from the post to the front of the work. */
+const reach = computed(() => {
+  const { outline, tool: at } = props.scene;
+  const places = outline ? outline.z.length : 0;
+  const i = Math.min(places - 1, Math.max(0, Math.round(at.z * 10)));
+  const r = outline && places > 0 ? (outline.outside[i] as number) : TEST_BAR;
+  return Math.min(8, (r - at.x) * SCALE);
+});
+/** Without a piece a test bar stands in the spindle. */
+const TEST_BAR = 15;
+const tail = computed(() => x((props.scene.held?.out ?? 80) + 62));
+const SAID = { cutting: 'chips: it is cutting', rubbing: 'dust: it only rubs', none: '' } as const;
+const words = computed(() => {
+  const { tool: at, turns } = props.scene;
+  return `The lathe from above. The edge stands ${Math.round(at.z)} mm from the chuck and ${Math.round(at.x)} mm from the axis. The spindle ${turns > 0 ? 'turns' : 'stands'}. ${SAID[props.chips]}`;
+});
+</script>
+
+<template>
+  <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" role="img" :aria-label="words">
+    <rect :x="FACE - 60" :y="AXIS - 84" :width="WIDTH - FACE + 40" height="168" class="bed" />
+    <rect :x="FACE - 60" :y="AXIS - 56" :width="WIDTH - FACE + 40" height="14" class="way" />
+    <rect :x="FACE - 60" :y="AXIS + 42" :width="WIDTH - FACE + 40" height="14" class="way" />
+    <rect x="10" :y="AXIS - 104" :width="FACE - 108" height="208" class="head" />
+    <rect :x="FACE - 98" :y="AXIS - 92" width="72" height="184" class="chuck" />
+    <rect :x="FACE - 26" :y="gripped.top - 40" width="26" height="40" class="jaw" />
+    <rect :x="FACE - 26" :y="gripped.top + gripped.height" width="26" height="40" class="jaw" />
+    <rect :x="FACE - 26" :y="gripped.top" width="26" :height="gripped.height" class="stock" />
+    <rect
+      v-if="!scene.outline"
+      :x="FACE"
+      :y="AXIS - TEST_BAR * SCALE"
+      :width="80 * SCALE"
+      :height="2 * TEST_BAR * SCALE"
+      class="stock"
+    />
+    <path :d="work" class="stock" :class="{ turning: scene.turns > 0 }" />
+    <rect :x="tail" :y="AXIS - 62" :width="WIDTH - tail - 8" height="124" class="head" />
+    <rect :x="tail - 46" :y="AXIS - 26" width="46" height="52" class="barrel" />
+    <line :x1="6" :x2="WIDTH - 6" :y1="AXIS" :y2="AXIS" class="axis" />
+    <g :transform="`translate(${two(tool.x)} ${two(tool.y)})`">
+      <rect x="-66" y="64" width="132" height="190" class="saddle" />
+      <rect x="-34" y="40" width="68" height="160" class="slide" />
+      <rect x="-19" y="54" width="38" height="38" class="post" />
+      <template v-if="indicator">
+        <line x1="0" y1="60" x2="0" y2="16" class="stem" />
+        <circle cx="0" cy="30" r="19" class="clock" />
+        <line x1="0" y1="30" x2="8" y2="18" class="stem" />
+        <line x1="0" y1="11" x2="0" :y2="reach" class="lever" />
+        <circle cx="0" :cy="reach" r="3.5" class="edge" />
+      </template>
+      <path v-else d="M0 0 L9 56 L-9 56 Z" class="edge" />
+    </g>
+    <path
+      v-if="chips === 'cutting'"
+      :d="`M${two(tool.x)} ${two(tool.y)} q 26 -34 74 -22 t 30 22`"
+      class="chip"
+    />
+    <text v-if="chips !== 'none'" :x="tool.x + 24" :y="tool.y - 42 < 16 ? 16 : tool.y - 42" class="said">
+      {{ SAID[chips] }}
+    </text>
+    <text x="66" :y="AXIS - 10" class="name">headstock</text>
+    <text :x="tail + 24" :y="AXIS - 10" class="name">tailstock</text>
+    <text :x="WIDTH - 16" :y="HEIGHT - 10" text-anchor="end" class="name">from above; you stand here ↓</text>
+  </svg>
+</template>
+
+<style scoped>
+svg {
+  display: block;
+  width: 100%;
+  height: auto;
+  max-height: 46vh;
+}
+.bed {
+  fill: var(--metal);
+  opacity: 0.5;
+}
+.way {
+  fill: var(--metal-2);
+  opacity: 0.6;
+}
+.head {
+  fill: var(--metal-2);
+}
+.chuck,
+.jaw,
+.barrel {
+  fill: var(--metal-3);
+}
+.stock {
+  fill: var(--stock);
+  stroke: var(--ink);
+  stroke-width: 1.4;
+}
+.turning {
+  stroke: var(--blue);
+}
+.axis {
+  stroke: var(--centre);
+  stroke-dasharray: 12 4 3 4;
+}
+.saddle {
+  fill: var(--metal);
+  stroke: var(--metal-3);
+}
+.slide {
+  fill: var(--paper-2);
+  stroke: var(--metal-3);
+}
+.post {
+  fill: var(--metal-3);
+}
+.clock {
+  fill: var(--sheet);
+  stroke: var(--ink);
+  stroke-width: 2.5;
+}
+.stem,
+.lever {
+  stroke: var(--ink);
+  stroke-width: 3;
+}
+.edge {
+  fill: var(--ink);
+}
+.chip {
+  fill: none;
+  stroke: var(--brass-edge);
+  stroke-width: 3;
+}
+.said {
+  fill: var(--brass);
+  font-size: 16px;
+  font-weight: 600;
+}
+.name {
+  fill: var(--ink-2);
+  font-size: 15px;
+}
+</style>

@@ -1,0 +1,165 @@
+// @vitest-environment jsdom
+import type { EXERCISE_IDS } from '@anello/core/practice';
+import { exerciseOf, SIZE } from '@anello/core/practice';
+import { plainText } from '@anello/core/figure';
+import { describe, expect, it, vi } from 'vitest';
+import { nextTick } from 'vue';
+import { plain, press, useMounted } from '../../testkit/mounted';
+import HandleDial from './HandleDial.vue';
+import LatheTruth from './LatheTruth.vue';
+import LatheView from './LatheView.vue';
+import PracticeNeedle from './PracticeNeedle.vue';
+import { useRuns } from './runs';
+import { usePracticeRun } from './usePracticeRun';
+
+const { mount, within } = useMounted();
+const knobOf = (id: (typeof EXERCISE_IDS)[number], knob: string) =>
+  exerciseOf(id).knobs.find((one) => one.id === knob)!;
+const figures = (host: HTMLElement): string => plain(host.textContent);
+
+describe('a run at the practice lathe', () => {
+  it('takes the needle with the spindle where it stands, and the cards follow', () => {
+    const { found: desk } = within(() => usePracticeRun('four-jaw', { seed: 5 }));
+    const spindle = knobOf('four-jaw', 'spindle');
+    expect(plainText(desk.advice.value)).toMatch(/jaw 1/);
+    for (let k = 0; k < 4; k++) {
+      desk.take();
+      desk.turn(spindle, Math.PI / 2);
+    }
+    expect(desk.taken.value.map(({ spindle: at }) => at)).toEqual([0, 1, 2, 3].map((k) => (k * Math.PI) / 2));
+    expect(plainText(desk.advice.value)).toMatch(/^Loosen jaw \d by/);
+    const before = desk.needle.value!;
+    desk.turn(knobOf('four-jaw', 'jaw-1'), -0.1);
+    desk.turn(knobOf('four-jaw', 'jaw-3'), 0.1);
+    expect(desk.needle.value).not.toBeCloseTo(before, 3);
+    expect(desk.knobs.value.map(({ shows }) => shows).slice(1)).toEqual([-0.1, 0, 0.1, 0]);
+  });
+  it('cuts while the spindle turns and the edge is in the metal, and only then', () => {
+    const { found: desk } = within(() => usePracticeRun('to-size', { seed: 5 }));
+    const [carriage, cross] = [knobOf('to-size', 'carriage'), knobOf('to-size', 'cross')];
+    const half = (): number => desk.scene.value.outline!.outside[10 * SIZE.at]!;
+    desk.spindle(false);
+    desk.turn(cross, 7);
+    desk.turn(carriage, -40);
+    expect(half()).toBe(15);
+    desk.turn(carriage, 40);
+    desk.spindle(true);
+    desk.turn(carriage, -40);
+    expect(desk.chips.value).toBe('cutting');
+    expect(half()).toBeLessThan(14.8);
+    desk.take();
+    expect(desk.taken.value[0]!.reading).toBeCloseTo(2 * half(), 1);
+    expect(desk.minutes.value).toBeGreaterThan(1);
+  });
+  it('ends with the truth, is kept as this person’s, and stands still', async () => {
+    const { found } = within(() => ({ desk: usePracticeRun('lash', { seed: 5 }), runs: useRuns() }));
+    const { desk, runs } = found;
+    const cross = knobOf('lash', 'cross');
+    desk.turn(cross, 0.1);
+    desk.finish(0.9);
+    expect(desk.outcome.value!.outcome.right).toBe(false);
+    const { crossLash } = desk.outcome.value!.truth.faults;
+    expect(crossLash).toBeGreaterThan(0.05);
+    const shows = desk.knobs.value[0]!.shows;
+    desk.turn(cross, 1);
+    desk.take();
+    expect(desk.knobs.value[0]!.shows).toBe(shows);
+    expect(desk.taken.value).toHaveLength(0);
+    await nextTick();
+    await nextTick();
+    expect(runs.of('lash')).toMatchObject([{ exercise: 'lash', level: 1, seed: 5, right: false }]);
+    expect(runs.of('four-jaw')).toEqual([]);
+    expect(localStorage.getItem('anello.practice')).not.toBeNull();
+  });
+  it('grows harder with what was right', () => {
+    const { found: runs } = within(() => useRuns());
+    const run = { exercise: 'lash', level: 1, seed: 1, right: true, minutes: 3, takings: 2 } as const;
+    runs.keep(run);
+    expect(runs.levelOf('lash')).toBe(1);
+    runs.keep(run);
+    expect(runs.levelOf('lash')).toBe(2);
+    expect(runs.levelOf('to-size')).toBe(1);
+  });
+});
+
+describe('a handle', () => {
+  const show = () => {
+    const turned: number[] = [];
+    const host = mount(HandleDial, {
+      knob: knobOf('lash', 'cross'),
+      shows: 1.25,
+      still: false,
+      onTurn: (by: number) => turned.push(by),
+    });
+    return { host, turned, rim: host.querySelector('[role=spinbutton]')! };
+  };
+  const key = (rim: Element, name: string, shiftKey = false): boolean =>
+    rim.dispatchEvent(new KeyboardEvent('keydown', { key: name, shiftKey, cancelable: true, bubbles: true }));
+  it('is turned by keys, fine and coarse, and says what it shows', () => {
+    const { rim, turned } = show();
+    expect(rim.getAttribute('aria-valuetext')).toContain('1.25');
+    key(rim, 'ArrowUp');
+    key(rim, 'ArrowDown', true);
+    key(rim, 'PageUp');
+    key(rim, 'ArrowLeft');
+    expect(key(rim, 'x')).toBe(true);
+    expect(turned).toEqual([0.01, -0.1, 0.1, -0.01]);
+  });
+  it('is turned by the wheel, by its buttons, and by a finger on its rim', () => {
+    const { host, rim, turned } = show();
+    rim.dispatchEvent(new WheelEvent('wheel', { deltaY: 3, cancelable: true }));
+    rim.dispatchEvent(new WheelEvent('wheel', { deltaY: -3, shiftKey: true, cancelable: true }));
+    press(host, /\+0\.10/);
+    expect(turned).toEqual([-0.01, 0.1, 0.1]);
+    const svg = rim as SVGElement & { setPointerCapture: (id: number) => void };
+    svg.setPointerCapture = vi.fn();
+    const at = (type: string, x: number, y: number): void => {
+      svg.dispatchEvent(new MouseEvent(type, { clientX: x, clientY: y }));
+    };
+    at('pointerdown', 40, 0);
+    // A quarter turn, of ten coarse clicks to the whole.
+    at('pointermove', 28.28, 28.28);
+    at('pointermove', 0, 40);
+    at('pointerup', 0, 40);
+    at('pointermove', -40, 0);
+    expect(turned.slice(3).reduce((a, b) => a + b, 0)).toBeCloseTo(0.25, 1);
+  });
+});
+
+describe('what is drawn', () => {
+  const scene = (id: (typeof EXERCISE_IDS)[number]) => exerciseOf(id).begin(5, 1).scene();
+  it('says in words what it shows', () => {
+    const host = mount(LatheView, { scene: scene('to-size'), chips: 'rubbing', indicator: false });
+    const words = host.querySelector('svg')!.getAttribute('aria-label')!;
+    expect(words).toMatch(/edge stands 90 mm from the chuck and 18 mm from the axis/);
+    expect(words).toContain('only rubs');
+    expect(figures(host)).toContain('dust: it only rubs');
+  });
+  it('an indicator where one is used, over a test bar where there is no piece', () => {
+    const host = mount(LatheView, { scene: scene('lash'), chips: 'none', indicator: true });
+    expect(host.querySelector('.clock')).not.toBeNull();
+    expect(host.querySelectorAll('.stock').length).toBeGreaterThan(2);
+  });
+  it('a needle leans as far as it has room, and says its figure', () => {
+    const lean = (value: number): number =>
+      Number(mount(PracticeNeedle, { value }).querySelector('.hand')!.getAttribute('x2'));
+    expect(lean(0)).toBe(110);
+    expect(lean(0.1)).toBeGreaterThan(110);
+    expect(lean(5)).toBe(lean(0.2));
+    expect(figures(mount(PracticeNeedle, { value: -0.0134 }))).toContain('0.013');
+  });
+  it('the truth names what was hidden, what the exercise is about first', async () => {
+    const exercise = exerciseOf('lash');
+    const lathe = exercise.begin(5, 5);
+    const host = mount(LatheTruth, {
+      exercise,
+      outcome: exercise.judge(lathe, lathe.reveal().faults.crossLash),
+      truth: lathe.reveal(),
+    });
+    await nextTick();
+    expect(figures(host)).toContain('✓ Right');
+    const [first] = [...host.querySelectorAll('li')];
+    expect(plain(first!.textContent)).toMatch(/^Lash of the cross-slide/);
+    expect(host.querySelectorAll('li').length).toBeGreaterThan(10);
+  });
+});
