@@ -1,4 +1,9 @@
-import { HONEST_KINDS, seeded, WRONG_KINDS, type LatheFaults } from '@anello/core/machine';
+import { seeded } from '@anello/core/machine';
+import {
+  HONEST_KINDS,
+  WRONG_KINDS,
+  type ApproachFaults,
+} from '../packages/core/src/infeed/approachKinds.testdata.ts';
 import { summaryOf, workToLine } from '../packages/core/src/infeed/workToLine.testdata.ts';
 import type { Figure } from './bench.ts';
 
@@ -20,13 +25,13 @@ const INSIDE: Readonly<Record<keyof typeof HONEST_KINDS, number>> = {
 };
 const percent = (part: number): string => `${Math.round(part * 1000) / 10} %`;
 
-function worked(draw: (uniform: () => number) => LatheFaults): ReturnType<typeof summaryOf> {
+function worked(draw: (uniform: () => number) => ApproachFaults): ReturnType<typeof summaryOf> {
   return summaryOf(
     Array.from({ length: RUNS }, (_, i) => workToLine(draw(seeded(LATHES_FROM + i)), WORK_FROM + i, RISK)),
   );
 }
 
-/** The next infeed on simulated lathes nobody knows: how many went past their line, and how many ended in their band. */
+/** The next infeed on virtual lathes nobody knows: how many went past their line, and how many ended in their band. */
 export function infeedProof(): Figure[] {
   const honest = Object.entries(INSIDE).map(([kind, least]): Figure => {
     const { past, inside, median, foretold } = worked(HONEST_KINDS[kind as keyof typeof INSIDE]);

@@ -1,4 +1,6 @@
-import { NO_FAULTS, seeded, SimulatedLathe } from '@anello/core/machine';
+import { seeded } from '@anello/core/machine';
+import { STEADY } from '../packages/core/src/infeed/approachKinds.testdata';
+import { VirtualApproach } from '../packages/core/src/infeed/virtualApproach.testdata';
 import type { Page } from '@playwright/test';
 import { accessible, Bar, expect, jobOnServer, test, type Shop } from './shop';
 
@@ -15,8 +17,8 @@ async function bringToLine(
   bar: Bar,
   at: { left: number; ratio: number; seed: number },
 ): Promise<number> {
-  const faults = { ...NO_FAULTS, spring: 0.12, wear: 0.001, scatter: 0.001, measuring: 0 };
-  const lathe = new SimulatedLathe(faults, seeded(at.seed), at.left / 2);
+  const faults = { ...STEADY, spring: 0.12, wear: 0.001, scatter: 0.001, measuring: 0 };
+  const lathe = new VirtualApproach(faults, seeded(at.seed), at.left / 2);
   const line = page.getByRole('heading', { name: 'It stands at its line' });
   const feedIt = page.getByRole('button', { name: /keep the pass/ });
   const held = page.getByRole('heading', { name: /Feed no more yet/ });

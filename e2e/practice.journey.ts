@@ -41,6 +41,10 @@ test('a bar is trued in four jaws by mouse, as the cards say, and the truth agre
   const truth = page.getByRole('region', { name: 'The truth' });
   await expect(truth).toContainText('✓ Right');
   await accessible(page, 'the truth of a run');
+  const moment = page.getByRole('slider', { name: 'Moment of the run' });
+  await page.getByRole('button', { name: 'Watch it again' }).click();
+  const steps = Number(await moment.getAttribute('max'));
+  await expect.poll(async () => Number(await moment.inputValue()), { timeout: 40_000 }).toBe(steps);
   await page.getByRole('link', { name: 'All exercises' }).click();
   await expect(page.getByRole('listitem').filter({ hasText: 'True a bar' })).toContainText('1 of 1 right');
 });
@@ -91,8 +95,11 @@ test('a diameter is turned to its limits with the spindle, the feed and a microm
   const carriage = page.getByRole('spinbutton', { name: 'Carriage, handle' });
   const along = async (): Promise<void> => {
     await carriage.focus();
-    for (let i = 0; i < 58; i++) await page.keyboard.press('PageDown');
-    for (let i = 0; i < 58; i++) await page.keyboard.press('PageUp');
+    // As a key that is held down repeats itself.
+    await carriage.evaluate((rim) => {
+      for (const key of ['PageDown', 'PageUp'])
+        for (let i = 0; i < 58; i++) rim.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }));
+    });
     await page.keyboard.press('t');
   };
   await to(6.6);

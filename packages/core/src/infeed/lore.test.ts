@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { HONEST_KINDS } from '../machine/latheKinds';
+import { HONEST_KINDS } from './approachKinds.testdata';
 import { seeded } from '../machine/seeded';
 import { gainShown, latheLore, nextInfeed, type GainShown, type Lore } from '.';
 import { summaryOf, workToLine } from './workToLine.testdata';
@@ -97,7 +97,7 @@ describe('lore in the next infeed', () => {
     );
   });
 
-  const RUNS = 10;
+  const RUNS = 20;
   it('the lathe’s own shortens the way; another’s never scraps more than is stated', () => {
     const bare: ReturnType<typeof workToLine>[] = [];
     const own = [];

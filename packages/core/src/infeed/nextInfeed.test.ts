@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { HONEST_KINDS, WRONG_KINDS } from '../machine/latheKinds';
+import { HONEST_KINDS, WRONG_KINDS } from './approachKinds.testdata';
 import { seeded } from '../machine/seeded';
 import { plainText } from '../figure/phrase';
 import { workToLine, summaryOf } from './workToLine.testdata';

@@ -1,4 +1,5 @@
-import { SimulatedLathe, type LatheFaults } from '../machine/simulatedLathe';
+import type { ApproachFaults } from './approachKinds.testdata';
+import { VirtualApproach } from './virtualApproach.testdata';
 import { seeded } from '../machine/seeded';
 import type { InfeedPass } from './learn';
 import type { Lore } from './lore';
@@ -23,9 +24,9 @@ export interface Outcome {
 }
 
 /** Works a piece down to its line by the advice alone; told to hold or to make sure, it is measured again by four readings, and then left. */
-export function workToLine(faults: LatheFaults, seed: number, risk: number, lore?: Lore): Outcome {
+export function workToLine(faults: ApproachFaults, seed: number, risk: number, lore?: Lore): Outcome {
   const uniform = seeded(seed);
-  const lathe = new SimulatedLathe(faults, uniform, 0.05 + 0.2 * uniform());
+  const lathe = new VirtualApproach(faults, uniform, 0.05 + 0.2 * uniform());
   const passes: InfeedPass[] = [];
   let measured = lathe.measure();
   let foretold = 0;

@@ -5,8 +5,6 @@ import { seeded as seeded_ } from './seeded';
 export type { Device, Lathe, StillSet } from './lathe';
 export { DEVICE_NAMES, DEVICES } from './lathe';
 export type { DialReads } from './dialReads';
-export { NO_FAULTS, SimulatedLathe, type LatheFaults } from './simulatedLathe';
-export { HONEST_KINDS, WRONG_KINDS } from './latheKinds';
 
 export const dialOf = /* @__PURE__ */ checked(dialOf_);
 export const radialOf = /* @__PURE__ */ checked(radialOf_);

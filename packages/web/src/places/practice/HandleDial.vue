@@ -166,11 +166,13 @@ const STEPS = computed(() => [-props.knob.coarse, -props.knob.fine, props.knob.f
 }
 .steps {
   display: grid;
-  grid-template-columns: repeat(4, 1fr);
+  grid-template-columns: repeat(4, minmax(0, 1fr));
   gap: 4px;
   width: 100%;
 }
 .step {
+  min-width: 0;
+  padding: 0 !important;
   min-height: 48px;
   border: 1px solid var(--rule-2) !important;
   border-radius: 8px;

@@ -11,6 +11,7 @@ import { useKeys } from '../../ui/useKeys';
 import HandleDial from './HandleDial.vue';
 import LatheTruth from './LatheTruth.vue';
 import LatheView from './LatheView.vue';
+import ReplayBar from './ReplayBar.vue';
 import PracticeNeedle from './PracticeNeedle.vue';
 import { usePracticeRun } from './usePracticeRun';
 
@@ -49,6 +50,7 @@ useKeys({
       <section class="lathe" aria-label="The lathe">
         <LatheView :scene="scene" :chips="chips" :indicator="!measures" />
       </section>
+      <ReplayBar v-if="outcome" :replay="desk.replay" class="again" />
       <section class="handles" aria-label="Handles">
         <HandleDial
           v-for="{ knob, shows } in knobs"
@@ -156,12 +158,16 @@ h1 {
 }
 .floor {
   display: grid;
-  grid-template-rows: auto 1fr;
+  grid-template-columns: minmax(0, 1fr);
+  grid-auto-rows: max-content;
   min-width: 0;
 }
 .lathe {
   background: var(--sheet);
   border-bottom: 1px solid var(--rule);
+}
+.again {
+  margin: 12px 18px 0;
 }
 .handles {
   padding: 12px 18px;

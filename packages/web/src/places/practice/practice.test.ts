@@ -2,6 +2,7 @@
 import type { EXERCISE_IDS } from '@anello/core/practice';
 import { exerciseOf, SIZE } from '@anello/core/practice';
 import { plainText } from '@anello/core/figure';
+import type { LatheAction } from '@anello/core/virtual-lathe';
 import { describe, expect, it, vi } from 'vitest';
 import { nextTick } from 'vue';
 import { plain, press, useMounted } from '../../testkit/mounted';
@@ -11,6 +12,7 @@ import LatheView from './LatheView.vue';
 import PracticeNeedle from './PracticeNeedle.vue';
 import { useRuns } from './runs';
 import { usePracticeRun } from './usePracticeRun';
+import { turnedIn } from './useReplay';
 
 const { mount, within } = useMounted();
 const knobOf = (id: (typeof EXERCISE_IDS)[number], knob: string) =>
@@ -70,6 +72,41 @@ describe('a run at the practice lathe', () => {
     expect(runs.of('lash')).toMatchObject([{ exercise: 'lash', level: 1, seed: 5, right: false }]);
     expect(runs.of('four-jaw')).toEqual([]);
     expect(localStorage.getItem('anello.practice')).not.toBeNull();
+  });
+  it('is shown again from its list, from any moment of it', () => {
+    const { found: desk } = within(() => usePracticeRun('to-size', { seed: 5 }));
+    const [carriage, cross] = [knobOf('to-size', 'carriage'), knobOf('to-size', 'cross')];
+    const half = (): number => desk.scene.value.outline!.outside[10 * SIZE.at]!;
+    desk.turn(cross, 7);
+    desk.turn(carriage, -40);
+    desk.take();
+    const [cut, minutes] = [half(), desk.minutes.value];
+    desk.finish(null);
+    const { replay } = desk;
+    expect(replay.steps.value).toBe(3);
+    replay.showAt(1);
+    expect(half()).toBe(15);
+    expect(desk.knobs.value.map(({ shows }) => Math.round(shows))).toEqual([30, 7]);
+    replay.showAt(3);
+    expect([half(), desk.minutes.value]).toEqual([cut, minutes]);
+    replay.showAt(0);
+    expect(half()).toBe(15);
+    replay.play();
+    expect(replay.playing.value).toBe(true);
+    replay.pause();
+    expect(replay.playing.value).toBe(false);
+    // What is looked at again changes nothing of what was done.
+    expect(desk.outcome.value!.truth.outline('outside', SIZE.at)).toBe(cut);
+  });
+  it('counts what has no dial', () => {
+    const actions: LatheAction[] = [
+      { do: 'spin', by: 1 },
+      { do: 'jaw', jaw: 2, by: 0.1 },
+      { do: 'spin', by: 0.5 },
+      { do: 'jaw', jaw: 2, by: -0.3 },
+      { do: 'touch' },
+    ];
+    expect(turnedIn(actions)).toEqual({ spindle: 1.5, 'jaw-2': expect.closeTo(-0.2, 9) });
   });
   it('grows harder with what was right', () => {
     const { found: runs } = within(() => useRuns());

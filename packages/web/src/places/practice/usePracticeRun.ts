@@ -8,11 +8,12 @@ import {
   type Taken,
 } from '@anello/core/practice';
 import type { Phrase } from '@anello/core/figure';
-import type { Chips, LatheAction, Scene, Truth } from '@anello/core/virtual-lathe';
+import type { Chips, LatheAction, Scene, Seen, Truth } from '@anello/core/virtual-lathe';
 import { useRafFn } from '@vueuse/core';
 import { computed, ref, shallowRef, triggerRef, type ComputedRef, type Ref } from 'vue';
 import type { PastRun } from '@anello/core/practice';
 import { useRuns } from './runs';
+import { turnedIn, useReplay, type Replay } from './useReplay';
 
 export interface PracticeDesk {
   readonly exercise: Exercise;
@@ -31,6 +32,8 @@ export interface PracticeDesk {
   readonly advice: ComputedRef<Phrase>;
   /** How it came out; null while it is worked. */
   readonly outcome: Ref<{ readonly outcome: Outcome; readonly truth: Truth } | null>;
+  /** The run shown again, once it has ended. */
+  readonly replay: Replay;
   turn(knob: Knob, by: number): void;
   /** Takes the needle, or measures. */
   take(): void;
@@ -52,37 +55,43 @@ export function usePracticeRun(id: ExerciseId, given: { seed?: number } = {}): P
   const runs = useRuns();
   const level = runs.levelOf(id);
   const seed = given.seed ?? 1 + Math.floor(Math.random() * 1e6);
-  const lathe = shallowRef(exercise.begin(seed, level));
-  const turned = ref<Readonly<Record<string, number>>>({});
+  const lathe = exercise.begin(seed, level);
+  /** The lathe that is looked at: the one that is worked, or afterwards its run again. */
+  const shown = shallowRef(lathe);
+  const turned = computed(() => turnedIn(shown.value.log));
   const taken = ref<readonly Taken[]>([]);
   const chips = ref<Chips['seen']>('none');
   const chatters = ref(false);
   const feeding = ref<1 | 0 | -1>(0);
   const outcome = shallowRef<{ outcome: Outcome; truth: Truth } | null>(null);
 
-  const act = (action: LatheAction): ReturnType<(typeof lathe.value)['act']> => {
-    const seen = lathe.value.act(action);
+  const look = (seen: Seen): void => {
     if (seen.chips) [chips.value, chatters.value] = [seen.chips.seen, seen.chips.chatters];
-    triggerRef(lathe);
+  };
+  const act = (action: LatheAction): Seen => {
+    const seen = lathe.act(action);
+    look(seen);
+    triggerRef(shown);
     return seen;
   };
+  const replay = useReplay({ exercise, seed, level }, () => lathe.log, shown, look);
   const looks = exercise.reads[0];
-  const scene = computed(() => lathe.value.scene());
+  const scene = computed(() => shown.value.scene());
   const shownBy = (knob: Knob): number =>
-    knob.handle ? lathe.value.dial(knob.handle) : (turned.value[knob.id] ?? 0);
+    knob.handle ? shown.value.dial(knob.handle) : (turned.value[knob.id] ?? 0);
 
   useRafFn(({ delta }) => {
     if (feeding.value === 0 || outcome.value) return;
     const by = (-feeding.value * FEED * TURNS * FASTER * Math.min(delta, 50)) / 60_000;
     act({ do: 'turn', handle: 'carriage', by, feed: FEED });
-    const { tool, held } = lathe.value.scene();
+    const { tool, held } = lathe.scene();
     if (tool.z < STOP || tool.z > (held?.out ?? 0) + BEYOND) feeding.value = 0;
   });
 
   function keepTaken(reading: number | undefined): void {
     if (reading === undefined) return;
     const spindle = turned.value['spindle'] ?? 0;
-    taken.value = [...taken.value, { reading, cross: lathe.value.dial('cross'), spindle }];
+    taken.value = [...taken.value, { reading, cross: lathe.dial('cross'), spindle }];
   }
   return {
     exercise,
@@ -90,18 +99,18 @@ export function usePracticeRun(id: ExerciseId, given: { seed?: number } = {}): P
     seed,
     scene,
     knobs: computed(() => exercise.knobs.map((knob) => ({ knob, shows: shownBy(knob) }))),
-    needle: computed(() => (looks && 'needle' in looks ? lathe.value.watch(looks.needle) : null)),
+    needle: computed(() => (looks && 'needle' in looks ? shown.value.watch(looks.needle) : null)),
     taken,
     chips,
     chatters,
-    minutes: computed(() => lathe.value.seconds / 60),
+    minutes: computed(() => shown.value.seconds / 60),
     turning: computed(() => scene.value.turns > 0),
     feeding,
     advice: computed(() => adviceOn(id, taken.value)),
     outcome,
+    replay,
     turn(knob, by) {
       if (outcome.value) return;
-      if (!knob.handle) turned.value = { ...turned.value, [knob.id]: (turned.value[knob.id] ?? 0) + by };
       act(knob.turn(by));
     },
     take() {
@@ -117,14 +126,15 @@ export function usePracticeRun(id: ExerciseId, given: { seed?: number } = {}): P
     feed: (way) => (feeding.value = feeding.value === way ? 0 : way),
     finish(answer) {
       feeding.value = 0;
-      const came = exercise.judge(lathe.value, answer);
-      outcome.value = { outcome: came, truth: lathe.value.reveal() };
+      replay.ended();
+      const came = exercise.judge(lathe, answer);
+      outcome.value = { outcome: came, truth: lathe.reveal() };
       runs.keep({
         exercise: id,
         level,
         seed,
         right: came.right,
-        minutes: lathe.value.seconds / 60,
+        minutes: lathe.seconds / 60,
         takings: taken.value.length,
       });
     },
