@@ -3,6 +3,7 @@ import { EXERCISE_IDS, exerciseOf, type ExerciseId } from '@anello/core/practice
 import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import PhraseText from '../../ui/PhraseText.vue';
+import RunsChart from './RunsChart.vue';
 import PracticeRun from './PracticeRun.vue';
 import { useRuns } from './runs';
 
@@ -18,6 +19,8 @@ const seed = computed(() => {
   const asked = Number(route.query['lathe']);
   return Number.isInteger(asked) && asked > 0 && round.value === 0 ? asked : undefined;
 });
+/** The last of them are drawn. */
+const SHOWN = 40;
 const rows = computed(() =>
   EXERCISE_IDS.map((id) => {
     const mine = runs.of(id);
@@ -25,7 +28,7 @@ const rows = computed(() =>
       exercise: exerciseOf(id),
       level: runs.levelOf(id),
       right: mine.filter((run) => run.right).length,
-      last: mine.slice(-8),
+      mine: mine.slice(-SHOWN),
       count: mine.length,
     };
   }),
@@ -52,16 +55,10 @@ const rows = computed(() =>
           </span>
           <span class="past">
             <span class="quiet">level {{ row.level }} of 5</span>
-            <span v-if="row.count"
-              >{{ row.right }} of {{ row.count }} right
-              <span class="pips" aria-hidden="true"
-                ><i v-for="(run, k) in row.last" :key="k" :class="run.right ? 'in' : 'out'">{{
-                  run.right ? '✓' : '✗'
-                }}</i></span
-              ></span
-            >
+            <span v-if="row.count">{{ row.right }} of {{ row.count }} right</span>
             <span v-else class="quiet">not tried yet</span>
           </span>
+          <RunsChart v-if="row.count > 1" :runs="row.mine" :title="row.exercise.title" class="runs" />
         </router-link>
       </li>
     </ol>
@@ -79,7 +76,7 @@ const rows = computed(() =>
 }
 .open {
   display: grid;
-  grid-template-columns: 44px minmax(0, 1fr) auto;
+  grid-template-columns: 44px minmax(0, 1fr) auto auto;
   gap: 14px;
   align-items: center;
   padding: 14px 18px;
@@ -100,21 +97,12 @@ const rows = computed(() =>
   display: grid;
   justify-items: end;
 }
-.pips i {
-  font-style: normal;
-  margin-left: 3px;
-}
-.in {
-  color: var(--green);
-}
-.out {
-  color: var(--red);
-}
 @media (max-width: 640px) {
   .open {
     grid-template-columns: 30px minmax(0, 1fr);
   }
-  .past {
+  .past,
+  .runs {
     grid-column: 2;
     justify-items: start;
   }

@@ -10,7 +10,8 @@ import HandleDial from './HandleDial.vue';
 import LatheTruth from './LatheTruth.vue';
 import LatheView from './LatheView.vue';
 import PracticeNeedle from './PracticeNeedle.vue';
-import { useRuns } from './runs';
+import RunsChart from './RunsChart.vue';
+import { useRuns, type Run } from './runs';
 import { usePracticeRun } from './usePracticeRun';
 import { turnedIn } from './useReplay';
 
@@ -116,6 +117,40 @@ describe('a run at the practice lathe', () => {
     runs.keep(run);
     expect(runs.levelOf('lash')).toBe(2);
     expect(runs.levelOf('to-size')).toBe(1);
+  });
+});
+
+describe('runs over time', () => {
+  const run = (at: string, level: 1 | 2 | 3, right: boolean): Run => ({
+    exercise: 'lash',
+    operator: 'RK',
+    seed: 1,
+    minutes: 3,
+    takings: 2,
+    at: `2026-11-${at}:00Z`,
+    level,
+    right,
+  });
+  const show = (runs: readonly Run[]): HTMLElement => mount(RunsChart, { runs, title: 'Lash' });
+  const across = (host: HTMLElement): number[] =>
+    [...host.querySelectorAll('.right')].map((mark) => Number(mark.getAttribute('cx')));
+  it('stand where their days are, each right or wrong, and are said in words', () => {
+    const host = show([run('01T10:00', 1, true), run('02T10:00', 1, true), run('11T10:00', 2, true)]);
+    const [a, b, c] = across(host) as [number, number, number];
+    expect((b - a) / (c - a)).toBeCloseTo(0.1, 6);
+    expect(host.querySelector('svg')!.getAttribute('aria-label')).toBe(
+      'Lash: 3 of 3 right, level 1 at first, 2 now.',
+    );
+    expect(plain(host.textContent)).toMatch(/1 Nov.*11 Nov/);
+  });
+  it('of one sitting stand side by side', () => {
+    const host = show([run('01T10:00', 1, true), run('01T10:01', 1, false), run('01T11:00', 3, true)]);
+    const [a, c] = across(host) as [number, number];
+    const wrong = Number(/M([\d.]+)/.exec(host.querySelector('.wrong')!.getAttribute('d')!)![1]) + 4;
+    expect(wrong).toBeCloseTo((a + c) / 2, 6);
+    expect(Number(host.querySelector('.right')!.getAttribute('cy'))).toBeGreaterThan(
+      Number([...host.querySelectorAll('.right')].at(-1)!.getAttribute('cy')),
+    );
   });
 });
 
