@@ -129,3 +129,43 @@ test('power feed runs the carriage until it is put off', async ({ page, shop }) 
   await page.waitForTimeout(300);
   expect(Number(await carriage.getAttribute('aria-valuenow'))).toBe(stopped);
 });
+
+test('a bar is set by the indicator, its carriage run by the wheel of the mouse', async ({ page, shop }) => {
+  await page.goto(`${shop.address}/practice/bar?lathe=5`);
+  const carriage = page.getByRole('spinbutton', { name: 'Carriage, handle' });
+  const wheel = async (clicks: number): Promise<void> => {
+    await carriage.hover();
+    await page.keyboard.down('Shift');
+    for (let i = 0; i < Math.abs(clicks); i++) await page.mouse.wheel(0, clicks > 0 ? -100 : 100);
+    await page.keyboard.up('Shift');
+  };
+  const stands = async (): Promise<number> =>
+    Math.round(Number(await carriage.getAttribute('aria-valuenow')));
+  const take = page.getByRole('button', { name: /Take it/ });
+  const end = page.getByRole('group', { name: 'Bar’s end, steeper', exact: true });
+  for (let round = 0; round < 6; round++) {
+    await wheel(50 - (await stands()));
+    await expect.poll(stands).toBe(50);
+    await wheel(-12);
+    await take.click();
+    for (const to of [8, -22]) {
+      await wheel(-30);
+      await expect.poll(stands).toBe(to);
+      await take.click();
+    }
+    const said = await plain(page, 'What the cards say');
+    if (said.includes('leave it')) break;
+    const [, by] = /Move the bar’s end by ([\d.]+)/.exec(said)!;
+    const fine = Math.round(Number(by) / 0.005);
+    const sign = said.includes('steeper') ? '\\+' : '[−-]';
+    const press = async (size: string, times: number): Promise<void> => {
+      for (let i = 0; i < times; i++)
+        await end.getByRole('button', { name: new RegExp(`${sign}${size}`) }).click();
+    };
+    await press('0\\.100', Math.floor(fine / 20));
+    await press('0\\.005', fine % 20);
+  }
+  expect(await plain(page, 'What the cards say')).toContain('leave it');
+  await page.getByRole('button', { name: 'I say it is right: show the truth' }).click();
+  await expect(page.getByRole('region', { name: 'The truth' })).toContainText('✓ Right');
+});

@@ -1,4 +1,4 @@
-import { length } from '../figure/figure';
+import { angle, length } from '../figure/figure';
 import type { Phrase } from '../figure/phrase';
 import { dialIn } from '../eccentric/dialIn';
 import { JAWS } from '../holding/circleFit';
@@ -7,6 +7,10 @@ import { nextInfeed } from '../infeed/nextInfeed';
 import { dialOf, radialOf } from '../machine/dialReads';
 import { PRACTICE_LATHE } from '../virtual-lathe/practiceLathe';
 import type { ExerciseId } from './exercise';
+import { halfAngleFromIndicator } from '../gauging/halfAngleFromIndicator';
+import { nextNudge } from '../setting/registry';
+import { BAR_TASK } from './exercises/bar';
+import { TRUE_WITHIN } from './exercises/fourJaw';
 import { THROW } from './exercises/throw';
 import { SIZE } from './exercises/toSize';
 
@@ -16,12 +20,14 @@ export interface Taken {
   readonly cross: number;
   /** The spindle, rad from jaw 1. */
   readonly spindle: number;
+  /** The carriage, and how far the bar's end was moved by then, mm. */
+  readonly carriage: number;
+  readonly bar: number;
 }
 
 const QUARTER = Math.PI / 2;
 /** Turned this near to a jaw it is read at that jaw, rad. */
 const AT_JAW = 0.2;
-const LIMIT = 0.02;
 
 function atJaws(taken: readonly Taken[]): (number | null)[] {
   return [0, 1, 2, 3].map((jaw) => {
@@ -40,7 +46,7 @@ function fourJaw(taken: readonly Taken[]): Phrase {
     return ['Turn the spindle to jaw 1 and take the needle, then to each of the others.'];
   const { moves, said, inside, readNext } = trueUp({
     readings,
-    limit: LIMIT,
+    limit: TRUE_WITHIN,
     school: 'half',
     resolution: 0.001,
   });
@@ -74,6 +80,41 @@ function offAxis(taken: readonly Taken[]): Phrase {
   });
   return inside ? said : moved(moves);
 }
+
+/** Over less travel an angle is not told. */
+const LEAST_TRAVEL = 50;
+const FEWEST = 3;
+
+function barAdvice(taken: readonly Taken[]): Phrase {
+  const last = taken.at(-1);
+  // What was taken before the bar was moved tells of another angle.
+  const now = last ? taken.filter((one) => one.bar === last.bar) : [];
+  const travel = now.map(({ carriage }) => carriage);
+  const span = Math.max(0, ...travel) - Math.min(...travel, Math.max(0, ...travel));
+  if (now.length < FEWEST || span < LEAST_TRAVEL)
+    return [
+      'Run the carriage 10 mm toward the headstock, so that the lash is gone, take the needle there, and again twice on the way over ',
+      length(LEAST_TRAVEL, 1),
+      ' or more; always the same way.',
+    ];
+  const [meanAt, meanSeen] = [mean(travel), mean(now.map(({ reading }) => reading))];
+  const slope =
+    now.reduce((sum, one) => sum + (one.carriage - meanAt) * (one.reading - meanSeen), 0) /
+    now.reduce((sum, one) => sum + (one.carriage - meanAt) ** 2, 0);
+  const { halfAngle } = halfAngleFromIndicator({ travel: 1, radial: Math.abs(slope), travelAlong: 'axis' });
+  if (Math.abs(halfAngle - BAR_TASK.halfAngle) <= BAR_TASK.tolerance.halfAngle / 2)
+    return ['It stands at ', angle(halfAngle), ': leave it.'];
+  const { amount } = nextNudge('attachment', { task: BAR_TASK, lathe: PRACTICE_LATHE }, halfAngle, span);
+  return [
+    'It stands at ',
+    angle(halfAngle),
+    '. Move the bar’s end by ',
+    amount,
+    halfAngle < BAR_TASK.halfAngle ? ', steeper; ' : ', shallower; ',
+    'then go back past where you began and run along it again.',
+  ];
+}
+const mean = (of: readonly number[]): number => of.reduce((a, b) => a + b, 0) / of.length;
 
 function lash(taken: readonly Taken[]): Phrase {
   const [before, last] = taken.slice(-2);
@@ -133,6 +174,7 @@ function toSize(taken: readonly Taken[]): Phrase {
 const ADVICE: Readonly<Record<ExerciseId, (taken: readonly Taken[]) => Phrase>> = {
   'four-jaw': fourJaw,
   lash,
+  bar: barAdvice,
   'to-size': toSize,
   throw: offAxis,
 };
@@ -141,7 +183,10 @@ const ADVICE: Readonly<Record<ExerciseId, (taken: readonly Taken[]) => Phrase>> 
  * What the cards say at an exercise, from what was taken so far and nothing else. Errors: as the functions of the cards.
  *
  * @example
- * adviceOn('lash', [{ reading: 0, cross: 0.1, spindle: 0 }, { reading: 0, cross: -0.05, spindle: 0 }])[1]
+ * adviceOn(
+ *   'lash',
+ *   [0.1, -0.05].map((cross) => ({ reading: 0, cross, spindle: 0, carriage: 0, bar: 0 })),
+ * )[1]
  * // → { quantity: 'length', value: 0.15, resolution: 0.01 }
  */
 export const adviceOn = (id: ExerciseId, taken: readonly Taken[]): Phrase => ADVICE[id](taken);

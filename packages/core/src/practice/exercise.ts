@@ -3,7 +3,7 @@ import type { Phrase } from '../figure/phrase';
 import type { Against, FaultId, HandleId, LatheAction, VirtualLathe } from '../virtual-lathe';
 import type { Level } from '../virtual-lathe/faults/draw';
 
-export const EXERCISE_IDS = ['four-jaw', 'lash', 'to-size', 'throw'] as const;
+export const EXERCISE_IDS = ['four-jaw', 'lash', 'bar', 'to-size', 'throw'] as const;
 export type ExerciseId = (typeof EXERCISE_IDS)[number];
 
 /** Something that is turned by hand: what one click of it is worth, coarse and fine, and what it shows. */

@@ -6,10 +6,12 @@ import { adviceOn, EXERCISE_IDS, exerciseOf, nextLevel, SIZE, type PastRun, type
 const SEEDS = [11, 12, 13, 14, 15, 16];
 const figures = (phrase: Phrase): number[] =>
   phrase.flatMap((part) => (typeof part === 'string' ? [] : [(part as Figure & { value: number }).value]));
-const taken = (lathe: VirtualLathe, reading: number, spindle = 0): Taken => ({
+const taken = (lathe: VirtualLathe, reading: number, spindle = 0, bar = 0): Taken => ({
   reading,
   cross: lathe.dial('cross'),
   spindle,
+  carriage: lathe.dial('carriage'),
+  bar,
 });
 
 /** Read at four jaws, moved as the cards say, read again. */
@@ -33,6 +35,25 @@ function byJaws(id: 'four-jaw' | 'throw', lathe: VirtualLathe): null {
 const DONE: Readonly<Record<string, (lathe: VirtualLathe) => number | null>> = {
   'four-jaw': (lathe) => byJaws('four-jaw', lathe),
   throw: (lathe) => byJaws('throw', lathe),
+  bar: (lathe) => {
+    const all: Taken[] = [];
+    let moved = 0;
+    for (let round = 0; round < 10; round++) {
+      lathe.act({ do: 'turn', handle: 'carriage', by: 50 - lathe.dial('carriage') });
+      lathe.act({ do: 'turn', handle: 'carriage', by: -12 });
+      for (let k = 0; k < 5; k++) {
+        all.push(taken(lathe, lathe.act({ do: 'indicate', on: 'test-bar' }).reading!, 0, moved));
+        if (k < 4) lathe.act({ do: 'turn', handle: 'carriage', by: -18 });
+      }
+      const phrase = adviceOn('bar', all);
+      const said = plainText(phrase);
+      if (said.includes('leave it')) break;
+      const by = figures(phrase)[1]! * (said.includes('steeper') ? 1 : -1);
+      moved += by;
+      lathe.act({ do: 'nudge', device: 'attachment', by, pivotLength: 180 });
+    }
+    return null;
+  },
   lash: (lathe) => {
     // Turned by a tenth of a division at a time, the needle watched for its first move.
     const until = (by: number): Taken => {

@@ -1,4 +1,5 @@
 import type { Exercise, ExerciseId } from '../exercise';
+import { bar } from './bar';
 import { fourJaw } from './fourJaw';
 import { lash } from './lash';
 import { offAxis } from './throw';
@@ -8,6 +9,7 @@ import { toSize } from './toSize';
 const EXERCISES: Readonly<Record<ExerciseId, Exercise>> = {
   'four-jaw': fourJaw,
   lash,
+  bar,
   'to-size': toSize,
   throw: offAxis,
 };

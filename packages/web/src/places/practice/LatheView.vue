@@ -51,6 +51,9 @@ const reach = computed(() => {
 });
 /** Without a piece a test bar stands in the spindle. */
 const TEST_BAR = 15;
+/** The bar turns about a place on the bed: steeper, its headstock end comes toward the operator. */
+const BAR_AT = 60;
+const barLeans = computed(() => (-props.scene.attachment.angle * 180) / Math.PI);
 const tail = computed(() => x((props.scene.held?.out ?? 80) + 62));
 const SAID = { cutting: 'chips: it is cutting', rubbing: 'dust: it only rubs', none: '' } as const;
 const words = computed(() => {
@@ -81,6 +84,13 @@ const words = computed(() => {
     <rect :x="tail" :y="AXIS - 62" :width="WIDTH - tail - 8" height="124" class="head" />
     <rect :x="tail - 46" :y="AXIS - 26" width="46" height="52" class="barrel" />
     <line :x1="6" :x2="WIDTH - 6" :y1="AXIS" :y2="AXIS" class="axis" />
+    <g v-if="scene.attachment.engaged" class="bar-at-back">
+      <g :transform="`rotate(${two(barLeans)} ${x(BAR_AT)} 18)`">
+        <rect :x="x(BAR_AT) - 170" y="10" width="340" height="15" rx="3" class="bar" />
+      </g>
+      <rect :x="two(tool.x - 13)" y="6" width="26" height="26" rx="3" class="post" />
+      <line :x1="tool.x" :x2="tool.x" y1="32" :y2="tool.y + 40" class="link" />
+    </g>
     <g :transform="`translate(${two(tool.x)} ${two(tool.y)})`">
       <rect x="-66" y="64" width="132" height="190" class="saddle" />
       <rect x="-34" y="40" width="68" height="160" class="slide" />
@@ -153,6 +163,16 @@ svg {
 }
 .post {
   fill: var(--metal-3);
+}
+.bar {
+  fill: var(--blue-wash);
+  stroke: var(--blue);
+  stroke-width: 1.6;
+}
+.link {
+  stroke: var(--metal-3);
+  stroke-width: 9;
+  opacity: 0.45;
 }
 .clock {
   fill: var(--sheet);

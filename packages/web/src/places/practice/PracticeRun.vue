@@ -29,6 +29,7 @@ const FINE = 0.001;
 const DEGREE = Math.PI / 180;
 /** What was taken is told by where the spindle stood, or by the dial. */
 const bySpindle = exercise.knobs.some(({ id }) => id === 'spindle');
+const byCarriage = !exercise.cuts && exercise.knobs.some(({ id }) => id === 'carriage');
 const minutes = computed(() => Math.round(desk.minutes.value));
 useKeys({
   t: () => {
@@ -93,6 +94,9 @@ useKeys({
               <FigureText :figure="length(one.reading, FINE, { signed: !measures })" />
               <span v-if="bySpindle" class="quiet"
                 >spindle at <FigureText :figure="angle(one.spindle, DEGREE)"
+              /></span>
+              <span v-else-if="byCarriage" class="quiet"
+                >carriage at <FigureText :figure="length(one.carriage, 0.1)"
               /></span>
               <span v-else class="quiet">dial <FigureText :figure="length(one.cross, 0.01)" /></span>
             </li>

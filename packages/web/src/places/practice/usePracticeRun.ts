@@ -90,8 +90,9 @@ export function usePracticeRun(id: ExerciseId, given: { seed?: number } = {}): P
 
   function keepTaken(reading: number | undefined): void {
     if (reading === undefined) return;
-    const spindle = turned.value['spindle'] ?? 0;
-    taken.value = [...taken.value, { reading, cross: lathe.dial('cross'), spindle }];
+    const { spindle = 0, bar = 0 } = turned.value;
+    const [cross, carriage] = [lathe.dial('cross'), lathe.dial('carriage')];
+    taken.value = [...taken.value, { reading, cross, carriage, spindle, bar }];
   }
   return {
     exercise,

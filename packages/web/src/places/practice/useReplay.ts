@@ -76,13 +76,14 @@ export function useReplay(
   };
 }
 
-/** How far what has no dial was turned by a run so far: the spindle by hand, each jaw. */
+/** How far what has no dial was turned by a run so far: the spindle by hand, each jaw, a bar's end. */
 export function turnedIn(actions: readonly LatheAction[]): Readonly<Record<string, number>> {
   const turned: Record<string, number> = {};
   const add = (id: string, by: number): void => void (turned[id] = (turned[id] ?? 0) + by);
   for (const action of actions) {
     if (action.do === 'spin') add('spindle', action.by ?? 0);
     if (action.do === 'jaw') add(`jaw-${action.jaw}`, action.by);
+    if (action.do === 'nudge') add('bar', action.by);
   }
   return turned;
 }
