@@ -15,8 +15,6 @@ export interface Ended {
 export interface Work {
   readonly id: string;
   readonly title: string;
-  /** What a trial is here. */
-  readonly trial: string;
   byCards(seed: number): Ended;
   byTrade(seed: number): Ended;
 }

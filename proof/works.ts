@@ -9,14 +9,12 @@ import type { Work } from './work';
 const cone = (id: string, title: string, work: ConeWork): Work => ({
   id,
   title,
-  trial: 'trial cuts',
   byCards: (seed) => coneByCards(work, seed),
   byTrade: (seed) => coneByTrade(work, seed),
 });
 const jaws = (id: string, title: string, aim: Aim): Work => ({
   id,
   title,
-  trial: 'rounds',
   byCards: (seed) => jawsByCards(aim, seed),
   byTrade: (seed) => jawsByTrade(aim, seed),
 });

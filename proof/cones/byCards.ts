@@ -44,8 +44,7 @@ export function coneByCards(work: ConeWork, seed: number): Ended {
   const { lathe, context } = begin(work, seed);
   const { task } = work;
   const height = lathe.act({ do: 'height' }).reading as number;
-  const { side, nose } = lathe.scene().tool;
-  lathe.act({ do: 'tool', side, nose, raise: -height, ...(side === 'inside' ? { barDiameter: BAR } : {}) });
+  lathe.act({ do: 'raise', by: -height });
   setByCards(work, lathe, context);
   let fed = cutToTry(work, lathe);
 
@@ -86,7 +85,6 @@ export function coneByCards(work: ConeWork, seed: number): Ended {
   }
   return judge(work, lathe, trials);
 }
-const BAR = 14;
 
 /** Roughed by the plan of the passes, measured, and the last of the stock in the plan's light cuts: gives what was fed in. */
 function cutToTry(work: ConeWork, lathe: VirtualLathe): number {

@@ -17,7 +17,7 @@ export interface ConeWork {
   /** What a nudge of 1 rad is at the place it is read, mm. */
   readonly arm: number;
   /** Puts piece and tool in, and sets the device by its scale. */
-  prepare(lathe: VirtualLathe, context: SettingContext): void;
+  prepare(lathe: VirtualLathe): void;
   /** The needle along the device's own run: what it climbs. */
   sweep(lathe: VirtualLathe): { readonly travel: readonly number[]; readonly reading: readonly number[] };
   /** The finished cone itself from end to end by the carriage: larger is a larger radius. */
@@ -31,14 +31,14 @@ export interface ConeWork {
 }
 
 export const LEVEL = 3;
-export const contextOf = (work: ConeWork, lathe: VirtualLathe): SettingContext => ({
+const contextOf = (work: ConeWork, lathe: VirtualLathe): SettingContext => ({
   task: work.task,
   lathe: lathe.lathe,
 });
 export const begin = (work: ConeWork, seed: number): { lathe: VirtualLathe; context: SettingContext } => {
   const lathe = makeVirtualLathe({ seed, level: LEVEL });
   const context = contextOf(work, lathe);
-  work.prepare(lathe, context);
+  work.prepare(lathe);
   return { lathe, context };
 };
 

@@ -9,7 +9,7 @@ const OUT = 60;
 const BLANK = { diameter: 50, length: 100 };
 const MOST_ROUNDS = 30;
 
-export function inFourJaw(seed: number): VirtualLathe {
+function inFourJaw(seed: number): VirtualLathe {
   const lathe = makeVirtualLathe({ seed, level: LEVEL });
   lathe.act({ do: 'hold', by: 'four-jaw', blank: BLANK, out: OUT });
   lathe.act({ do: 'spindle', turns: 0 });
@@ -17,7 +17,7 @@ export function inFourJaw(seed: number): VirtualLathe {
 }
 
 /** The needle with each jaw in turn toward it. */
-export const atJaws = (lathe: VirtualLathe): number[] =>
+const atJaws = (lathe: VirtualLathe): number[] =>
   [0, 1, 2, 3].map((k) => {
     lathe.act({ do: 'spin', to: k * QUARTER });
     return lathe.act({ do: 'indicate', on: 'work' }).reading as number;

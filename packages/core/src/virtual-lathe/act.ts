@@ -19,6 +19,7 @@ type Doing = {
 const TAKES: Readonly<Partial<Record<LatheAction['do'], number>>> = {
   hold: 90,
   tool: 60,
+  raise: 60,
   touch: 15,
   set: 120,
   nudge: 40,
@@ -45,11 +46,14 @@ const JAW_TURNED = 0.08;
 
 const DOING: Doing = {
   hold: (state, _, action) => holdPiece(state, action),
-  tool: (state, _, { side, nose, barDiameter, raise = 0 }) => {
+  tool: (state, _, { side, nose, barDiameter }) => {
     state.tool = { side, nose: positive(nose, 'nose', 'The nose'), barDiameter: barDiameter ?? null };
-    state.height += finite(raise, 'raise');
     state.wear = 0;
     state.builtUp = 0;
+    return {};
+  },
+  raise: (state, _, { by }) => {
+    state.height += finite(by, 'by');
     return {};
   },
   turn: (_, hands, { handle, by, feed }) => ({ chips: hands.turn(handle, finite(by, 'by'), feed) }),

@@ -26,9 +26,9 @@ export type LatheAction =
       readonly nose: number;
       /** Of a boring bar. */
       readonly barDiameter?: number;
-      /** Raised by so much from where it stands. */
-      readonly raise?: number;
     }
+  /** The tool raised in its post by so much. */
+  | { readonly do: 'raise'; readonly by: number }
   /** Turns a handle by what its dial shows; a cut is taken wherever the edge meets metal while the spindle turns. */
   | { readonly do: 'turn'; readonly handle: HandleId; readonly by: number; readonly feed?: number }
   /** To a figure of its dial, as near as a hand sets it. */

@@ -1,7 +1,7 @@
 import type { LatheState } from './lathe';
 import { GRID } from './metal/piece';
 
-/** What stands where, for drawing it: nothing that is hidden. */
+/** What stands where, to be drawn from and not read: angles and set-over no nearer than an eye tells them. */
 export interface Scene {
   readonly tool: {
     readonly z: number;
@@ -31,11 +31,14 @@ export function sceneOf(state: LatheState): Scene {
     outline: piece && held ? outlineOf(state) : null,
     spindleAt: state.spindleAt,
     turns: state.turns,
-    attachment: { engaged: state.attachment.engaged, angle: state.attachment.trueAngle },
-    compoundAngle: state.swung,
-    setOver: state.setOver,
+    attachment: { engaged: state.attachment.engaged, angle: toAnEye(state.attachment.trueAngle, DEGREE / 4) },
+    compoundAngle: toAnEye(state.swung, DEGREE / 2),
+    setOver: toAnEye(state.setOver, 0.5),
   };
 }
+
+const DEGREE = Math.PI / 180;
+const toAnEye = (value: number, step: number): number => Math.round(value / step) * step;
 
 function outlineOf(state: LatheState): Scene['outline'] {
   const { piece } = state;

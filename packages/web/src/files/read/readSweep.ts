@@ -2,6 +2,7 @@ import { AnelloError } from '@anello/core/basics';
 import { MM_PER_INCH } from '@anello/core/figure';
 import { parseQuantity, type DefaultUnit } from '@anello/core/quantity';
 import { dsvFormat } from 'd3-dsv';
+import { plainFigure } from './plainFigure';
 
 export interface ReadSweep {
   /** mm. */
@@ -23,7 +24,6 @@ const MM: Readonly<Record<string, number>> = {
   in: MM_PER_INCH,
   inch: MM_PER_INCH,
 };
-const PLAIN = /^[-+]?(\d+\.?\d*|\.\d+)(e[-+]?\d+)?$/i;
 
 /**
  * Two columns, travel and reading, one pair a line, from a file or typed: a tab, a semicolon, a comma or blanks between. With
@@ -79,9 +79,10 @@ const unitIn = (heading: string): number | null => {
   return words.map((word) => MM[word]).find((one) => one !== undefined) ?? null;
 };
 
-/** A plain number is read at once: a hundred thousand of them come from a readout. */
 function figureOf(cell: string, between: string, unit: number | null, defaultUnit: DefaultUnit): number {
-  const text = between === ',' ? cell.trim() : cell.trim().replace(',', '.');
-  if (PLAIN.test(text)) return Number(text) * (unit ?? (defaultUnit === 'in' ? MM_PER_INCH : 1));
+  const comma = between !== ',';
+  const plain = plainFigure(cell, comma);
+  if (plain !== null) return plain * (unit ?? (defaultUnit === 'in' ? MM_PER_INCH : 1));
+  const text = comma ? cell.trim().replace(',', '.') : cell.trim();
   return parseQuantity({ text, dimension: 'length', defaultUnit }).value;
 }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { length } from '@anello/core/figure';
 import { computed } from 'vue';
+import { two } from '../../drawing/outlinePath';
 import FigureText from '../../ui/FigureText.vue';
 
 /** A lever indicator over its scale: two tenths either way, and the figure beside it. */
@@ -11,8 +12,7 @@ const R = 84;
 const C = { x: 110, y: 100 };
 const lean = computed(() => Math.max(-MOST, Math.min(MOST, (props.value / REACH) * MOST)));
 const off = computed(() => Math.abs(props.value) > REACH);
-const at = (a: number, r: number): string =>
-  `${(C.x + r * Math.sin(a)).toFixed(1)} ${(C.y - r * Math.cos(a)).toFixed(1)}`;
+const at = (a: number, r: number): string => `${two(C.x + r * Math.sin(a))} ${two(C.y - r * Math.cos(a))}`;
 const MARKS = Array.from({ length: 9 }, (_, i) => -MOST + (i * MOST) / 4);
 </script>
 

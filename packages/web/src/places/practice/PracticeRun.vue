@@ -29,6 +29,12 @@ const FINE = 0.001;
 const DEGREE = Math.PI / 180;
 /** What was taken is told by where the spindle stood, or by the dial. */
 const bySpindle = exercise.knobs.some(({ id }) => id === 'spindle');
+/** Where it is measured, from the free end. */
+const fromEnd = computed(() => {
+  const looks = exercise.reads[0];
+  const at = looks && 'micrometer' in looks ? looks.micrometer.at : 0;
+  return (scene.value.held?.out ?? at) - at;
+});
 const byCarriage = !exercise.cuts && exercise.knobs.some(({ id }) => id === 'carriage');
 const minutes = computed(() => Math.round(desk.minutes.value));
 useKeys({
@@ -78,7 +84,7 @@ useKeys({
         <section class="reads sheet" aria-label="What it shows">
           <PracticeNeedle v-if="needle !== null" :value="needle" />
           <template v-else>
-            <p class="label">Micrometer, 20 mm from the end</p>
+            <p class="label">Micrometer, <FigureText :figure="length(fromEnd, 1)" /> from the end</p>
             <p class="big">
               <FigureText v-if="last" :figure="length(last.reading, FINE)" large /><span v-else>–</span>
             </p>

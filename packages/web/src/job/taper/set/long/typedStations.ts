@@ -1,5 +1,6 @@
 import { AnelloError } from '@anello/core/basics';
 import { parseQuantity, type DefaultUnit } from '@anello/core/quantity';
+import { plainFigure } from '../../../../files/read/plainFigure';
 
 /** A station as it was typed: where the slide stood, and what was read. */
 export interface TypedStation {
@@ -27,20 +28,14 @@ export const textOf = (stations: readonly TypedStation[]): string =>
 
 /** Where the next station is: as far on as the last was from the one before it. Nothing before there are two. */
 export function nextStation(stations: readonly TypedStation[]): string {
-  const [before, last] = stations.slice(-2).map(({ at }) => plain(at));
+  const [before, last] = stations.slice(-2).map(({ at }) => plainFigure(at));
   if (before === undefined || last === undefined || before === null || last === null) return '';
   return String(Number((2 * last - before).toFixed(6)));
 }
 
-/** A figure that is nothing else: of one with a unit or a fraction in it no next is guessed. */
-function plain(text: string): number | null {
-  const figure = text.trim().replace(',', '.');
-  return /^[-+]?(\d+\.?\d*|\.\d+)$/.test(figure) ? Number(figure) : null;
-}
-
 /** What is wrong with a figure of a station, in a sentence; null where nothing is. */
 export function wrongWith(text: string, defaultUnit: DefaultUnit): string | null {
-  if (plain(text) !== null) return null;
+  if (plainFigure(text) !== null) return null;
   try {
     parseQuantity({ text, dimension: 'length', defaultUnit });
     return null;
