@@ -32,6 +32,19 @@ const numbers = (rows: readonly { number: string }[]): string[] => rows.map(({ n
 const rack = async (query: string): Promise<Rack> =>
   (await server.send('GET', `/api/jobs?limit=100&${query}`)).json<Rack>();
 
+describe('the logbook by a kind of feature', () => {
+  it.each(['thread', 'cylinder', 'bore'])('has the rows of each %s, and of nothing else', async (kind) => {
+    const { rows } = (await server.send('GET', `/api/log?limit=200&shape=${kind}`)).json<LogPage>();
+    expect(rows.length).toBeGreaterThan(0);
+    for (const { record } of rows) {
+      const { job } = (await server.send('GET', `/api/jobs/${record.jobId}`)).json<{
+        job: { document: { features: { id: string; kind: string }[] } };
+      }>();
+      expect(job.document.features.find(({ id }) => id === record.feature)?.kind).toBe(kind);
+    }
+  });
+});
+
 describe('the same shape in earlier jobs', () => {
   it('is found by its figure, the newest first, with how it went', async () => {
     const rows = await before('j-101');

@@ -1,7 +1,13 @@
 import { z } from 'zod';
+import { FEATURE_KINDS, type FeatureKind } from '@anello/core/part';
 import { recordSchema } from '../record/schema';
 
 const day = z.iso.date().optional();
+/** A profile is worked as a curve. */
+const SHAPES = ['curve', ...FEATURE_KINDS.filter((kind) => kind !== 'profile')] as [
+  'curve',
+  ...Exclude<FeatureKind, 'profile'>[],
+];
 
 /** What of the logbook is asked for: all of it, newest first, where nothing is said. */
 export const logQuerySchema = z.object({
@@ -19,8 +25,8 @@ export const logQuerySchema = z.object({
   kind: z.string().max(20).optional(),
   verdict: z.enum(['accepted', 'rework', 'scrap']).optional(),
   way: z.string().max(40).optional(),
-  /** A kind of shape, and of a taper the table it was taken from. */
-  shape: z.enum(['taper', 'curve', 'eccentric']).optional(),
+  /** A kind of shape or of plain feature, and of a taper the table it was taken from. */
+  shape: z.enum(SHAPES).optional(),
   series: z.string().max(40).optional(),
   size: z.string().max(60).optional(),
   material: z.string().max(80).optional(),

@@ -22,6 +22,15 @@ describe('what a shape is found again by', () => {
     expect(key).toMatchObject({ kind: 'taper', feature: expect.any(String) });
     expect(key!.figure).toBeGreaterThan(0);
   });
+  it('a plain feature by its kind, and no older row is of it', () => {
+    const plain = { id: 'thread-1', name: 'Thread', kind: 'thread' as const, side: 'external' as const };
+    const keys = shapeKeys(job({ features: [{ ...plain, designation: 'M10' }, shank()] }));
+    expect(keys.map(({ kind, place }) => [kind, place])).toEqual([
+      ['taper', 0],
+      ['thread', -1],
+    ]);
+    expect(keys[1]).toMatchObject({ feature: 'thread-1', figure: null, way: null });
+  });
   it('a part with nothing of its own to set has none', () => {
     expect(shapeKeys(job({ features: [], work: {} }))).toEqual([]);
   });

@@ -13,4 +13,5 @@ export const MIGRATION_NAMES = [
   'Migration20261127T0008Photos',
   'Migration20261127T0009People',
   'Migration20261127T0010Searches',
+  'Migration20261127T0011Features',
 ] as const;

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { describeRecord } from '@anello/core/job';
+import { FEATURE_KINDS, featureKind } from '@anello/core/part';
 import { TAPER_SERIES } from '@anello/core/taper';
 import { NAMED_WAYS } from '@anello/core/ways';
 import { useDebounceFn } from '@vueuse/core';
@@ -33,10 +34,13 @@ const operator = ref(log.asked.value.operator ?? '');
 const askOperator = useDebounceFn((text: string) => set('operator', text.trim().toUpperCase()), 250);
 const material = ref(log.asked.value.material ?? '');
 const askMaterial = useDebounceFn((text: string) => set('material', text.trim()), 250);
+/** A profile is worked as a curve. */
+const PLAIN = FEATURE_KINDS.filter((kind) => !['taper', 'eccentric', 'profile'].includes(kind));
 const SHAPES = [
   { value: 'taper', title: 'Tapers' },
   { value: 'eccentric', title: 'Eccentrics' },
-  { value: 'curve', title: 'Curves and grooves' },
+  { value: 'curve', title: 'Curves and sets of grooves' },
+  ...PLAIN.map((kind) => ({ value: kind, title: featureKind(kind).name })),
 ];
 const SERIES = TAPER_SERIES.map(({ id, title }) => ({ value: id, title }));
 const sizesAsked = computed(() => {
@@ -50,7 +54,7 @@ const lists = computed<{ key: Ask; label: string; items: { value: string; title:
   { key: 'machine', label: 'Lathe', items: shop.byName },
   { key: 'kind', label: 'What was kept', items: KINDS },
   { key: 'verdict', label: 'Outcome', items: VERDICTS },
-  { key: 'shape', label: 'Shape', items: SHAPES },
+  { key: 'shape', label: 'Shape or feature', items: SHAPES },
   { key: 'series', label: 'Taper', items: SERIES },
   ...(sizesAsked.value.length > 0
     ? [{ key: 'size' as const, label: 'Its size', items: sizesAsked.value }]
