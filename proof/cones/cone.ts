@@ -1,17 +1,12 @@
 import { angleNow, fitEvidence, type Evidence } from '@anello/core/evidence';
 import { judgeLongSweep, nextNudge, settingSteps, type SettingContext } from '@anello/core/setting';
-import type { TaperTask, WayId } from '@anello/core/taper';
+import type { WayId } from '@anello/core/taper';
+import { gaugeOfCone, type ConePlace } from '@anello/core/practice';
 import { makeVirtualLathe, type Tried, type VirtualLathe } from '@anello/core/virtual-lathe';
 
 /** A cone to be made, where it lies on the bed, and how its way is worked. */
-export interface ConeWork {
+export interface ConeWork extends ConePlace {
   readonly way: WayId;
-  readonly task: TaperTask;
-  /** Diameter at its gauge line, and where that line should stand, z from the chuck. */
-  readonly line: { readonly diameter: number; readonly z: number };
-  /** From the line to each end of the cone. */
-  readonly toLarge: number;
-  readonly toSmall: number;
   /** How far off its line it may stand, mm. */
   readonly standOff: number;
   /** What a nudge of 1 rad is at the place it is read, mm. */
@@ -42,31 +37,14 @@ export const begin = (work: ConeWork, seed: number): { lathe: VirtualLathe; cont
   return { lathe, context };
 };
 
-/** The gauge of the cone, true and long enough for all of it, and where it is tried. */
-function gaugeOf({ task, line, toLarge, toSmall }: ConeWork) {
-  const way = task.member === 'external' ? -1 : 1;
-  const ends = [line.z + way * toLarge, line.z - way * toSmall] as const;
-  return {
-    gauge: {
-      diameter: line.diameter,
-      halfAngle: task.halfAngle,
-      toLarge,
-      toSmall: toSmall + 20,
-    },
-    line: line.z,
-    from: Math.min(...ends),
-    to: Math.max(...ends),
-  };
-}
-
 /** By hand: cloth from end to end of the cone. */
 export function clothOver(work: ConeWork, lathe: VirtualLathe): void {
-  const { from, to } = gaugeOf(work);
+  const { from, to } = gaugeOfCone(work);
   lathe.act({ do: 'cloth', from, to });
 }
 
 export const tryIn = (work: ConeWork, lathe: VirtualLathe): Tried =>
-  lathe.act({ do: 'try', ...gaugeOf(work) }).tried as Tried;
+  lathe.act({ do: 'try', ...gaugeOfCone(work) }).tried as Tried;
 
 /** What a try is as evidence: where it marks, where it is loose, how far it rocks. */
 export const evidenceOf = ({ bands, shake, rock }: Tried): Evidence[] => [
@@ -116,24 +94,3 @@ export function cutClean(feed: (depth: number) => number): void {
 const CLEAN_UP = 0.01;
 const ALL_OF_IT = 0.95;
 const MOST_CLEANING = 25;
-
-/** What the cone really is: its half angle by all of it, and how far from its line it stands. */
-export function truthOf(work: ConeWork, lathe: VirtualLathe): { angleOff: number; standOff: number | null } {
-  const { task, line, toLarge, toSmall } = work;
-  const outside = task.member === 'external';
-  const { outline } = lathe.reveal();
-  const way = outside ? -1 : 1;
-  const from = -toSmall + MARGIN;
-  const to = toLarge - MARGIN;
-  const at = Array.from({ length: 101 }, (_, i) => from + ((to - from) * i) / 100);
-  const r = at.map((s) => outline(outside ? 'outside' : 'inside', Math.round(10 * (line.z + way * s)) / 10));
-  const mean = (of: readonly number[]): number => of.reduce((a, b) => a + b, 0) / of.length;
-  const [ms, mr] = [mean(at), mean(r)];
-  const slope =
-    at.reduce((sum, s, i) => sum + (s - ms) * ((r[i] as number) - mr), 0) /
-    at.reduce((sum, s) => sum + (s - ms) ** 2, 0);
-  const { gauge, ...of } = gaugeOf(work);
-  return { angleOff: Math.atan(slope) - task.halfAngle, standOff: lathe.reveal().standOff(gauge, of) };
-}
-/** At its very ends a cone is rounded by the nose. */
-const MARGIN = 1.5;

@@ -1,11 +1,12 @@
 import type { VirtualLathe } from '@anello/core/virtual-lathe';
 import type { Ended } from '../work';
-import { truthOf, type ConeWork } from './cone';
+import { coneTruth } from '@anello/core/practice';
+import type { ConeWork } from './cone';
 
 /** The cone as it was said to be done, against what it should be. */
 export function judge(work: ConeWork, lathe: VirtualLathe, trials: number): Ended {
   lathe.act({ do: 'wait', seconds: 3600 });
-  const { angleOff, standOff: stands } = truthOf(work, lathe);
+  const { angleOff, standOff: stands } = coneTruth(work, lathe);
   const standOff = stands ?? -Infinity;
   const past = standOff < -work.standOff;
   const angle = Math.abs(angleOff) <= work.task.tolerance.halfAngle;

@@ -11,6 +11,7 @@ import { USUAL_MATERIALS, type Material } from './kit/material';
 import type { Lathe } from './machine/lathe';
 import type { PlanPart } from './plan/piece/line';
 import type { Feature } from './part/kinds/registry';
+import type { ConePlace } from './practice/bench/conePlace';
 import { settingSteps } from './setting/registry';
 import type { SettingContext, Sweep } from './setting/setting';
 import type { TaperTask } from './taper/task';
@@ -21,6 +22,14 @@ import type { VeeThread } from './thread/form';
 
 /** The shank's sleeve. */
 export const SOCKET: TaperTask = { ...SHANK, member: 'internal' };
+
+/** The shank as it lies on a bed, its free end 100 mm from the chuck. */
+export const CONE_PLACE: ConePlace = {
+  task: SHANK,
+  line: { diameter: 23.825, z: 19 },
+  toLarge: 5,
+  toSmall: 81,
+};
 
 export const SHANK_PART: readonly Feature[] = [
   {

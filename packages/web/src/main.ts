@@ -9,9 +9,11 @@ import { createApp } from 'vue';
 import App from './app/App.vue';
 import { router } from './app/router';
 import { isUnfetched } from './data/unfetched';
+import { practiceAnsweredBy } from './data/practice/answers';
 import { openWhileAway } from './data/openWhileAway';
 import { vuetify } from './app/theme/vuetify';
 
+practiceAnsweredBy(async () => (await import('./data/practice/book')).answered);
 const app = createApp(App).use(createPinia()).use(router).use(vuetify);
 // What fails in a component is the page's failure: said where every other is, and seen by the journeys.
 app.config.errorHandler = (error) => {

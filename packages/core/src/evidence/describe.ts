@@ -22,8 +22,14 @@ const SHAKES = {
   none: 'no shake',
 } as const;
 
-/** A piece of evidence in words. */
-export function describe(e: Evidence, halfAngle?: number): Phrase {
+/**
+ * A piece of evidence in words; a measured one against the half angle that is wanted, where that is given.
+ *
+ * @example
+ * describeEvidence({ kind: 'shake', where: 'none' })
+ * // → ['no shake']
+ */
+export function describeEvidence(e: Evidence, halfAngle?: number): Phrase {
   switch (e.kind) {
     case 'bands':
       return [MARKED[e.where]];

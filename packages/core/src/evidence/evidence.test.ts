@@ -6,7 +6,7 @@ import { ratioOf } from '../taper/solve';
 import { CONTACTS } from '../gauging/contact';
 import type { Member } from '../taper/task';
 import { angleNow } from './angleNow';
-import { describe as describeEvidence } from './describe';
+import { describeEvidence } from './describe';
 import type { CauseId } from './causes/cause';
 import { CAUSES } from './causes/registry';
 import type { Evidence, EvidenceKind, Marked, Shaken } from './evidence';

@@ -6,7 +6,7 @@ import { halfAngleOf, ratioOf } from '../taper/solve';
 import type { Member } from '../taper/task';
 import type { CauseId } from './causes/cause';
 import { CAUSES } from './causes/registry';
-import { describe } from './describe';
+import { describeEvidence } from './describe';
 import type { Evidence, MeasuredRatio } from './evidence';
 import { likelihood, possibilitiesOf, type Wanted } from './likelihood';
 import { nextCheck } from './nextCheck';
@@ -155,7 +155,7 @@ function reasonFor(cause: CauseId, shares: readonly Share[], halfAngle: number |
   const pro = shares.filter((s) => s.of(cause) > SPEAKS).map((s) => s.e);
   const contra = shares.filter((s) => s.of(cause) < AGAINST).map((s) => s.e);
   const said = (all: readonly Evidence[]): Phrase =>
-    all.flatMap((e, i) => [...(i > 0 ? ['; '] : []), ...describe(e, halfAngle)]);
+    all.flatMap((e, i) => [...(i > 0 ? ['; '] : []), ...describeEvidence(e, halfAngle)]);
   return [
     ...(pro.length ? ['For it: ', ...said(pro), '. '] : ['Nothing speaks for it in particular. ']),
     ...(contra.length ? ['Against it: ', ...said(contra), '.'] : []),
@@ -178,9 +178,9 @@ function contradictions({ evidence, halfAngle }: EvidenceRequest, wanted: Wanted
       const together = Math.max(...ofA.map((l, k) => l * (ofB[k] as number)));
       if (together < BOTH)
         found.push([
-          ...describe(a, halfAngle),
+          ...describeEvidence(a, halfAngle),
           ' and ',
-          ...describe(b, halfAngle),
+          ...describeEvidence(b, halfAngle),
           ' cannot both be: look again at one of them.',
         ]);
     }),

@@ -1,3 +1,4 @@
+import type { Device, Lathe } from '../machine/lathe';
 import type { Knob } from './exercise';
 
 const DEGREE = Math.PI / 180;
@@ -39,4 +40,34 @@ export const SPINDLE: Knob = {
   shows: 'angle',
   handle: null,
   turn: (by) => ({ do: 'spin', by }),
+};
+/** The compound's own handle: more goes toward the headstock. */
+export const compoundHandle = (lathe: Lathe): Knob => ({
+  id: 'compound',
+  title: 'Compound’s handle',
+  coarse: 1,
+  fine: lathe.compound?.dialDivision ?? 0.02,
+  shows: 'length',
+  handle: 'compound',
+  turn: (by) => ({ do: 'turn', handle: 'compound', by }),
+});
+/** A device moved at a length from its pivot, by an indicator there; counted from where it was first. */
+export const deviceEnd = (device: Device, title: string, pivotLength: number): Knob => ({
+  id: 'bar',
+  title,
+  coarse: 0.1,
+  fine: 0.005,
+  shows: 'length',
+  handle: null,
+  turn: (by) => ({ do: 'nudge', device, by, pivotLength }),
+});
+/** The tool packed higher in its post. */
+export const HEIGHT: Knob = {
+  id: 'height',
+  title: 'Tool, higher',
+  coarse: 0.1,
+  fine: 0.02,
+  shows: 'length',
+  handle: null,
+  turn: (by) => ({ do: 'raise', by }),
 };

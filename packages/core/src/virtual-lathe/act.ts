@@ -52,6 +52,11 @@ const DOING: Doing = {
     state.builtUp = 0;
     return {};
   },
+  master: (state, _, { z, radius, slope }) => {
+    positive(radius, 'radius', 'The radius');
+    state.master = { z: finite(z, 'z'), radius, slope: finite(slope, 'slope') };
+    return {};
+  },
   raise: (state, _, { by }) => {
     state.height += finite(by, 'by');
     return {};

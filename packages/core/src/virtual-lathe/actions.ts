@@ -7,7 +7,7 @@ import type { Shaken } from '../evidence/evidence';
 export type HandleId = 'carriage' | 'cross' | 'compound';
 export type DeviceId = 'attachment' | 'compound' | 'tailstock';
 /** What an indicator in the tool post runs on. */
-export type Against = 'work' | 'bore' | 'test-bar';
+export type Against = 'work' | 'bore' | 'test-bar' | 'master';
 
 /** Everything that is done at the lathe: a run is the list of them, and the same list does the same again. */
 export type LatheAction =
@@ -27,6 +27,8 @@ export type LatheAction =
       /** Of a boring bar. */
       readonly barDiameter?: number;
     }
+  /** A master cone put in where the work goes: its radius at a place, and what that grows by toward the tailstock. */
+  | { readonly do: 'master'; readonly z: number; readonly radius: number; readonly slope: number }
   /** The tool raised in its post by so much. */
   | { readonly do: 'raise'; readonly by: number }
   /** Turns a handle by what its dial shows; a cut is taken wherever the edge meets metal while the spindle turns. */

@@ -1,4 +1,5 @@
 import { checked } from '../basics/publicFace';
+import { chosenFault as chosenFault_ } from './faults/chosen';
 import { makeVirtualLathe as makeVirtualLathe_ } from './makeVirtualLathe';
 
 export type { Against, Chips, DeviceId, HandleId, LatheAction, Seen, Tried } from './actions';
@@ -9,6 +10,8 @@ export type { Blank } from './metal/piece';
 export type { FaultKind } from './faults/kind';
 export { FAULT_IDS, FAULT_KINDS, type FaultId, type Faults } from './faults/registry';
 export { LEVELS, SOUND_LATHE, USUAL_LEVEL, type Level } from './faults/draw';
+export { BADNESS, type Badness } from './faults/chosen';
 export { PRACTICE_LATHE } from './practiceLathe';
 
+export const chosenFault = /* @__PURE__ */ checked(chosenFault_);
 export const makeVirtualLathe = /* @__PURE__ */ checked(makeVirtualLathe_);

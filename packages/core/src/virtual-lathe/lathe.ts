@@ -47,6 +47,8 @@ export class LatheState {
   swung = Math.PI / 2;
   /** The tailstock's centre from the spindle's axis, as it really stands. */
   setOver: number;
+  /** A true cone that an indicator can be run along in the place of the work. */
+  master: { readonly z: number; readonly radius: number; readonly slope: number } | null = null;
   piece: Piece | null = null;
   held: Held | null = null;
   /** What is being turned about the spindle's axis in this holding. */

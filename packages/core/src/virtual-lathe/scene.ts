@@ -8,6 +8,8 @@ export interface Scene {
     readonly x: number;
     readonly side: 'outside' | 'inside';
     readonly nose: number;
+    /** How a rule nipped between edge and work leans: its head over upright, toward the operator, rad. */
+    readonly ruleLeans: number;
   };
   readonly held: { readonly by: string; readonly out: number; readonly centre: boolean } | null;
   /** Outline as an eye sees it, from the chuck's face: z, and radii outside and inside. */
@@ -26,7 +28,7 @@ export interface Scene {
 export function sceneOf(state: LatheState): Scene {
   const { tool, held, piece } = state;
   return {
-    tool: { ...state.at, side: tool.side, nose: tool.nose },
+    tool: { ...state.at, side: tool.side, nose: tool.nose, ruleLeans: ruleLeans(state) },
     held: held && { by: held.by, out: held.out, centre: held.supported },
     outline: piece && held ? outlineOf(state) : null,
     spindleAt: state.spindleAt,
@@ -38,6 +40,11 @@ export function sceneOf(state: LatheState): Scene {
 }
 
 const DEGREE = Math.PI / 180;
+/** A rule between a point and a round lies square to the line from the axis to that point. */
+function ruleLeans({ height, piece, held, at }: LatheState): number {
+  const radius = piece && held ? piece.blank.diameter / 2 : Math.abs(at.x);
+  return toAnEye(Math.asin(Math.max(-1, Math.min(1, height / Math.max(1, radius)))), DEGREE / 4);
+}
 const toAnEye = (value: number, step: number): number => Math.round(value / step) * step;
 
 function outlineOf(state: LatheState): Scene['outline'] {

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { useTimeoutFn } from '@vueuse/core';
-import { defineAsyncComponent, onMounted, reactive, ref, watch } from 'vue';
-import { useRouter } from 'vue-router';
+import { computed, defineAsyncComponent, onMounted, reactive, ref, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
 import { useTheme } from 'vuetify';
 import { useKeys } from '../ui/useKeys';
 import AppRail from './AppRail.vue';
 import KeepingSlip from './KeepingSlip.vue';
 import { askToPersist } from '../data/db';
+import { isPractice } from '../data/practice/names';
 import { isUnfetched } from '../data/unfetched';
 import { useChanges, useLive } from '../data/live';
 import { useKit } from '../data/stores/kit';
@@ -23,6 +24,7 @@ const SignIn = defineAsyncComponent({
 });
 const KeyList = defineAsyncComponent(() => import('./KeyList.vue'));
 const QuickSum = defineAsyncComponent(() => import('../ui/QuickSum.vue'));
+const PracticeDock = defineAsyncComponent(() => import('../places/practice/PracticeDock.vue'));
 const preferences = usePreferences();
 const outbox = useOutbox();
 const screen = useScreen();
@@ -30,6 +32,12 @@ const shop = useShop();
 const kit = useKit();
 const live = useLive();
 const router = useRouter();
+const route = useRoute();
+/** The practice job that is worked: its lathe stands under it. */
+const practised = computed(() => {
+  const id = route.name === 'job' ? String(route.params['id']) : null;
+  return isPractice(id) ? id : null;
+});
 const theme = useTheme();
 
 watch(
@@ -96,7 +104,10 @@ function takeBack(): void {
       <KeepingSlip />
       <div class="house">
         <AppRail />
-        <router-view />
+        <div class="place">
+          <router-view />
+          <PracticeDock v-if="practised" :id="practised" :key="practised" />
+        </div>
       </div>
     </div>
     <SignIn v-if="outbox.signIn" />
@@ -122,6 +133,14 @@ function takeBack(): void {
   grid-template-rows: minmax(0, 1fr);
   flex: 1 1 0;
   min-height: 0;
+}
+/* A place, and under it the practice lathe where one is worked. */
+.place {
+  display: grid;
+  grid-template-rows: minmax(0, 1fr) auto;
+  grid-template-columns: minmax(0, 1fr);
+  min-height: 0;
+  min-width: 0;
 }
 .slip {
   position: fixed;

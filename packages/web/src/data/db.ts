@@ -5,6 +5,7 @@ import type { KeptRecord } from '@anello/core/job';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import type { Method } from './api';
 import type { Draft } from './drafts';
+import type { DoneStretch, PracticeJob } from './practice/kept';
 import { MemoryBench } from './memoryBench';
 import { DATABASE, STORE_KEYS } from './names';
 import { sayTrouble } from './trouble';
@@ -46,6 +47,10 @@ interface Schema extends DBSchema {
   acknowledged: { key: string; value: Acknowledged };
   /** Pictures the server has said it keeps, by when and their id: too large to be read through with the marks. */
   pictures: { key: string; value: Picture };
+  /** Jobs of the practice lathe: this browser's alone. */
+  practice: { key: string; value: PracticeJob };
+  /** What was done at the practice lathe, a stretch at a time. */
+  practiceDone: { key: string; value: DoneStretch };
 }
 type Stores = keyof { [K in keyof Schema as string extends K ? never : K]: true };
 export type Bench = Pick<
@@ -85,7 +90,9 @@ function open(): Promise<Bench> {
         db.createObjectStore('tapers', { keyPath: 'id' });
       }
       if (from < 3) db.createObjectStore('acknowledged', { keyPath: 'id' });
-      db.createObjectStore('pictures', { keyPath: 'key' });
+      if (from < 4) db.createObjectStore('pictures', { keyPath: 'key' });
+      db.createObjectStore('practice', { keyPath: 'id' });
+      db.createObjectStore('practiceDone', { keyPath: 'key' });
     },
   });
   const late = new Promise<never>((_, reject) =>

@@ -13,6 +13,10 @@ export const LOCAL = {
   instruments: 'anello.instruments',
   /** Runs at the practice lathe. */
   practice: 'anello.practice',
+  /** Which lathe each exercise that was left in the middle is on. */
+  practiceRunning: 'anello.practice.running',
+  /** What of a run was not written yet when its page was left. */
+  practiceLeft: 'anello.practice.left.',
   /** The order the rack is looked at in. */
   rackSort: 'anello.rack-sort',
   /** Searches of the logbook that were given a name. */
@@ -31,7 +35,7 @@ export const LOCAL = {
 export const SENDER_LOCK = 'anello-outbox';
 
 /** The browser's database, and what each of its stores goes by. */
-export const DATABASE = { name: 'anello', version: 4 } as const;
+export const DATABASE = { name: 'anello', version: 5 } as const;
 export const STORE_KEYS = {
   outbox: 'seq',
   drafts: 'jobId',
@@ -41,6 +45,8 @@ export const STORE_KEYS = {
   tapers: 'id',
   acknowledged: 'id',
   pictures: 'key',
+  practice: 'id',
+  practiceDone: 'key',
 } as const;
 
 export const HELD = {

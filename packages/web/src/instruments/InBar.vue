@@ -81,9 +81,7 @@ function show(): void {
       <span class="by">{{ resting > 0 ? 'coming to rest' : keyName }}</span>
       <span class="rest" :style="{ transform: `scaleX(${resting})` }" />
     </button>
-    <p v-else-if="inUse.chosen.reading && axis?.gone" class="gone" role="status">
-      △ {{ axis.id }} is silent: type it
-    </p>
+    <p v-else-if="axis?.gone" class="gone" role="status">△ {{ axis.id }} is silent: type it</p>
     <v-btn class="pick" :icon="mdiGauge" aria-label="Instruments" @click="show" />
     <InstrumentPanel v-if="opened" v-model="open" />
   </div>

@@ -47,7 +47,7 @@ export function useTaking(ready: () => boolean, take: (figure: number) => void):
   }
 
   const { off } = wire.onReading(({ axis, moment, pressed }) => {
-    if (axis !== inUse.chosen.reading) return;
+    if (axis !== inUse.axisOf('reading')?.id) return;
     if (pressed) return void (ready() && takeNow());
     if (inUse.chosen.rest > 0) lookForRest(moment.time);
   });

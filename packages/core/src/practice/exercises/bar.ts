@@ -4,8 +4,8 @@ import { taperTolerance } from '../../taper/tolerance';
 import type { TaperTask } from '../../taper/task';
 import { makeVirtualLathe } from '../../virtual-lathe/makeVirtualLathe';
 import { PRACTICE_LATHE } from '../../virtual-lathe/practiceLathe';
-import type { Exercise, Knob } from '../exercise';
-import { CARRIAGE } from '../knobs';
+import type { Exercise } from '../exercise';
+import { CARRIAGE, deviceEnd } from '../knobs';
 
 const RATIO = 1 / 19.922;
 const LENGTH = 86;
@@ -27,16 +27,6 @@ const MINUTE = Math.PI / 180 / 60;
 const LEAST = 3 * MINUTE;
 const MOST = 10 * MINUTE;
 
-const BAR_END: Knob = {
-  id: 'bar',
-  title: 'Bar’s end, steeper',
-  coarse: 0.1,
-  fine: 0.005,
-  shows: 'length',
-  handle: null,
-  turn: (by) => ({ do: 'nudge', device: 'attachment', by, pivotLength: PIVOT }),
-};
-
 export const bar: Exercise = {
   id: 'bar',
   title: 'Set a bar by the indicator',
@@ -48,7 +38,7 @@ export const bar: Exercise = {
     '.',
   ],
   why: 'The scale brings a bar near and no more; the needle run along it tells the angle itself, once its lash is taken up.',
-  knobs: [CARRIAGE, BAR_END],
+  knobs: [CARRIAGE, deviceEnd('attachment', 'Bar’s end, steeper', PIVOT)],
   reads: [{ needle: 'test-bar' }],
   cuts: false,
   answer: null,

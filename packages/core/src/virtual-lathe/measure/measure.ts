@@ -13,10 +13,16 @@ const TEST_BAR = 15;
 function standsOn(state: LatheState, on: Against): number {
   const { z, x } = state.at;
   const swing = (state.faults.spindle / 2) * Math.cos(state.spindleAt);
-  const surface = on === 'test-bar' ? TEST_BAR : surfaceAt(state, on, z);
+  const surface = SURFACES[on](state, z);
   // In a bore the wall comes nearer as it is smaller.
   return (on === 'bore' ? -1 : 1) * (state.axis(z) + surface + swing - x);
 }
+const SURFACES: Readonly<Record<Against, (state: LatheState, z: number) => number>> = {
+  'test-bar': () => TEST_BAR,
+  master: ({ master }, z) => (master ? master.radius + (z - master.z) * master.slope : TEST_BAR),
+  work: (state, z) => surfaceAt(state, 'work', z),
+  bore: (state, z) => surfaceAt(state, 'bore', z),
+};
 const shownOf = ({ faults, needleZero }: LatheState, follows: number): number =>
   (follows - faults.stick - needleZero) * Math.cos(faults.lever);
 

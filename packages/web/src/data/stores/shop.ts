@@ -1,6 +1,7 @@
 import {
   coreLathe,
   migrateMachineDocument,
+  PRACTICE_MACHINE,
   type Aside,
   type MachineDocument,
   type MachineRow,
@@ -10,6 +11,7 @@ import type { Device, Lathe, StillSet } from '@anello/core/machine';
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
 import { request, ServerAway } from '../api';
+import { isPractice, shopsOwn } from '../practice/names';
 import { bench, remember } from '../db';
 import { newId } from '../newId';
 import { stamp } from '../stamp';
@@ -55,8 +57,11 @@ export const useShop = defineStore('shop', () => {
   }
 
   function applySetting(row: SettingRow): void {
+    const others = (all: readonly SettingRow[]): SettingRow[] =>
+      all.filter((s) => s.device !== row.device || s.machineId !== row.machineId);
+    if (isPractice(row.machineId)) return void (practised.value = [...others(practised.value), row]);
     const machine = machines.value.find((m) => m.id === row.machineId);
-    if (machine) machine.settings = [...machine.settings.filter((s) => s.device !== row.device), row];
+    if (machine) machine.settings = [...others(machine.settings), row];
   }
 
   /** Keeps what a device is set to now, or with halfAngle null that it was disturbed. */
@@ -74,7 +79,18 @@ export const useShop = defineStore('shop', () => {
     await load();
   }
 
-  const byId = (id: string): MachineRow | undefined => machines.value.find((m) => m.id === id);
+  /** What practice lathes were set to since they were taken up. */
+  const practised = ref<SettingRow[]>([]);
+  const byId = (id: string): MachineRow | undefined =>
+    isPractice(id) ? practiceRow(id) : machines.value.find((m) => m.id === id);
+
+  /** The lathe of the practice corner, or one of the shop's as it is practised on. */
+  function practiceRow(id: string): MachineRow | undefined {
+    const own = shopsOwn(id);
+    const document = own === null ? PRACTICE_MACHINE : byId(own)?.document;
+    const settings = practised.value.filter(({ machineId }) => machineId === id);
+    return document && { id, version: 1, document, settings };
+  }
 
   return {
     machines,

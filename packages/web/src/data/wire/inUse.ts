@@ -2,7 +2,7 @@ import type { Entry } from '@anello/contract';
 import { figureOf, PLAIN_USE, type InstrumentUse, type Moment } from '@anello/core/instrument';
 import { useLocalStorage } from '@vueuse/core';
 import { defineStore } from 'pinia';
-import { computed } from 'vue';
+import { computed, shallowRef } from 'vue';
 import { LOCAL } from '../names';
 import { useWire, type Axis } from './wire';
 
@@ -35,8 +35,10 @@ export const useInUse = defineStore('in-use', () => {
   const chosen = useLocalStorage<Chosen>(LOCAL.instruments, PLAIN, { mergeDefaults: true });
   const change = (more: Partial<Chosen>): void => void (chosen.value = { ...chosen.value, ...more });
 
+  /** In the place of what is chosen while a practice lathe is worked: what is chosen stays as it is. */
+  const lent = shallowRef<Partial<Record<Role, string>>>({});
   const axisOf = (role: Role): Axis | null => {
-    const id = chosen.value[role];
+    const id = lent.value[role] ?? chosen.value[role];
     return id === null ? null : (wire.axes.get(id) ?? null);
   };
   const useOf = (axis: string): InstrumentUse => ({
@@ -60,6 +62,7 @@ export const useInUse = defineStore('in-use', () => {
   return {
     chosen,
     change,
+    lent,
     axisOf,
     useOf,
     /** What the instrument in use shows now as a figure, mm or degrees; null while none does. */

@@ -5,6 +5,7 @@ import type { Stage } from '@anello/core/job';
 import { computed, defineAsyncComponent, onMounted, onUnmounted, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { useLive } from '../../data/live';
+import { isPractice } from '../../data/practice/names';
 import { useFetchedWhenIdle } from '../../ui/useFetchedWhenIdle';
 import { useKeys } from '../../ui/useKeys';
 import { provideJobModel } from '../model/useJobModel';
@@ -67,6 +68,8 @@ const kind = provideJobKind(model);
 /** Where a taper that is not settled is no matter, or is said already. */
 /** These draw the piece as it stands in its holding instead. */
 const OWN_DRAWING: readonly View[] = ['plan', 'work'];
+/** A practice job has its lathe under it, with the piece on it. */
+const ownDrawing = computed(() => OWN_DRAWING.includes(stage.value) || isPractice(props.id));
 const ANY_PART: readonly View[] = ['part', 'plan', 'work', 'record'];
 const view = computed(() => viewOf(loadOf(kind.value, stage.value)));
 /** Given to its own views only: the others find what they need in the model. */
@@ -87,7 +90,8 @@ watch(
 watch(
   () => props.id,
   (id) => {
-    live.at = id;
+    // Who has a practice job open is nobody else's matter.
+    live.at = isPractice(id) ? null : id;
     void job.open(id);
   },
   { immediate: true },
@@ -189,11 +193,11 @@ const taperProblem = computed(() =>
   <div
     v-if="job.state === 'ready' && job.document && model.progress.value"
     class="job"
-    :style="{ '--low': OWN_DRAWING.includes(stage) ? '0px' : `${LOW}px` }"
+    :style="{ '--low': ownDrawing ? '0px' : `${LOW}px` }"
   >
     <JobHeader />
     <div ref="scroller" class="scroller" @scroll.passive="onScroll">
-      <div v-if="!OWN_DRAWING.includes(stage)" ref="drawn" class="drawn" :style="drawnStyle">
+      <div v-if="!ownDrawing" ref="drawn" class="drawn" :style="drawnStyle">
         <div class="seen">
           <AxisStrip
             :layout="model.layout.value"
@@ -221,6 +225,11 @@ const taperProblem = computed(() =>
         </NoticeText>
         <LastTime v-if="calm && stepOfShape" :stage="stepOfShape" />
         <BarMapLine v-if="calm && ALONG_A_BAR.includes(stage)" />
+        <p v-if="calm && stage === 'way' && !isPractice(id) && model.shape.value" class="try-first">
+          <router-link :to="`/practice/job?job=${id}&feature=${model.shape.value.feature}`"
+            >Try it first at the practice lathe</router-link
+          >
+        </p>
         <HeldWatch v-if="calm && ofShape(stage)" @held="heldAs = $event" />
         <component
           :is="view"
@@ -295,6 +304,10 @@ const taperProblem = computed(() =>
 }
 .stage > :deep(:last-child) {
   flex: 1 0 auto;
+}
+/* Another place to begin, and no more than a line. */
+.try-first {
+  margin: 10px 18px 0;
 }
 .missing {
   margin: 14px 18px 0;

@@ -2,6 +2,7 @@
 import type { Entry, JobDocument } from '@anello/contract';
 import { computed, ref } from 'vue';
 import QuantityField from '../../ui/QuantityField.vue';
+import { isPractice } from '../../data/practice/names';
 import { useJob } from '../../data/stores/job';
 import { useShop } from '../../data/stores/shop';
 
@@ -9,6 +10,12 @@ import { useShop } from '../../data/stores/shop';
 const job = useJob();
 const shop = useShop();
 const document = computed(() => job.document as JobDocument);
+/** A practice job stays on its own lathe. */
+const lathes = computed(() => {
+  const { machineId } = document.value;
+  const own = { value: machineId, title: shop.byId(machineId)?.document.name ?? machineId };
+  return isPractice(machineId) ? [own] : shop.byName;
+});
 const MOST_TAGS = 8;
 const LONGEST_TAG = 24;
 const quantityText = ref(String(document.value.quantity));
@@ -92,7 +99,7 @@ function setQuantity(text: string): void {
     <v-select
       class="wide"
       label="Lathe"
-      :items="shop.byName"
+      :items="lathes"
       :model-value="document.machineId"
       @update:model-value="(v: string) => set('machineId', v)"
     />

@@ -28,13 +28,13 @@ const since = ref(wire.now());
 const TURN = 40;
 
 const { off } = wire.onReading(({ axis, moment }) => {
-  if (axis !== inUse.chosen.reading) return;
+  if (axis !== inUse.axisOf('reading')?.id) return;
   const seen = inUse.since('reading', Math.max(since.value, moment.time - TURN)).map(({ value }) => value);
   swing.value = swingOf(seen, 2 * props.resolution);
 });
 onScopeDispose(off);
 watch(
-  () => inUse.chosen.reading,
+  () => inUse.axisOf('reading')?.id,
   () => begin(),
 );
 function begin(): void {

@@ -9,7 +9,7 @@ import FigureText from '../../ui/FigureText.vue';
  * A handle with its dial: turned by the arrow keys (with Shift or Page, coarse), the wheel, a finger on its rim, or its
  * buttons.
  */
-const props = defineProps<{ knob: Knob; shows: number; still: boolean }>();
+const props = defineProps<{ knob: Knob; shows: number; still: boolean; compact?: boolean }>();
 const emit = defineEmits<{ turn: [by: number] }>();
 const preferences = usePreferences();
 /** Clicks to a turn of the rim. */
@@ -69,7 +69,7 @@ const STEPS = computed(() => [-props.knob.coarse, -props.knob.fine, props.knob.f
 </script>
 
 <template>
-  <div class="handle sheet" role="group" :aria-label="knob.title">
+  <div class="handle sheet" :class="{ compact }" role="group" :aria-label="knob.title">
     <p class="name">{{ knob.title }}</p>
     <p class="shows"><FigureText :figure="shown" large /></p>
     <svg
@@ -178,6 +178,35 @@ const STEPS = computed(() => [-props.knob.coarse, -props.knob.fine, props.knob.f
   border-radius: 8px;
   text-align: center !important;
   font-size: 20px !important;
+}
+/* Beside a job: what it shows beside a small rim, and nothing said that the buttons say. */
+.compact {
+  max-width: 168px;
+  grid-template-columns: auto minmax(0, 1fr);
+  padding: 4px 6px 6px;
+}
+.compact .name,
+.compact .steps {
+  grid-column: 1 / -1;
+  font-size: 15px;
+}
+.compact .shows {
+  font-size: 20px;
+  order: 1;
+  white-space: nowrap;
+}
+.compact .rim {
+  width: 54px;
+  height: 54px;
+}
+.compact .steps {
+  order: 2;
+}
+.compact .worth {
+  display: none;
+}
+.compact .step {
+  min-height: 44px;
 }
 .step:disabled {
   opacity: 0.4;

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { angle, count, length, type Figure } from '@anello/core/figure';
-import type { Exercise, Outcome } from '@anello/core/practice';
+import type { Outcome } from '@anello/core/practice';
 import { FAULT_IDS, FAULT_KINDS, type FaultId, type Truth } from '@anello/core/virtual-lathe';
 import { computed } from 'vue';
 import FigureText from '../../ui/FigureText.vue';
 import PhraseText from '../../ui/PhraseText.vue';
 
 /** The end of a run: how it came out, and everything that was hidden in the lathe. */
-const props = defineProps<{ exercise: Exercise; outcome: Outcome; truth: Truth }>();
+const props = defineProps<{ about: readonly FaultId[]; outcome: Outcome; truth: Truth }>();
 /** What a good indicator shows. */
 const FINE = 0.001;
 const SHOWN: Readonly<Record<(typeof FAULT_KINDS)[FaultId]['quantity'], (value: number) => Figure>> = {
@@ -17,14 +17,14 @@ const SHOWN: Readonly<Record<(typeof FAULT_KINDS)[FaultId]['quantity'], (value: 
   compliance: (value) => length(100 * value, FINE),
 };
 const there = computed(() => FAULT_IDS.filter((id) => props.truth.faults[id] !== FAULT_KINDS[id].none));
-const isAbout = (id: FaultId): boolean => props.exercise.about.includes(id);
+const isAbout = (id: FaultId): boolean => props.about.includes(id);
 const said = (id: FaultId) => ({
   id,
   title: FAULT_KINDS[id].title + (FAULT_KINDS[id].quantity === 'compliance' ? ', for 100 N' : ''),
   figure: SHOWN[FAULT_KINDS[id].quantity](props.truth.faults[id]),
   why: FAULT_KINDS[id].why,
 });
-const about = computed(() => there.value.filter(isAbout).map(said));
+const asked = computed(() => there.value.filter(isAbout).map(said));
 const rest = computed(() => there.value.filter((id) => !isAbout(id)).map(said));
 </script>
 
@@ -43,11 +43,11 @@ const rest = computed(() => there.value.filter((id) => !isAbout(id)).map(said));
       </div>
     </dl>
     <h2>What was hidden</h2>
-    <p v-if="!about.length" class="quiet">
+    <p v-if="!asked.length" class="quiet">
       Nothing of what this exercise is about: this time it was not there.
     </p>
     <ul v-else>
-      <li v-for="one in about" :key="one.id" class="about">
+      <li v-for="one in asked" :key="one.id" class="about">
         <span>{{ one.title }}</span> <strong><FigureText :figure="one.figure" /></strong>
         <span class="why quiet">{{ one.why }}</span>
       </li>

@@ -9,36 +9,49 @@ const props = defineProps<{
   chips: 'cutting' | 'rubbing' | 'none';
   /** An indicator stands in the post instead of a tool. */
   indicator: boolean;
+  /** Drawn small: nothing is written in it. */
+  compact?: boolean;
 }>();
 const WIDTH = 840;
 const HEIGHT = 400;
-/** Pixels to the mm, the chuck's face, and the axis. */
-const SCALE = 3.1;
+/** The chuck's face, and the axis. */
 const FACE = 230;
 const AXIS = 132;
 /** Of the outline every so many places are drawn: half a mm is less than two pixels. */
 const EVERY = 5;
 
-const x = (z: number): number => FACE + z * SCALE;
-const y = (out: number): number => AXIS + out * SCALE;
+/** Pixels to the mm: all that stands out is seen, with the tailstock after it. */
+const CLOSEST = 3.1;
+const TAIL_ROOM = 190;
+const SCALE = computed(() =>
+  Math.min(CLOSEST, (WIDTH - FACE - TAIL_ROOM) / Math.max(1, props.scene.held?.out ?? 1)),
+);
+const x = (z: number): number => FACE + z * SCALE.value;
+const y = (out: number): number => AXIS + out * SCALE.value;
 
-const work = computed(() => {
+/** One outline of the piece as a path, there above the axis and back below it. */
+function pathOf(side: 'outside' | 'inside'): string {
   const { outline } = props.scene;
   if (!outline) return '';
   const top: string[] = [];
   const bottom: string[] = [];
   const last = outline.z.length - 1;
   for (let i = 0; ; i = Math.min(last, i + EVERY)) {
-    const [z, r] = [outline.z[i] as number, outline.outside[i] as number];
+    const [z, r] = [outline.z[i] as number, outline[side][i] as number];
     top.push(`${two(x(z))} ${two(y(-r))}`);
     bottom.push(`${two(x(z))} ${two(y(r))}`);
     if (i === last) break;
   }
   return `M${top.join('L')}L${bottom.reverse().join('L')}Z`;
-});
+}
+const work = computed(() => pathOf('outside'));
+const bored = computed(() => (props.scene.outline?.inside.some((r) => r > 0) ? pathOf('inside') : ''));
+/** Across the bed the compound stands upright in the picture; swung along, it lies. */
+const swung = computed(() => 90 - (props.scene.compoundAngle * 180) / Math.PI);
+const setOver = computed(() => props.scene.setOver * SCALE.value);
 const gripped = computed(() => {
   const r = props.scene.outline?.outside[0] ?? 15;
-  return { top: y(-r), height: 2 * r * SCALE };
+  return { top: y(-r), height: 2 * r * SCALE.value };
 });
 const tool = computed(() => ({ x: x(props.scene.tool.z), y: y(props.scene.tool.x) }));
 /** How far the lever reaches from the post to the front of the work. */
@@ -47,13 +60,15 @@ const reach = computed(() => {
   const places = outline ? outline.z.length : 0;
   const i = Math.min(places - 1, Math.max(0, Math.round(at.z * 10)));
   const r = outline && places > 0 ? (outline.outside[i] as number) : TEST_BAR;
-  return Math.min(8, (r - at.x) * SCALE);
+  return Math.min(8, (r - at.x) * SCALE.value);
 });
 /** Without a piece a test bar stands in the spindle. */
 const TEST_BAR = 15;
 /** The bar turns about a place on the bed: steeper, its headstock end comes toward the operator. */
 const BAR_AT = 60;
 const barLeans = computed(() => (-props.scene.attachment.angle * 180) / Math.PI);
+/** The free end of what is held. */
+const end = computed(() => x(props.scene.held?.out ?? 80));
 const tail = computed(() => x((props.scene.held?.out ?? 80) + 62));
 const SAID = { cutting: 'chips: it is cutting', rubbing: 'dust: it only rubs', none: '' } as const;
 const words = computed(() => {
@@ -81,8 +96,16 @@ const words = computed(() => {
       class="stock"
     />
     <path :d="work" class="stock" :class="{ turning: scene.turns > 0 }" />
-    <rect :x="tail" :y="AXIS - 62" :width="WIDTH - tail - 8" height="124" class="head" />
-    <rect :x="tail - 46" :y="AXIS - 26" width="46" height="52" class="barrel" />
+    <path v-if="bored" :d="bored" class="bored" />
+    <g :transform="`translate(0 ${two(setOver)})`">
+      <rect :x="tail" :y="AXIS - 62" :width="WIDTH - tail - 8" height="124" class="head" />
+      <rect :x="tail - 46" :y="AXIS - 26" width="46" height="52" class="barrel" />
+      <path
+        v-if="scene.held?.centre"
+        :d="`M${two(end)} ${AXIS} L${tail - 46} ${AXIS - 14} v28 Z`"
+        class="barrel"
+      />
+    </g>
     <line :x1="6" :x2="WIDTH - 6" :y1="AXIS" :y2="AXIS" class="axis" />
     <g v-if="scene.attachment.engaged" class="bar-at-back">
       <g :transform="`rotate(${two(barLeans)} ${x(BAR_AT)} 18)`">
@@ -93,7 +116,7 @@ const words = computed(() => {
     </g>
     <g :transform="`translate(${two(tool.x)} ${two(tool.y)})`">
       <rect x="-66" y="64" width="132" height="190" class="saddle" />
-      <rect x="-34" y="40" width="68" height="160" class="slide" />
+      <rect x="-34" y="40" width="68" height="160" class="slide" :transform="`rotate(${two(swung)} 0 84)`" />
       <rect x="-19" y="54" width="38" height="38" class="post" />
       <template v-if="indicator">
         <line x1="0" y1="60" x2="0" y2="16" class="stem" />
@@ -102,6 +125,7 @@ const words = computed(() => {
         <line x1="0" y1="11" x2="0" :y2="reach" class="lever" />
         <circle cx="0" :cy="reach" r="3.5" class="edge" />
       </template>
+      <path v-else-if="scene.tool.side === 'inside'" d="M0 0 L-7 -8 H150 V14 H-7 Z" class="edge" />
       <path v-else d="M0 0 L9 56 L-9 56 Z" class="edge" />
     </g>
     <path
@@ -112,9 +136,11 @@ const words = computed(() => {
     <text v-if="chips !== 'none'" :x="tool.x + 24" :y="tool.y - 42 < 16 ? 16 : tool.y - 42" class="said">
       {{ SAID[chips] }}
     </text>
-    <text x="66" :y="AXIS - 10" class="name">headstock</text>
-    <text :x="tail + 24" :y="AXIS - 10" class="name">tailstock</text>
-    <text :x="WIDTH - 16" :y="HEIGHT - 10" text-anchor="end" class="name">from above; you stand here ↓</text>
+    <text v-if="!compact" x="66" :y="AXIS - 10" class="name">headstock</text>
+    <text v-if="!compact" :x="tail + 24" :y="AXIS - 10" class="name">tailstock</text>
+    <text v-if="!compact" :x="WIDTH - 16" :y="HEIGHT - 10" text-anchor="end" class="name">
+      from above; you stand here ↓
+    </text>
   </svg>
 </template>
 
@@ -145,6 +171,12 @@ svg {
   fill: var(--stock);
   stroke: var(--ink);
   stroke-width: 1.4;
+}
+.bored {
+  fill: var(--paper-2);
+  stroke: var(--ink);
+  stroke-width: 1.2;
+  stroke-dasharray: 7 4;
 }
 .turning {
   stroke: var(--blue);

@@ -5,7 +5,7 @@ import { two } from '../../drawing/outlinePath';
 import FigureText from '../../ui/FigureText.vue';
 
 /** A lever indicator over its scale: two tenths either way, and the figure beside it. */
-const props = defineProps<{ value: number }>();
+const props = defineProps<{ value: number; compact?: boolean }>();
 const REACH = 0.2;
 const MOST = 1.25;
 const R = 84;
@@ -35,7 +35,7 @@ const MARKS = Array.from({ length: 9 }, (_, i) => -MOST + (i * MOST) / 4);
       />
       <circle :cx="C.x" :cy="C.y" r="5" class="hub" />
     </svg>
-    <p class="figure" :class="{ off }">
+    <p class="figure" :class="{ off, compact }">
       <FigureText :figure="length(value, 0.001, { signed: true })" large />
     </p>
   </div>
@@ -67,6 +67,10 @@ svg {
 .figure {
   font-size: 40px;
   line-height: 1.1;
+}
+.compact {
+  font-size: 24px;
+  white-space: nowrap;
 }
 .off {
   color: var(--brass);

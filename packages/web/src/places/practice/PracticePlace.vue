@@ -1,31 +1,60 @@
 <script setup lang="ts">
-import { EXERCISE_IDS, exerciseOf, type ExerciseId } from '@anello/core/practice';
-import { computed, ref } from 'vue';
-import { useRoute } from 'vue-router';
+import {
+  CRAFT,
+  EXERCISE_IDS,
+  exerciseOf,
+  PIECE_IDS,
+  pieceFaults,
+  pieceOf,
+  type ExerciseId,
+  type PieceId,
+  type PracticeId,
+} from '@anello/core/practice';
+import { computed, ref, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
 import PhraseText from '../../ui/PhraseText.vue';
 import RunsChart from './RunsChart.vue';
 import PracticeRun from './PracticeRun.vue';
+import { pieceJob } from './pieces';
+import { beginPractice } from '../../data/practice/begin';
+import FreePlay from './FreePlay.vue';
 import { useRuns } from './runs';
 
 /** A made-up lathe with hidden faults: the exercises in the order of the craft, or one of them. */
 const route = useRoute();
 const runs = useRuns();
+const router = useRouter();
 const picked = computed(
   () => EXERCISE_IDS.find((id) => id === route.params['exercise']) ?? (null as ExerciseId | null),
 );
+/** An exercise that is a job is begun, and gone to. */
+const piece = computed(
+  () => PIECE_IDS.find((id) => id === route.params['exercise']) ?? (null as PieceId | null),
+);
+const begin = async (id: PieceId): Promise<void> => {
+  const { seed: drawn, level } = runs.draw(id);
+  const job = pieceJob(pieceOf(id));
+  const lathe = seed.value ?? drawn;
+  const hidden = { seed: lathe, level, faults: pieceFaults(id, lathe) };
+  const at = await beginPractice({ ...job, exercise: id, hidden });
+  await router.replace(`/job/${at}/${job.until === 'set' ? 'set' : 'way'}/${job.feature}`);
+};
 /** One more run is another lathe. */
 const round = ref(0);
 const seed = computed(() => {
   const asked = Number(route.query['lathe']);
   return Number.isInteger(asked) && asked > 0 && round.value === 0 ? asked : undefined;
 });
+watch(piece, (id) => id && void begin(id), { immediate: true });
 /** The last of them are drawn. */
 const SHOWN = 40;
+const toldOf = (id: PracticeId) =>
+  PIECE_IDS.includes(id as PieceId) ? pieceOf(id as PieceId) : exerciseOf(id as ExerciseId);
 const rows = computed(() =>
-  EXERCISE_IDS.map((id) => {
+  CRAFT.map((id) => {
     const mine = runs.of(id);
     return {
-      exercise: exerciseOf(id),
+      exercise: toldOf(id),
       level: runs.levelOf(id),
       right: mine.filter((run) => run.right).length,
       mine: mine.slice(-SHOWN),
@@ -37,6 +66,10 @@ const rows = computed(() =>
 
 <template>
   <PracticeRun v-if="picked" :key="`${picked} ${round}`" :of="picked" :seed="seed" @again="round++" />
+  <FreePlay v-else-if="route.params['exercise'] === 'job'" />
+  <main v-else-if="piece" class="page">
+    <p class="quiet" role="status">Making the lathe ready…</p>
+  </main>
   <main v-else class="page">
     <header>
       <h1>Practice</h1>
@@ -44,6 +77,7 @@ const rows = computed(() =>
         A made-up lathe with faults that nobody tells you: find them before they cost a part. At the end it
         tells the truth. It grows harder as you get it right.
       </p>
+      <v-btn to="/practice/job">Try a job of the rack first</v-btn>
     </header>
     <ol class="list">
       <li v-for="(row, i) in rows" :key="row.exercise.id" class="sheet">

@@ -19,7 +19,8 @@ import { usePracticeRun } from './usePracticeRun';
 const props = defineProps<{ of: ExerciseId; seed?: number | undefined }>();
 const emit = defineEmits<{ again: [] }>();
 const desk = usePracticeRun(props.of, props.seed === undefined ? {} : { seed: props.seed });
-const { exercise, knobs, needle, taken, chips, chatters, outcome, scene, turning, feeding } = desk;
+const { exercise, knobs, needle, taken, outcome, hand } = desk;
+const { chips, chatters, scene, turning, feeding } = hand;
 const advised = ref(true);
 const answer = ref<Entry | undefined>();
 const last = computed(() => taken.value.at(-1) ?? null);
@@ -36,7 +37,11 @@ const fromEnd = computed(() => {
   return (scene.value.held?.out ?? at) - at;
 });
 const byCarriage = !exercise.cuts && exercise.knobs.some(({ id }) => id === 'carriage');
-const minutes = computed(() => Math.round(desk.minutes.value));
+const minutes = computed(() => Math.round(hand.minutes.value));
+function another(): void {
+  desk.giveUp();
+  emit('again');
+}
 useKeys({
   t: () => {
     if (!still.value) desk.take();
@@ -52,12 +57,13 @@ useKeys({
       <span class="quiet spent"
         >{{ minutes }} {{ minutes === 1 ? 'minute' : 'minutes' }} of work · {{ taken.length }} taken</span
       >
+      <v-btn v-if="!outcome && taken.length" @click="another">Another lathe</v-btn>
     </header>
     <div class="floor">
       <section class="lathe" aria-label="The lathe">
         <LatheView :scene="scene" :chips="chips" :indicator="!measures" />
       </section>
-      <ReplayBar v-if="outcome" :replay="desk.replay" class="again" />
+      <ReplayBar v-if="outcome" :replay="hand.replay" class="again" />
       <section class="handles" aria-label="Handles">
         <HandleDial
           v-for="{ knob, shows } in knobs"
@@ -65,20 +71,20 @@ useKeys({
           :knob="knob"
           :shows="shows"
           :still="still"
-          @turn="(by) => desk.turn(knob, by)"
+          @turn="(by) => hand.act(knob.turn(by))"
         />
         <div v-if="exercise.cuts" class="switches sheet" role="group" aria-label="Spindle and feed">
-          <v-btn :class="{ go: !turning }" :disabled="still" @click="desk.spindle(!turning)">{{
+          <v-btn :class="{ go: !turning }" :disabled="still" @click="hand.spindle(!turning)">{{
             turning ? 'Stop the spindle' : 'Start the spindle'
           }}</v-btn>
-          <v-btn :aria-pressed="feeding === 1" :disabled="still" @click="desk.feed(1)">◀ Feed</v-btn>
-          <v-btn :aria-pressed="feeding === -1" :disabled="still" @click="desk.feed(-1)">Back ▶</v-btn>
+          <v-btn :aria-pressed="feeding === 1" :disabled="still" @click="hand.feed(1)">◀ Feed</v-btn>
+          <v-btn :aria-pressed="feeding === -1" :disabled="still" @click="hand.feed(-1)">Back ▶</v-btn>
           <v-btn :disabled="still" @click="desk.zero('cross')">Dial to 0</v-btn>
         </div>
       </section>
     </div>
     <aside class="side">
-      <LatheTruth v-if="outcome" :exercise="exercise" :outcome="outcome.outcome" :truth="outcome.truth" />
+      <LatheTruth v-if="outcome" :about="exercise.about" :outcome="outcome.outcome" :truth="outcome.truth" />
       <p v-else class="goal"><PhraseText :phrase="exercise.goal" /></p>
       <template v-if="!outcome">
         <section class="reads sheet" aria-label="What it shows">

@@ -1,10 +1,12 @@
 // @vitest-environment jsdom
+import 'fake-indexeddb/auto';
 import type { EXERCISE_IDS } from '@anello/core/practice';
-import { exerciseOf, SIZE } from '@anello/core/practice';
+import { exerciseOf, SIZE, type Knob } from '@anello/core/practice';
 import { plainText } from '@anello/core/figure';
 import type { LatheAction } from '@anello/core/virtual-lathe';
-import { describe, expect, it, vi } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { nextTick } from 'vue';
+import { bench } from '../../data/db';
 import { plain, press, useMounted } from '../../testkit/mounted';
 import HandleDial from './HandleDial.vue';
 import LatheTruth from './LatheTruth.vue';
@@ -18,53 +20,63 @@ import { turnedIn } from './useReplay';
 const { mount, within } = useMounted();
 const knobOf = (id: (typeof EXERCISE_IDS)[number], knob: string) =>
   exerciseOf(id).knobs.find((one) => one.id === knob)!;
+/** A run on a lathe, once what was held of it is done again. */
+async function begun(of: (typeof EXERCISE_IDS)[number], seed?: number) {
+  const { found: desk, leave } = within(() => usePracticeRun(of, seed === undefined ? {} : { seed }));
+  await vi.waitFor(() => expect(desk.hand.ready.value).toBe(true));
+  const turn = (knob: Knob, by: number): void => void desk.hand.act(knob.turn(by));
+  return { desk, turn, leave };
+}
+beforeEach(async () => {
+  for (const store of ['practice', 'practiceDone'] as const) await (await bench()).clear(store);
+});
 const figures = (host: HTMLElement): string => plain(host.textContent);
 
 describe('a run at the practice lathe', () => {
-  it('takes the needle with the spindle where it stands, and the cards follow', () => {
-    const { found: desk } = within(() => usePracticeRun('four-jaw', { seed: 5 }));
+  it('takes the needle with the spindle where it stands, and the cards follow', async () => {
+    const { desk, turn } = await begun('four-jaw', 5);
     const spindle = knobOf('four-jaw', 'spindle');
     expect(plainText(desk.advice.value)).toMatch(/jaw 1/);
     for (let k = 0; k < 4; k++) {
       desk.take();
-      desk.turn(spindle, Math.PI / 2);
+      turn(spindle, Math.PI / 2);
     }
     expect(desk.taken.value.map(({ spindle: at }) => at)).toEqual([0, 1, 2, 3].map((k) => (k * Math.PI) / 2));
     expect(plainText(desk.advice.value)).toMatch(/^Loosen jaw \d by/);
     const before = desk.needle.value!;
-    desk.turn(knobOf('four-jaw', 'jaw-1'), -0.1);
-    desk.turn(knobOf('four-jaw', 'jaw-3'), 0.1);
+    turn(knobOf('four-jaw', 'jaw-1'), -0.1);
+    turn(knobOf('four-jaw', 'jaw-3'), 0.1);
     expect(desk.needle.value).not.toBeCloseTo(before, 3);
     expect(desk.knobs.value.map(({ shows }) => shows).slice(1)).toEqual([-0.1, 0, 0.1, 0]);
   });
-  it('cuts while the spindle turns and the edge is in the metal, and only then', () => {
-    const { found: desk } = within(() => usePracticeRun('to-size', { seed: 5 }));
+  it('cuts while the spindle turns and the edge is in the metal, and only then', async () => {
+    const { desk, turn } = await begun('to-size', 5);
     const [carriage, cross] = [knobOf('to-size', 'carriage'), knobOf('to-size', 'cross')];
-    const half = (): number => desk.scene.value.outline!.outside[10 * SIZE.at]!;
-    desk.spindle(false);
-    desk.turn(cross, 7);
-    desk.turn(carriage, -40);
+    const half = (): number => desk.hand.scene.value.outline!.outside[10 * SIZE.at]!;
+    desk.hand.spindle(false);
+    turn(cross, 7);
+    turn(carriage, -40);
     expect(half()).toBe(15);
-    desk.turn(carriage, 40);
-    desk.spindle(true);
-    desk.turn(carriage, -40);
-    expect(desk.chips.value).toBe('cutting');
+    turn(carriage, 40);
+    desk.hand.spindle(true);
+    turn(carriage, -40);
+    expect(desk.hand.chips.value).toBe('cutting');
     expect(half()).toBeLessThan(14.8);
     desk.take();
     expect(desk.taken.value[0]!.reading).toBeCloseTo(2 * half(), 1);
-    expect(desk.minutes.value).toBeGreaterThan(1);
+    expect(desk.hand.minutes.value).toBeGreaterThan(1);
   });
   it('ends with the truth, is kept as this person’s, and stands still', async () => {
-    const { found } = within(() => ({ desk: usePracticeRun('lash', { seed: 5 }), runs: useRuns() }));
-    const { desk, runs } = found;
+    const { desk, turn } = await begun('lash', 5);
+    const { found: runs } = within(() => useRuns());
     const cross = knobOf('lash', 'cross');
-    desk.turn(cross, 0.1);
+    turn(cross, 0.1);
     desk.finish(0.9);
     expect(desk.outcome.value!.outcome.right).toBe(false);
     const { crossLash } = desk.outcome.value!.truth.faults;
     expect(crossLash).toBeGreaterThan(0.05);
     const shows = desk.knobs.value[0]!.shows;
-    desk.turn(cross, 1);
+    turn(cross, 1);
     desk.take();
     expect(desk.knobs.value[0]!.shows).toBe(shows);
     expect(desk.taken.value).toHaveLength(0);
@@ -74,22 +86,22 @@ describe('a run at the practice lathe', () => {
     expect(runs.of('four-jaw')).toEqual([]);
     expect(localStorage.getItem('anello.practice')).not.toBeNull();
   });
-  it('is shown again from its list, from any moment of it', () => {
-    const { found: desk } = within(() => usePracticeRun('to-size', { seed: 5 }));
+  it('is shown again from its list, from any moment of it', async () => {
+    const { desk, turn } = await begun('to-size', 5);
     const [carriage, cross] = [knobOf('to-size', 'carriage'), knobOf('to-size', 'cross')];
-    const half = (): number => desk.scene.value.outline!.outside[10 * SIZE.at]!;
-    desk.turn(cross, 7);
-    desk.turn(carriage, -40);
+    const half = (): number => desk.hand.scene.value.outline!.outside[10 * SIZE.at]!;
+    turn(cross, 7);
+    turn(carriage, -40);
     desk.take();
-    const [cut, minutes] = [half(), desk.minutes.value];
+    const [cut, minutes] = [half(), desk.hand.minutes.value];
     desk.finish(null);
-    const { replay } = desk;
+    const { replay } = desk.hand;
     expect(replay.steps.value).toBe(3);
     replay.showAt(1);
     expect(half()).toBe(15);
     expect(desk.knobs.value.map(({ shows }) => Math.round(shows))).toEqual([30, 7]);
     replay.showAt(3);
-    expect([half(), desk.minutes.value]).toEqual([cut, minutes]);
+    expect([half(), desk.hand.minutes.value]).toEqual([cut, minutes]);
     replay.showAt(0);
     expect(half()).toBe(15);
     replay.play();
@@ -98,6 +110,43 @@ describe('a run at the practice lathe', () => {
     expect(replay.playing.value).toBe(false);
     // What is looked at again changes nothing of what was done.
     expect(desk.outcome.value!.truth.outline('outside', SIZE.at)).toBe(cut);
+  });
+  it('left in the middle it is taken up again where it was, on the same lathe; or another is begun', async () => {
+    const first = await begun('to-size');
+    const [carriage, cross] = [knobOf('to-size', 'carriage'), knobOf('to-size', 'cross')];
+    first.turn(cross, 7);
+    first.turn(carriage, -40);
+    first.desk.take();
+    const state = (desk: typeof first.desk) => [
+      desk.seed,
+      desk.taken.value.map(({ reading }) => reading),
+      desk.hand.scene.value.outline!.outside[10 * SIZE.at],
+      desk.hand.minutes.value,
+    ];
+    const before = state(first.desk);
+    first.leave();
+    await vi.waitFor(async () => expect(await (await bench()).count('practiceDone')).toBe(1));
+    const second = await begun('to-size');
+    expect(state(second.desk)).toEqual(before);
+    second.turn(carriage, 40);
+    // The page goes before it is written: it is left beside the store.
+    window.dispatchEvent(new Event('pagehide'));
+    expect(localStorage.getItem(`anello.practice.left.run-to-size-${second.desk.seed}`)).toContain(
+      'carriage',
+    );
+    second.leave();
+    const third = await begun('to-size');
+    expect(third.desk.hand.lathe.log.slice(-4).map(({ do: did }) => did)).toEqual([
+      'turn',
+      'turn',
+      'measure',
+      'turn',
+    ]);
+    third.desk.giveUp();
+    third.leave();
+    const other = await begun('to-size');
+    expect(other.desk.taken.value).toEqual([]);
+    expect(await (await bench()).count('practiceDone')).toBe(0);
   });
   it('counts what has no dial', () => {
     const actions: LatheAction[] = [
@@ -224,7 +273,7 @@ describe('what is drawn', () => {
     const exercise = exerciseOf('lash');
     const lathe = exercise.begin(5, 5);
     const host = mount(LatheTruth, {
-      exercise,
+      about: exercise.about,
       outcome: exercise.judge(lathe, lathe.reveal().faults.crossLash),
       truth: lathe.reveal(),
     });

@@ -1,4 +1,3 @@
-import type { Exercise, PastRun } from '@anello/core/practice';
 import type { LatheAction, Seen, VirtualLathe } from '@anello/core/virtual-lathe';
 import { useRafFn } from '@vueuse/core';
 import { ref, triggerRef, type Ref, type ShallowRef } from 'vue';
@@ -22,12 +21,11 @@ const LASTS = 12;
 const FRAMES = 60;
 
 export function useReplay(
-  of: { readonly exercise: Exercise; readonly seed: number; readonly level: PastRun['level'] },
+  fresh: () => VirtualLathe,
   done: () => readonly LatheAction[],
   shown: ShallowRef<VirtualLathe>,
   seen: (what: Seen) => void,
 ): Replay {
-  const fresh = (): VirtualLathe => of.exercise.begin(of.seed, of.level);
   /** What made the lathe ready is no part of the run. */
   const before = fresh().log.length;
   const steps = ref(0);
@@ -84,6 +82,7 @@ export function turnedIn(actions: readonly LatheAction[]): Readonly<Record<strin
     if (action.do === 'spin') add('spindle', action.by ?? 0);
     if (action.do === 'jaw') add(`jaw-${action.jaw}`, action.by);
     if (action.do === 'nudge') add('bar', action.by);
+    if (action.do === 'raise') add('height', action.by);
   }
   return turned;
 }

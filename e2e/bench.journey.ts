@@ -1,0 +1,102 @@
+import type { Page } from '@playwright/test';
+import { accessible, choose, expect, jobOnServer, test } from './shop';
+
+const press = (page: Page, name: string) => page.getByRole('button', { name, exact: true }).click();
+const plain = (text: string): string => text.replaceAll('\u00a0', ' ').replaceAll('−', '-');
+const clicks = async (page: Page, name: string, times: number): Promise<void> => {
+  const button = page.getByRole('button', { name });
+  for (let i = 0; i < times; i++) await button.click();
+};
+/** The needle as the reading bar has it. */
+const shown = async (page: Page): Promise<number> =>
+  Number(plain(await page.locator('form.bar .value').innerText()).match(/-?\d+\.\d+/)![0]);
+
+test('a compound is set at the practice lathe by the job’s own cards and the lathe’s own instruments', async ({
+  page,
+  shop,
+}) => {
+  await page.goto(`${shop.address}/practice/compound?lathe=7`);
+  await expect(page).toHaveURL(/\/job\/practice-[^/]+\/set\/cone/);
+  const dock = page.getByRole('region', { name: 'The practice lathe' });
+  await expect(dock).toContainText('level 1 of 5');
+  await accessible(page, 'a job with the practice lathe under it');
+  await press(page, 'Scale');
+  await page.getByLabel('Compound to, by its scale').fill('8');
+  await press(page, 'Set it');
+  await press(page, 'Done');
+  await press(page, 'Indicator');
+  const handle = async (way: '+' | '−', times: number): Promise<void> =>
+    clicks(page, `Compound’s handle ${way}1.00 mm`, times);
+  const stations = page.getByRole('row', { name: /You saw/ });
+  const accept = page.locator('form.bar').getByRole('button', { name: 'Keep this setting' });
+  for (let round = 0; round < 5; round++) {
+    await handle('−', 2);
+    await handle('+', 2);
+    await press(page, 'Zero both here');
+    for (let station = 1; station <= 3; station++) {
+      await handle('+', 8);
+      await expect(page.locator('form.bar label')).toContainText(`${8 * station}`);
+      // What it shows is as fresh as the needle is.
+      await expect.poll(() => shown(page)).toBeGreaterThan(1.113 * station - 0.1);
+      await page.locator('#reading').press('Space');
+      await expect(stations.getByRole('cell').nth(station + 0)).not.toHaveText('–');
+    }
+    if (round === 0) {
+      await page.reload();
+      // Held: where the slide stands, what was read, and what the job keeps.
+      await expect(dock.getByRole('group', { name: 'Compound’s handle' })).toContainText('24.00');
+      await expect(stations).toContainText('▲');
+    }
+    if (await accept.count()) break;
+    const said = plain(await page.locator('.scroller').innerText());
+    const amount = Number(/Next nudge\s+([\d.]+) mm/.exec(said)![1]);
+    const steeper = said.includes('Too shallow');
+    const fine = Math.round((amount * 160) / 24 / 0.005);
+    await clicks(page, `Compound, steeper ${steeper ? '+' : '−'}0.100 mm`, Math.floor(fine / 20));
+    await clicks(page, `Compound, steeper ${steeper ? '+' : '−'}0.005 mm`, fine % 20);
+    await page.locator('form.bar').getByRole('button', { name: 'Nudged, read again' }).click();
+    await handle('−', 24);
+  }
+  await accept.click();
+  await press(page, 'I say it is right');
+  const truth = page.getByRole('region', { name: 'The truth' });
+  await expect(truth).toContainText('✓ Right');
+  await expect(truth).toContainText('Compound’s scale against its slide');
+  await accessible(page, 'the truth under a job');
+  await press(page, 'All exercises');
+  await expect(page.getByRole('listitem').filter({ hasText: 'Set a compound' })).toContainText(
+    '1 of 1 right',
+  );
+  // Nothing of it is the shop's: no job, no row of the logbook, nothing a lathe is still set to.
+  const asked = async (path: string) => (await fetch(`${shop.address}${path}`)).text();
+  for (const path of ['/api/jobs?limit=100', '/api/log?limit=200', '/api/machines'])
+    expect(await asked(path), path).not.toContain('practice');
+});
+
+test('a job of the rack is tried first on a lathe like its own, and nothing of that reaches it', async ({
+  page,
+  shop,
+}) => {
+  const before = await jobOnServer(shop, 'j-101');
+  await page.goto(`${shop.address}/job/j-101/way`);
+  await page.getByRole('link', { name: 'Try it first at the practice lathe' }).click();
+  await expect(page.getByRole('heading', { name: 'Try a job first' })).toBeVisible();
+  await accessible(page, 'trying a job first');
+  await choose(page, 'How much is wrong with it', 'Nothing wrong with it');
+  await page.getByText('Choose what is wrong yourself').click();
+  await choose(page, 'Attachment’s scale against its bar', 'At its worst');
+  await press(page, 'To the practice lathe');
+  await expect(page).toHaveURL(/\/job\/practice-/);
+  await expect(page.locator('header').first()).toContainText('Long lathe');
+  await expect(page.locator('header').first()).toContainText('J-101');
+  await press(page, 'Scale');
+  await page.getByLabel('Bar to, by its scale').fill('1.5');
+  await press(page, 'Set it');
+  await press(page, 'Done');
+  await press(page, 'I say it is right');
+  const truth = page.getByRole('region', { name: 'The truth' });
+  await expect(truth).toContainText('✗ Not right');
+  await expect(truth).toContainText('Attachment’s scale against its bar');
+  await expect(truth).not.toContainText('Lash of the cross-slide');
+  expect(await jobOnServer(shop, 'j-101')).toEqual(before);
+});

@@ -1,0 +1,53 @@
+import type { WorkTried } from '@anello/core/practice';
+import { DEVICES, type Device } from '@anello/core/machine';
+import { eccentricOfJob, taperOfJobIfComplete } from './toCore';
+import type { JobDocument } from './schema';
+import { shapesOf, workOf } from './work/shapes';
+
+/** The swing that is good enough where the job does not say, mm. */
+const USUAL_LIMIT = 0.04;
+
+/**
+ * A shape of a job as it is worked at the practice lathe, by the way that is chosen for it or the one named; null where the
+ * practice lathe has no such work, or figures are missing.
+ */
+export function workTried(
+  document: Pick<JobDocument, 'features' | 'work'>,
+  feature: string,
+  { until, way }: { until: 'set' | 'made'; way?: Device | undefined },
+): WorkTried | null {
+  const shape = shapesOf(document).find((one) => one.feature === feature);
+  if (shape?.kind === 'taper') return coneOf(document, feature, until, way);
+  if (shape?.kind !== 'eccentric') return null;
+  const part = eccentricOfJob(document, feature);
+  if (!part || part.throw <= 0) return null;
+  const { limit } = workOf(document, feature, 'eccentric');
+  return {
+    kind: 'throw',
+    throw: part.throw,
+    limit: limit?.value ?? USUAL_LIMIT,
+    diameter: part.diameter,
+    length: part.width,
+  };
+}
+
+function coneOf(
+  document: Pick<JobDocument, 'features' | 'work'>,
+  feature: string,
+  until: 'set' | 'made',
+  given?: Device,
+): WorkTried | null {
+  const taper = taperOfJobIfComplete(document, feature);
+  const work = workOf(document, feature, 'taper');
+  const way = given ?? DEVICES.find((device) => device === work.way?.id);
+  if (!taper || !way) return null;
+  const { gaugeDiameter, beyondGauge } = taper.solved;
+  return {
+    kind: 'cone',
+    way,
+    task: taper.task,
+    standOff: work.tolerance.standOff.value,
+    gauge: { diameter: gaugeDiameter, beyond: beyondGauge },
+    until,
+  };
+}

@@ -1,0 +1,161 @@
+import { describe, expect, it } from 'vitest';
+import { plainText } from '../../figure';
+import { taperTolerance, type TaperTask } from '../../taper';
+import { PRACTICE_LATHE } from '../../virtual-lathe';
+import { tailstockSetOver } from '../../ways';
+import { benchOf, PIECE_IDS, pieceFaults, pieceOf, whyNotTried, type WorkTried } from '..';
+
+type Cone = Extract<WorkTried, { kind: 'cone' }>;
+const shank = (way: Cone['way'], until: Cone['until'], over: Partial<TaperTask> = {}): Cone => ({
+  kind: 'cone',
+  way,
+  until,
+  standOff: 0.3,
+  task: {
+    member: 'external',
+    largeDiameter: 24,
+    smallDiameter: 24 - 80 / 20,
+    length: 80,
+    halfAngle: Math.atan(1 / 40),
+    largeEnd: 'headstock',
+    workLength: 120,
+    tolerance: taperTolerance({ grade: 'AT8', length: 80 }),
+    ...over,
+  },
+});
+const bore = (until: Cone['until']): Cone => ({
+  ...shank('compound', until, {
+    member: 'internal',
+    largeDiameter: 40,
+    smallDiameter: 35,
+    length: 40,
+    halfAngle: Math.atan(1 / 16),
+    largeEnd: 'tailstock',
+  }),
+  standOff: 0.4,
+});
+
+describe('a sound lathe set by its scale', () => {
+  it.each(['attachment', 'compound', 'tailstock'] as const)('stands right by the %s', (way) => {
+    const work = shank(way, 'set');
+    const bench = benchOf(work);
+    const lathe = bench.begin(5, 0);
+    expect(bench.judge(lathe).right).toBe(false);
+    const { workLength, halfAngle } = work.task;
+    const to =
+      bench.scale!.shows === 'angle' ? halfAngle : tailstockSetOver({ workLength, halfAngle }).setOver;
+    // What a scale is read to is more than a grade allows: the end is brought to it by an indicator.
+    lathe.act(bench.scale!.set(to));
+    const end = bench.knobs.find(({ id }) => id === 'bar')!;
+    for (let i = 0; i < 40 && !bench.judge(lathe).right; i++) {
+      const truth = lathe.reveal();
+      const off =
+        way === 'tailstock'
+          ? to - truth.setOver
+          : halfAngle - Math.abs(way === 'compound' ? truth.compoundAngle : truth.attachmentAngle);
+      lathe.act(end.turn(way === 'tailstock' ? off : 150 * off));
+    }
+    expect(bench.judge(lathe).right).toBe(true);
+  });
+  it('a master is still under the needle where the bar stands at its angle, and climbs where it does not', () => {
+    const work = shank('attachment', 'set');
+    const bench = benchOf(work);
+    const lathe = bench.begin(8, 0);
+    const climbs = (): number => {
+      lathe.act({ do: 'turn', handle: 'carriage', by: 120 - lathe.dial('carriage') });
+      lathe.act({ do: 'engage', on: true });
+      lathe.act({ do: 'turn', handle: 'carriage', by: -30 });
+      const from = lathe.watch('master');
+      lathe.act({ do: 'turn', handle: 'carriage', by: -60 });
+      return lathe.watch('master') - from;
+    };
+    expect(Math.abs(climbs() - 60 * Math.tan(work.task.halfAngle))).toBeLessThan(0.002);
+    lathe.act({
+      do: 'nudge',
+      device: 'attachment',
+      by: 180 * Math.tan(work.task.halfAngle),
+      pivotLength: 180,
+    });
+    expect(Math.abs(climbs())).toBeLessThan(0.06);
+  });
+});
+
+describe('a piece', () => {
+  it('of a shank, cut to its line at its angle, is right; a pass more and it is past', () => {
+    const work = shank('attachment', 'made');
+    const bench = benchOf(work);
+    const lathe = bench.begin(3, 0);
+    const { z } = bench.cone!.line;
+    lathe.act({ do: 'nudge', device: 'attachment', by: 180 / 40, pivotLength: 180 });
+    const to = (at: number): void =>
+      void lathe.act({ do: 'turn', handle: 'carriage', by: at - 60 - lathe.dial('carriage') });
+    to(bench.out + 14);
+    lathe.act({ do: 'engage', on: true });
+    to(bench.out - 2);
+    lathe.act({ do: 'spindle', turns: 400 });
+    lathe.act({ do: 'touch' });
+    const stands = 2 * lathe.reveal().outline('outside', bench.out - 2);
+    const wanted = work.task.smallDiameter + 2 * 2 * Math.tan(work.task.halfAngle);
+    const pass = (dial: number): void => {
+      lathe.act({ do: 'turn', handle: 'cross', by: -8 - lathe.dial('cross') });
+      to(bench.out + 14);
+      lathe.act({ do: 'turn', handle: 'cross', by: dial - lathe.dial('cross') });
+      to(z - 3);
+    };
+    for (const part of [0.25, 0.5, 0.75, 0.95, 1, 1]) pass(part * (stands - wanted));
+    const { right, lines } = bench.judge(lathe);
+    expect(lines.map(({ inside }) => inside)).toEqual([true, true]);
+    expect(right).toBe(true);
+    pass(stands - wanted + 0.2);
+    pass(stands - wanted + 0.2);
+    expect(bench.judge(lathe).lines.map(({ inside }) => inside)).toEqual([true, false]);
+  });
+  it('of a bore that was not cut yet is not right, whatever its angle', () => {
+    const bench = benchOf(bore('made'));
+    const outcome = bench.judge(bench.begin(4, 3));
+    expect(outcome.right).toBe(false);
+    expect(outcome.lines[1]!.inside).toBe(false);
+  });
+  it('stands clear of the tool when the lathe is handed over', () => {
+    for (const work of [
+      shank('attachment', 'made'),
+      shank('tailstock', 'made'),
+      shank('compound', 'made'),
+      bore('made'),
+    ]) {
+      const bench = benchOf(work);
+      const lathe = bench.begin(6, 5);
+      lathe.act({ do: 'spindle', turns: 400 });
+      const before = lathe.reveal().outline(bench.side, bench.out - 3);
+      const seen = lathe.act({ do: 'turn', handle: 'carriage', by: bench.side === 'outside' ? -40 : -10 });
+      expect(seen.chips?.seen, work.way).toBe('none');
+      expect(lathe.reveal().outline(bench.side, bench.out - 3)).toBe(before);
+    }
+  });
+});
+
+describe('what cannot be tried', () => {
+  const plain: typeof PRACTICE_LATHE = { ...PRACTICE_LATHE, attachment: null };
+  it.each<[string, WorkTried, typeof PRACTICE_LATHE]>([
+    ['nothing to make it by', shank('attachment', 'made'), plain],
+    ['large end at the headstock', shank('attachment', 'made', { largeEnd: 'tailstock' }), PRACTICE_LATHE],
+    ['only the compound', { ...bore('made'), way: 'attachment' }, PRACTICE_LATHE],
+    ['too small', { ...bore('made'), task: { ...bore('made').task, smallDiameter: 9 } }, PRACTICE_LATHE],
+  ])('says %s', (said, work, lathe) => {
+    expect(plainText(whyNotTried(work, lathe)!)).toContain(said);
+    expect(() => benchOf(work, lathe)).toThrow(
+      expect.objectContaining({ code: 'out-of-range', field: 'work' }),
+    );
+  });
+});
+
+describe('an exercise that is a job', () => {
+  it.each(PIECE_IDS)('%s has what it finds on every lathe, one way or the other', (id) => {
+    const { finds } = pieceOf(id);
+    const sizes = [1, 2, 3, 4, 5, 6, 7, 8].map((seed) => (finds ? pieceFaults(id, seed)[finds]! : 0));
+    if (!finds) return expect(sizes.every((size) => size === 0)).toBe(true);
+    expect(Math.min(...sizes.map(Math.abs))).toBeGreaterThan(0);
+    expect(new Set(sizes.map(Math.sign)).size).toBe(2);
+    expect(pieceFaults(id, 3)).toEqual(pieceFaults(id, 3));
+  });
+});

@@ -1,0 +1,31 @@
+import { AnelloError } from '../../basics/error';
+import type { Phrase } from '../../figure/phrase';
+import type { Lathe } from '../../machine/lathe';
+import { PRACTICE_LATHE } from '../../virtual-lathe/practiceLathe';
+import type { Bench, WorkTried } from './bench';
+import { coneBench, whyNotCone } from './coneBench';
+import { throwBench } from './throwBench';
+
+/**
+ * Why a piece of work cannot be tried at the practice lathe; null where it can.
+ *
+ * @example
+ * whyNotTried({ kind: 'throw', throw: 3, limit: 0.04, diameter: 50, length: 40 })
+ * // → null
+ */
+export const whyNotTried = (work: WorkTried, lathe: Lathe = PRACTICE_LATHE): Phrase | null =>
+  work.kind === 'cone' ? whyNotCone(work, lathe) : null;
+
+/**
+ * The practice lathe made ready for a piece of work, as a lathe its owner describes or as the one that stands in the practice
+ * corner. Errors: out-of-range, with why it cannot be tried.
+ *
+ * @example
+ * benchOf({ kind: 'throw', throw: 3, limit: 0.04, diameter: 50, length: 40 }).needleOn
+ * // → ['work']
+ */
+export function benchOf(work: WorkTried, lathe: Lathe = PRACTICE_LATHE): Bench {
+  const why = whyNotTried(work, lathe);
+  if (why) throw new AnelloError('out-of-range', 'work', why);
+  return work.kind === 'cone' ? coneBench(work, lathe) : throwBench(work, lathe);
+}

@@ -1,0 +1,68 @@
+import type { JobDocument, JobRow, JobView, RecordsPage } from '@anello/contract';
+import { AnelloError } from '@anello/core/basics';
+import type { KeptRecord } from '@anello/core/job';
+import { bench, plain } from '../db';
+import { dropRun } from './done';
+import type { PracticeJob } from './kept';
+
+/** So many practice jobs are held: the oldest go. */
+const HELD = 12;
+
+/** A practice job. Error: not-found. */
+export async function practiceJob(id: string): Promise<PracticeJob> {
+  const found = (await (await bench()).get('practice', id)) as PracticeJob | undefined;
+  if (!found) throw new AnelloError('not-found', 'id', 'There is no such practice job in this browser.');
+  return found;
+}
+
+export async function putPracticeJob(job: PracticeJob): Promise<void> {
+  const db = await bench();
+  await db.put('practice', plain(job));
+  const all = (await db.getAll('practice')) as PracticeJob[];
+  const old = [...all].sort((a, b) => b.row.updatedAt.localeCompare(a.row.updatedAt)).slice(HELD);
+  for (const { id } of old) {
+    await db.delete('practice', id);
+    await dropRun(id);
+  }
+}
+
+type Answering = (match: RegExpExecArray, body: never) => Promise<unknown>;
+const ID = '([^/?]+)';
+const ROUTES: readonly (readonly [string, RegExp, Answering])[] = [
+  ['GET', new RegExp(`^/api/jobs/${ID}$`), async ([, id]) => viewOf(await practiceJob(id as string))],
+  ['GET', new RegExp(`^/api/jobs/${ID}/records`), async () => ({ records: [], next: null }) as RecordsPage],
+  ['PUT', new RegExp(`^/api/jobs/${ID}$`), ([, id], body) => save(id as string, body)],
+  ['POST', /^\/api\/records$/, (_, body) => keep(body)],
+  // What a practice lathe is set to is held with it by the screen, and nowhere else.
+  ['POST', /^\/api\/settings$/, async (_, body) => body],
+];
+
+/**
+ * Answers what is asked of a practice job as the server answers of others. Of what was done before, what a lathe is like and
+ * the rest there is nothing. Error: not-found.
+ */
+export function answered(method: string, url: string, body: unknown): Promise<unknown> {
+  for (const [by, path, answer] of ROUTES) {
+    const match = by === method ? path.exec(url) : null;
+    if (match) return answer(match, body as never);
+  }
+  return Promise.reject(new AnelloError('not-found', null, 'Nothing is kept of the practice lathe.'));
+}
+
+const viewOf = ({ row, records }: PracticeJob): JobView =>
+  ({ job: row, records: [...records], next: null }) as JobView;
+
+async function save(id: string, { document }: { document: JobDocument }): Promise<JobRow> {
+  const job = await practiceJob(id);
+  const row = { ...job.row, version: job.row.version + 1, updatedAt: new Date().toISOString(), document };
+  await putPracticeJob({ ...job, row });
+  return row;
+}
+
+/** The same row sent twice is one. */
+async function keep(record: KeptRecord): Promise<unknown> {
+  const job = await practiceJob(record.jobId);
+  if (!job.records.some(({ id }) => id === record.id))
+    await putPracticeJob({ ...job, records: [...job.records, record] });
+  return record;
+}

@@ -1,0 +1,24 @@
+<script setup lang="ts">
+import { computed, onMounted, shallowRef } from 'vue';
+import { practiceJob } from '../../data/practice/book';
+import type { PracticeJob } from '../../data/practice/kept';
+import { shopsOwn } from '../../data/practice/names';
+import { useShop } from '../../data/stores/shop';
+import BenchDock from './BenchDock.vue';
+
+/** Fetches the practice job that is worked, and its lathe. */
+const props = defineProps<{ id: string }>();
+const shop = useShop();
+const job = shallowRef<PracticeJob | null>(null);
+onMounted(async () => {
+  job.value = await practiceJob(props.id).catch(() => null);
+});
+/** One of the shop's lathes is known when the shop is. */
+const known = computed(
+  () => job.value && (shopsOwn(job.value.row.document.machineId) === null || shop.loaded),
+);
+</script>
+
+<template>
+  <BenchDock v-if="job && known" :job="job" />
+</template>

@@ -1,0 +1,94 @@
+import { workTried } from '@anello/contract';
+import { benchOf, gaugeOfCone, type Bench, type GaugeTry, type Outcome } from '@anello/core/practice';
+import type { Against, LatheAction, Tried, Truth } from '@anello/core/virtual-lathe';
+import { computed, ref, shallowRef, type ComputedRef, type Ref } from 'vue';
+import { heldRun } from '../../data/practice/done';
+import { putPracticeJob } from '../../data/practice/book';
+import type { PracticeJob } from '../../data/practice/kept';
+import { latheOf, useShop } from '../../data/stores/shop';
+import { useRuns } from './runs';
+import { useLatheInHand, type LatheInHand } from './useLatheInHand';
+
+/** What is read with at the practice lathe. */
+export type InHand = 'indicator' | 'micrometer' | 'gauge' | 'scale';
+
+export interface BenchDesk {
+  readonly job: PracticeJob;
+  readonly bench: Bench;
+  readonly hand: LatheInHand;
+  readonly inHand: Ref<InHand>;
+  /** What the indicator stands on, and what it shows now, mm. */
+  readonly on: Ref<Against>;
+  readonly needle: ComputedRef<number>;
+  /** The last of each that was measured, mm. */
+  readonly measured: Ref<number | null>;
+  readonly height: Ref<number | null>;
+  readonly tried: Ref<Tried | null>;
+  readonly coupled: ComputedRef<boolean>;
+  readonly outcome: Ref<{ readonly outcome: Outcome; readonly truth: Truth } | null>;
+  /** By micrometer, so far in from the free end. */
+  measure(fromEnd: number): void;
+  tryGauge(): void;
+  cloth(): void;
+  finish(): void;
+}
+
+/**
+ * The practice lathe beside a practice job: made ready for the shape that is worked, in the way it is worked. Errors:
+ * out-of-range where it cannot be worked there.
+ */
+export function useBench(job: PracticeJob): BenchDesk | null {
+  const shop = useShop();
+  const runs = useRuns();
+  const { document } = job.row;
+  const work = workTried(document, job.feature, job);
+  const machine = shop.byId(document.machineId);
+  if (!work || !machine) return null;
+  const bench = benchOf(work, latheOf(machine));
+  const { seed, level, faults } = job.hidden;
+  const inHand = ref<InHand>('indicator');
+  const on = ref<Against>(bench.needleOn[0] as Against);
+  const measured = ref<number | null>(null);
+  const height = ref<number | null>(null);
+  const tried = shallowRef<Tried | null>(null);
+  const outcome = shallowRef<BenchDesk['outcome']['value']>(null);
+  const run = heldRun(job.id);
+  const hand = useLatheInHand({
+    begin: () => bench.begin(seed, level, faults),
+    run,
+    done(action, seen) {
+      if (action.do === 'measure') measured.value = seen.reading ?? null;
+      if (action.do === 'height') height.value = seen.reading ?? null;
+      if (action.do === 'try') tried.value = seen.tried ?? null;
+    },
+  });
+  const gauge: GaugeTry | null = bench.cone && gaugeOfCone(bench.cone);
+  return {
+    job,
+    bench,
+    hand,
+    inHand,
+    on,
+    measured,
+    height,
+    tried,
+    outcome,
+    needle: computed(() => hand.shown.value.watch(on.value)),
+    coupled: computed(() => hand.scene.value.attachment.engaged),
+    measure: (fromEnd) => void hand.act({ do: 'measure', at: bench.out - fromEnd, side: bench.side }),
+    tryGauge: () => gauge && void hand.act({ do: 'try', ...gauge }),
+    cloth: () => gauge && void hand.act(clothOver(gauge)),
+    finish() {
+      hand.end();
+      const came = bench.judge(hand.lathe);
+      outcome.value = { outcome: came, truth: hand.lathe.reveal() };
+      void putPracticeJob({ ...job, ended: true });
+      if (!job.exercise || job.ended) return;
+      const minutes = hand.lathe.seconds / 60;
+      const takings = hand.lathe.log.filter(({ do: did }) => TAKINGS.has(did)).length;
+      runs.keep({ exercise: job.exercise, level, seed, right: came.right, minutes, takings });
+    },
+  };
+}
+const clothOver = ({ from, to }: GaugeTry): LatheAction => ({ do: 'cloth', from, to });
+const TAKINGS: ReadonlySet<LatheAction['do']> = new Set(['indicate', 'measure', 'try', 'height']);
