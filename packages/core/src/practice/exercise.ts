@@ -3,7 +3,19 @@ import type { Phrase } from '../figure/phrase';
 import type { Against, FaultId, HandleId, LatheAction, VirtualLathe } from '../virtual-lathe';
 import type { Level } from '../virtual-lathe/faults/draw';
 
-export const EXERCISE_IDS = ['four-jaw', 'lash', 'bar', 'to-size', 'throw'] as const;
+export const EXERCISE_IDS = [
+  'four-jaw',
+  'lash',
+  'bar',
+  'worn-bar',
+  'to-size',
+  'throw',
+  'packing',
+  'line',
+  'two-handles',
+  'form-tool',
+  'find',
+] as const;
 export type ExerciseId = (typeof EXERCISE_IDS)[number];
 
 /** Something that is turned by hand: what one click of it is worth, coarse and fine, and what it shows. */
@@ -26,6 +38,8 @@ export type Looks =
 /** Something the exercise asks to be said. */
 export interface Answer {
   readonly label: string;
+  /** One of these, by its number from 0; a length, mm, where there are none. */
+  readonly options?: readonly string[];
 }
 
 /** How it came out: each figure against what it should be. */
@@ -51,6 +65,8 @@ export interface Exercise {
   /** The spindle may be turned on: metal is cut. */
   readonly cuts: boolean;
   readonly answer: Answer | null;
+  /** A line on the work that is to be followed, from the chuck's face; mm. */
+  readonly line?: readonly { readonly z: number; readonly r: number }[];
   /** Faults that it is about: told first at the end. */
   readonly about: readonly FaultId[];
   /** A lathe made ready. */

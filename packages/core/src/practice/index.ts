@@ -1,5 +1,5 @@
 import { checked } from '../basics/publicFace';
-import { adviceOn as adviceOn_ } from './advice';
+import { adviceOn as adviceOn_ } from './advice/registry';
 import { benchOf as benchOf_, whyNotTried as whyNotTried_ } from './bench/benchOf';
 import { pieceFaults as pieceFaults_, pieceOf as pieceOf_ } from './pieces/registry';
 import { coneTruth as coneTruth_, gaugeOfCone as gaugeOfCone_ } from './bench/conePlace';
@@ -19,7 +19,7 @@ export { CRAFT, type PracticeId } from './craft';
 export { PIECE_IDS, type PieceExercise, type PieceId } from './pieces/piece';
 export type { Bench, WorkTried } from './bench/bench';
 export type { ConePlace, GaugeTry } from './bench/conePlace';
-export type { Taken } from './advice';
+export type { Stand, Taken } from './advice/taken';
 export type { PastRun } from './nextLevel';
 
 export const adviceOn = /* @__PURE__ */ checked(adviceOn_);

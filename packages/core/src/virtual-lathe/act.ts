@@ -2,7 +2,8 @@ import { AnelloError } from '../basics/error';
 import { finite, positive } from '../basics/check';
 import type { DeviceId, LatheAction, Seen } from './actions';
 import type { LatheState } from './lathe';
-import { holdPiece } from './hold';
+import { holdPiece, packPiece, reseat } from './hold';
+import { groundForm } from './metal/form';
 import { polish } from './metal/polish';
 import { across, needle, tryGauge, watched } from './measure/measure';
 import type { Hands } from './moves';
@@ -28,6 +29,7 @@ const TAKES: Readonly<Partial<Record<LatheAction['do'], number>>> = {
   indicate: 6,
   sweep: 20,
   height: 30,
+  pack: 240,
   cloth: 15,
   measure: 25,
   try: 75,
@@ -46,12 +48,18 @@ const JAW_TURNED = 0.08;
 
 const DOING: Doing = {
   hold: (state, _, action) => holdPiece(state, action),
-  tool: (state, _, { side, nose, barDiameter }) => {
-    state.tool = { side, nose: positive(nose, 'nose', 'The nose'), barDiameter: barDiameter ?? null };
+  tool: (state, _, { side, nose, barDiameter, form }) => {
+    state.tool = {
+      side,
+      nose: positive(nose, 'nose', 'The nose'),
+      barDiameter: barDiameter ?? null,
+      form: form ? groundForm(form, state.faults.formDepth) : null,
+    };
     state.wear = 0;
     state.builtUp = 0;
     return {};
   },
+  pack: (state, _, { by }) => packPiece(state, finite(by, 'by')),
   master: (state, _, { z, radius, slope }) => {
     positive(radius, 'radius', 'The radius');
     state.master = { z: finite(z, 'z'), radius, slope: finite(slope, 'slope') };
@@ -145,14 +153,6 @@ const NUDGES: Readonly<Record<DeviceId, (state: LatheState, by: number, pivot: n
     state.setOver += by;
   },
 };
-
-/** The work has gone across in its jaws: what is turned from now on is about another axis of it. */
-function reseat(state: LatheState): void {
-  const { piece, held } = state;
-  if (!piece || !held) return;
-  const { x, y } = held.jaws.offset;
-  state.turning = { outside: piece.begin('outside', -x, -y), inside: piece.begin('inside', -x, -y) };
-}
 
 function swept(
   state: LatheState,

@@ -26,7 +26,11 @@ export type LatheAction =
       readonly nose: number;
       /** Of a boring bar. */
       readonly barDiameter?: number;
+      /** Of a form tool, as it is drawn: how far back its edge stands from its foremost point, over places along the axis. */
+      readonly form?: readonly { readonly z: number; readonly back: number }[];
     }
+  /** Packing under jaw 1 of a three-jaw, made so much thicker; the piece is held anew. */
+  | { readonly do: 'pack'; readonly by: number }
   /** A master cone put in where the work goes: its radius at a place, and what that grows by toward the tailstock. */
   | { readonly do: 'master'; readonly z: number; readonly radius: number; readonly slope: number }
   /** The tool raised in its post by so much. */

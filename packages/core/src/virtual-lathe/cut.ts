@@ -1,3 +1,4 @@
+import type { GroundForm } from './metal/form';
 import { edgeAlong } from './metal/nose';
 import { GRID, type Piece } from './metal/piece';
 import { barGives, springPart, workGives } from './metal/stiffness';
@@ -63,8 +64,9 @@ export class Cutter {
       this.inPass = new Int32Array(piece.count).fill(-1);
       this.cutIn = new Int32Array(piece.count).fill(-1);
     }
-    const low = Math.max(this.state.index(Math.min(from.z, to.z) - tool.nose), this.state.index(0));
-    const high = this.state.index(Math.max(from.z, to.z) + tool.nose);
+    const reach = tool.form?.halfWidth ?? tool.nose;
+    const low = Math.max(this.state.index(Math.min(from.z, to.z) - reach), this.state.index(0));
+    const high = this.state.index(Math.max(from.z, to.z) + reach);
     let met = 0;
     let cuts = 0;
     let rubs = 0;
@@ -91,6 +93,7 @@ export class Cutter {
   /** How far from the spindle's axis the edge stood over a place, at its nearest to (outside) or farthest from it. */
   private edgeOver(z: number, from: Place, to: Place): number | null {
     const { tool } = this.state;
+    if (tool.form) return formOver(tool.form, z, from, to);
     if (tool.side === 'outside') return edgeAlong(z, from, to, tool.nose);
     const turned = (p: Place): Place => ({ z: p.z, x: -p.x });
     const edge = edgeAlong(z, turned(from), turned(to), tool.nose);
@@ -157,6 +160,11 @@ export class Cutter {
   private wave(piece: Piece, held: Held, z: number): number {
     return this.sings(piece, held) ? WAVE.height * Math.sin((2 * Math.PI * z) / WAVE.length) : 0;
   }
+}
+/** A form tool is fed straight in; where it is moved along as well, both of its places count. */
+function formOver({ halfWidth, backAt }: GroundForm, z: number, ...places: readonly Place[]): number | null {
+  const over = places.filter((p) => Math.abs(z - p.z) <= halfWidth).map((p) => p.x + backAt(z - p.z));
+  return over.length > 0 ? Math.min(...over) : null;
 }
 /** A bar stands out of its holder by this more than it goes in. */
 const CLEAR = 8;

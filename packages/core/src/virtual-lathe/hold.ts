@@ -1,5 +1,6 @@
 import { AnelloError } from '../basics/error';
 import { positive } from '../basics/check';
+import { throwFromPacking } from '../eccentric/packingPlan';
 import type { LatheAction, Seen } from './actions';
 import type { LatheState } from './lathe';
 import { FourJaw } from './mechanics/fourJaw';
@@ -39,3 +40,31 @@ export function holdPiece(
   };
   return {};
 }
+
+/** The work has gone across in its jaws: what is turned from now on is about another axis of it. */
+export function reseat(state: LatheState): void {
+  const { piece, held } = state;
+  if (!piece || !held) return;
+  const { x, y } = held.jaws.offset;
+  state.turning = { outside: piece.begin('outside', -x, -y), inside: piece.begin('inside', -x, -y) };
+}
+
+/** Packed under jaw 1 the piece stands off by what narrow jaws make of it, and as far as any clamping leaves it. Errors: impossible. */
+export function packPiece(state: LatheState, by: number): Seen {
+  const { piece, held } = state;
+  if (!piece || held?.by !== 'three-jaw')
+    throw new AnelloError('empty', 'by', 'There is no piece in a three-jaw to be packed.');
+  const packing = state.packing + by;
+  if (packing < 0) throw new AnelloError('out-of-range', 'by', 'There is not so much packing in.');
+  const { diameter } = piece.blank;
+  const off = packing > 0 ? throwFromPacking({ diameter, packing, jaws: 'narrow' }) : 0;
+  state.packing = packing;
+  const size = (state.faults.rehold / 2) * RECLAMPED * state.uniform();
+  const direction = 2 * Math.PI * state.uniform();
+  held.jaws.offset.x = -off + size * Math.cos(direction);
+  held.jaws.offset.y = size * Math.sin(direction);
+  reseat(state);
+  return {};
+}
+/** The same jaws on the same piece find it again to this part of what another piece is off by. */
+const RECLAMPED = 0.2;

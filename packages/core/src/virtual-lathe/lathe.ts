@@ -6,6 +6,7 @@ import type { FourJaw } from './mechanics/fourJaw';
 import { Play } from './mechanics/play';
 import { Slide } from './mechanics/slide';
 import type { Faults } from './faults/registry';
+import type { GroundForm } from './metal/form';
 import type { Piece } from './metal/piece';
 import { type Side } from './metal/piece';
 import type { Turning } from './metal/turning';
@@ -15,6 +16,8 @@ export interface Tool {
   readonly side: Side;
   readonly nose: number;
   readonly barDiameter: number | null;
+  /** As it is ground: how far back the edge stands at a distance from its middle, null past its ends; no form tool has none. */
+  readonly form: GroundForm | null;
 }
 
 /** How the piece is held. */
@@ -41,7 +44,7 @@ export class LatheState {
   readonly attachment: Attachment;
   readonly needle: Play;
   readonly warmth: Warmth;
-  tool: Tool = { side: 'outside', nose: 0.4, barDiameter: null };
+  tool: Tool = { side: 'outside', nose: 0.4, barDiameter: null, form: null };
   height: number;
   /** The compound's slide from the spindle's axis, as it really stands. */
   swung = Math.PI / 2;
@@ -54,6 +57,8 @@ export class LatheState {
   /** What is being turned about the spindle's axis in this holding. */
   turning: Record<Side, Turning> | null = null;
   spindleAt = 0;
+  /** Under jaw 1 of a three-jaw. */
+  packing = 0;
   turns = 400;
   seconds = 0;
   wear = 0;

@@ -8,6 +8,8 @@ export interface Scene {
     readonly x: number;
     readonly side: 'outside' | 'inside';
     readonly nose: number;
+    /** Of a form tool, its edge: how far back it stands at a distance from its middle, as an eye tells. */
+    readonly form: readonly { readonly z: number; readonly back: number }[] | null;
     /** How a rule nipped between edge and work leans: its head over upright, toward the operator, rad. */
     readonly ruleLeans: number;
   };
@@ -28,7 +30,7 @@ export interface Scene {
 export function sceneOf(state: LatheState): Scene {
   const { tool, held, piece } = state;
   return {
-    tool: { ...state.at, side: tool.side, nose: tool.nose, ruleLeans: ruleLeans(state) },
+    tool: { ...state.at, side: tool.side, nose: tool.nose, form: formOf(state), ruleLeans: ruleLeans(state) },
     held: held && { by: held.by, out: held.out, centre: held.supported },
     outline: piece && held ? outlineOf(state) : null,
     spindleAt: state.spindleAt,
@@ -40,6 +42,15 @@ export function sceneOf(state: LatheState): Scene {
 }
 
 const DEGREE = Math.PI / 180;
+const EDGE_PLACES = 8;
+function formOf({ tool: { form } }: LatheState): Scene['tool']['form'] {
+  if (!form) return null;
+  const step = (2 * form.halfWidth) / EDGE_PLACES;
+  return Array.from({ length: EDGE_PLACES + 1 }, (_, i) => {
+    const z = -form.halfWidth + i * step;
+    return { z, back: toAnEye(form.backAt(z), 0.25) };
+  });
+}
 /** A rule between a point and a round lies square to the line from the axis to that point. */
 function ruleLeans({ height, piece, held, at }: LatheState): number {
   const radius = piece && held ? piece.blank.diameter / 2 : Math.abs(at.x);

@@ -59,4 +59,12 @@ export const HAND_FAULTS = {
     to: 0.05,
     why: 'A depth gauge against a gauge’s step is read to 0.05 to 0.1 mm (k = 2).',
   },
+  formDepth: {
+    title: 'Part of its depth that a form tool cuts',
+    quantity: 'part',
+    none: 1,
+    from: 0.99,
+    to: 0.93,
+    why: 'Ten degrees of rake alone make a form shallower by one and a half parts in a hundred; set round or high it loses more.',
+  },
 } as const satisfies Record<string, FaultKind>;

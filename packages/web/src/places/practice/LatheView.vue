@@ -9,6 +9,8 @@ const props = defineProps<{
   chips: 'cutting' | 'rubbing' | 'none';
   /** An indicator stands in the post instead of a tool. */
   indicator: boolean;
+  /** A line that is to be followed, from the chuck's face. */
+  line?: readonly { readonly z: number; readonly r: number }[] | undefined;
   /** Drawn small: nothing is written in it. */
   compact?: boolean;
 }>();
@@ -46,6 +48,17 @@ function pathOf(side: 'outside' | 'inside'): string {
 }
 const work = computed(() => pathOf('outside'));
 const bored = computed(() => (props.scene.outline?.inside.some((r) => r > 0) ? pathOf('inside') : ''));
+const drawnLine = computed(() =>
+  props.line ? `M${props.line.map(({ z, r }) => `${two(x(z))} ${two(y(r))}`).join('L')}` : '',
+);
+/** A form tool's edge, back to its shank. */
+const form = computed(() => {
+  const { form: edge } = props.scene.tool;
+  if (!edge) return '';
+  const points = edge.map(({ z, back }) => `${two(z * SCALE.value)} ${two(back * SCALE.value)}`);
+  const wide = two((edge.at(-1)?.z ?? 0) * SCALE.value);
+  return `M${points.join('L')}L${wide} 56L-${wide} 56Z`;
+});
 /** Across the bed the compound stands upright in the picture; swung along, it lies. */
 const swung = computed(() => 90 - (props.scene.compoundAngle * 180) / Math.PI);
 const setOver = computed(() => props.scene.setOver * SCALE.value);
@@ -97,6 +110,7 @@ const words = computed(() => {
     />
     <path :d="work" class="stock" :class="{ turning: scene.turns > 0 }" />
     <path v-if="bored" :d="bored" class="bored" />
+    <path v-if="drawnLine" :d="drawnLine" class="line" />
     <g :transform="`translate(0 ${two(setOver)})`">
       <rect :x="tail" :y="AXIS - 62" :width="WIDTH - tail - 8" height="124" class="head" />
       <rect :x="tail - 46" :y="AXIS - 26" width="46" height="52" class="barrel" />
@@ -125,6 +139,7 @@ const words = computed(() => {
         <line x1="0" y1="11" x2="0" :y2="reach" class="lever" />
         <circle cx="0" :cy="reach" r="3.5" class="edge" />
       </template>
+      <path v-else-if="form" :d="form" class="edge" />
       <path v-else-if="scene.tool.side === 'inside'" d="M0 0 L-7 -8 H150 V14 H-7 Z" class="edge" />
       <path v-else d="M0 0 L9 56 L-9 56 Z" class="edge" />
     </g>
@@ -177,6 +192,12 @@ svg {
   stroke: var(--ink);
   stroke-width: 1.2;
   stroke-dasharray: 7 4;
+}
+.line {
+  fill: none;
+  stroke: var(--blue);
+  stroke-width: 2.4;
+  stroke-dasharray: 9 4;
 }
 .turning {
   stroke: var(--blue);

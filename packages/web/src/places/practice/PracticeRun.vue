@@ -19,10 +19,14 @@ import { usePracticeRun } from './usePracticeRun';
 const props = defineProps<{ of: ExerciseId; seed?: number | undefined }>();
 const emit = defineEmits<{ again: [] }>();
 const desk = usePracticeRun(props.of, props.seed === undefined ? {} : { seed: props.seed });
-const { exercise, knobs, needle, taken, outcome, hand } = desk;
+const { exercise, knobs, needle, taken, outcome, hand, look } = desk;
 const { chips, chatters, scene, turning, feeding } = hand;
 const advised = ref(true);
 const answer = ref<Entry | undefined>();
+/** One of several, where they are told. */
+const picked = ref<number | null>(null);
+const options = (exercise.answer?.options ?? []).map((title, value) => ({ value, title }));
+const answered = computed(() => (options.length > 0 ? picked.value : (answer.value?.value ?? null)));
 const last = computed(() => taken.value.at(-1) ?? null);
 const still = computed(() => outcome.value !== null);
 const measures = computed(() => needle.value === null);
@@ -30,12 +34,12 @@ const FINE = 0.001;
 const DEGREE = Math.PI / 180;
 /** What was taken is told by where the spindle stood, or by the dial. */
 const bySpindle = exercise.knobs.some(({ id }) => id === 'spindle');
-/** Where it is measured, from the free end. */
-const fromEnd = computed(() => {
-  const looks = exercise.reads[0];
-  const at = looks && 'micrometer' in looks ? looks.micrometer.at : 0;
-  return (scene.value.held?.out ?? at) - at;
-});
+/** Where it is measured by each look, from the free end. */
+const places = computed(() =>
+  exercise.reads.map((looks) =>
+    'micrometer' in looks ? (scene.value.held?.out ?? 0) - looks.micrometer.at : 0,
+  ),
+);
 const byCarriage = !exercise.cuts && exercise.knobs.some(({ id }) => id === 'carriage');
 const minutes = computed(() => Math.round(hand.minutes.value));
 function another(): void {
@@ -61,7 +65,7 @@ useKeys({
     </header>
     <div class="floor">
       <section class="lathe" aria-label="The lathe">
-        <LatheView :scene="scene" :chips="chips" :indicator="!measures" />
+        <LatheView :scene="scene" :chips="chips" :indicator="!measures" :line="exercise.line" />
       </section>
       <ReplayBar v-if="outcome" :replay="hand.replay" class="again" />
       <section class="handles" aria-label="Handles">
@@ -90,7 +94,14 @@ useKeys({
         <section class="reads sheet" aria-label="What it shows">
           <PracticeNeedle v-if="needle !== null" :value="needle" />
           <template v-else>
-            <p class="label">Micrometer, <FigureText :figure="length(fromEnd, 1)" /> from the end</p>
+            <div v-if="places.length > 1" class="do" role="group" aria-label="Where it is measured">
+              <v-btn v-for="(place, i) in places" :key="i" :aria-pressed="look === i" @click="look = i"
+                ><FigureText :figure="length(place, 1)"
+              /></v-btn>
+            </div>
+            <p class="label">
+              Micrometer, <FigureText :figure="length(places[look] ?? 0, 1)" /> from the end
+            </p>
             <p class="big">
               <FigureText v-if="last" :figure="length(last.reading, FINE)" large /><span v-else>–</span>
             </p>
@@ -121,8 +132,14 @@ useKeys({
           </button>
           <p v-if="advised" class="advice" aria-live="polite"><PhraseText :phrase="desk.advice.value" /></p>
         </section>
+        <v-select
+          v-if="exercise.answer && options.length"
+          v-model="picked"
+          :label="exercise.answer.label"
+          :items="options"
+        />
         <QuantityField
-          v-if="exercise.answer"
+          v-else-if="exercise.answer"
           v-model="answer"
           :label="exercise.answer.label"
           dimension="length"
@@ -130,8 +147,8 @@ useKeys({
         />
         <v-btn
           class="done"
-          :disabled="exercise.answer !== null && !answer"
-          @click="desk.finish(answer?.value ?? null)"
+          :disabled="exercise.answer !== null && answered === null"
+          @click="desk.finish(answered)"
           >I say it is right: show the truth</v-btn
         >
         <p class="quiet">{{ exercise.why }}</p>

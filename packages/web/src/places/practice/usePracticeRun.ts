@@ -4,6 +4,7 @@ import {
   type Exercise,
   type ExerciseId,
   type Knob,
+  type Looks,
   type Outcome,
   type PastRun,
   type Taken,
@@ -24,6 +25,8 @@ export interface PracticeDesk {
   readonly knobs: ComputedRef<readonly { readonly knob: Knob; readonly shows: number }[]>;
   /** The needle where it stands now, mm; null where nothing is indicated. */
   readonly needle: ComputedRef<number | null>;
+  /** Which of the exercise's looks is in hand, from 0. */
+  readonly look: Ref<number>;
   readonly taken: Ref<readonly Taken[]>;
   readonly advice: ComputedRef<Phrase>;
   /** How it came out; null while it is worked. */
@@ -43,21 +46,27 @@ export function usePracticeRun(id: ExerciseId, given: { seed?: number } = {}): P
   const { seed, level } = runs.takeUp(id, given.seed);
   const taken = ref<readonly Taken[]>([]);
   const outcome = shallowRef<{ outcome: Outcome; truth: Truth } | null>(null);
-  const looks = exercise.reads[0];
+  /** Which of its looks is in hand. */
+  const look = ref(0);
+  const looks = computed(() => exercise.reads[look.value] as Looks);
   const run = heldRun(`run-${id}-${seed}`);
   const hand = useLatheInHand({
     begin: () => exercise.begin(seed, level),
     run,
     done(action, { reading }) {
-      if (READS.has(action.do) && reading !== undefined) keepTaken(reading);
+      if (READS.has(action.do) && reading !== undefined) keepTaken(action, reading);
     },
   });
 
-  function keepTaken(reading: number): void {
+  function keepTaken(action: LatheAction, reading: number): void {
     const { lathe } = hand;
-    const { spindle = 0, bar = 0 } = turnedIn(lathe.log);
+    const { spindle = 0, bar = 0, packing = 0 } = turnedIn(lathe.log);
     const [cross, carriage] = [lathe.dial('cross'), lathe.dial('carriage')];
-    taken.value = [...taken.value, { reading, cross, carriage, spindle, bar }];
+    const which = Math.max(
+      0,
+      exercise.reads.findIndex((one) => isOf(one, action)),
+    );
+    taken.value = [...taken.value, { reading, cross, carriage, spindle, bar, packing, look: which }];
   }
   return {
     exercise,
@@ -65,18 +74,21 @@ export function usePracticeRun(id: ExerciseId, given: { seed?: number } = {}): P
     seed,
     hand,
     knobs: computed(() => exercise.knobs.map((knob) => ({ knob, shows: hand.shows(knob) }))),
-    needle: computed(() => (looks && 'needle' in looks ? hand.shown.value.watch(looks.needle) : null)),
+    look,
+    needle: computed(() => ('needle' in looks.value ? hand.shown.value.watch(looks.value.needle) : null)),
     taken,
-    advice: computed(() => adviceOn(id, taken.value)),
+    advice: computed(() => {
+      const [cross, carriage] = [hand.shown.value.dial('cross'), hand.shown.value.dial('carriage')];
+      return adviceOn(id, taken.value, { cross, carriage });
+    }),
     outcome,
     take() {
-      if (!looks || outcome.value) return;
-      hand.act(
-        'needle' in looks ? { do: 'indicate', on: looks.needle } : { do: 'measure', ...looks.micrometer },
-      );
+      if (outcome.value) return;
+      const now = looks.value;
+      hand.act('needle' in now ? { do: 'indicate', on: now.needle } : { do: 'measure', ...now.micrometer });
     },
     zero: (of) =>
-      void hand.act({ do: 'zero', of, ...(looks && 'needle' in looks ? { on: looks.needle } : {}) }),
+      void hand.act({ do: 'zero', of, ...('needle' in looks.value ? { on: looks.value.needle } : {}) }),
     finish(answer) {
       hand.end();
       const came = exercise.judge(hand.lathe, answer);
@@ -91,5 +103,8 @@ export function usePracticeRun(id: ExerciseId, given: { seed?: number } = {}): P
     },
   };
 }
+/** Whether something that was read was read by a look. */
+const isOf = (looks: Looks, action: LatheAction): boolean =>
+  'micrometer' in looks && action.do === 'measure' && action.at === looks.micrometer.at;
 /** What is read off the lathe. */
 const READS: ReadonlySet<LatheAction['do']> = new Set(['indicate', 'measure', 'height']);

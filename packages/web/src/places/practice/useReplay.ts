@@ -83,6 +83,7 @@ export function turnedIn(actions: readonly LatheAction[]): Readonly<Record<strin
     if (action.do === 'jaw') add(`jaw-${action.jaw}`, action.by);
     if (action.do === 'nudge') add('bar', action.by);
     if (action.do === 'raise') add('height', action.by);
+    if (action.do === 'pack') add('packing', action.by);
   }
   return turned;
 }
