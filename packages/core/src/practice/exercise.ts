@@ -47,7 +47,8 @@ export interface Outcome {
   readonly right: boolean;
   readonly lines: readonly {
     readonly what: string;
-    readonly is: Figure;
+    /** None where it is said in words. */
+    readonly is: Figure | null;
     readonly wanted: Phrase;
     readonly inside: boolean;
   }[];
@@ -72,4 +73,8 @@ export interface Exercise {
   /** A lathe made ready. */
   begin(seed: number, level: Level): VirtualLathe;
   judge(lathe: VirtualLathe, answer: number | null): Outcome;
+  /** Metal is gone that was wanted: no more can be made right. Never where nothing is cut. */
+  gone?(lathe: VirtualLathe): boolean;
+  /** What was found of what is hidden, by what was answered. */
+  found?(answer: number): Partial<Record<FaultId, number>>;
 }

@@ -5,6 +5,7 @@ import { pieceFaults as pieceFaults_, pieceOf as pieceOf_ } from './pieces/regis
 import { coneTruth as coneTruth_, gaugeOfCone as gaugeOfCone_ } from './bench/conePlace';
 import { exerciseOf as exerciseOf_ } from './exercises/registry';
 import { nextLevel as nextLevel_ } from './nextLevel';
+import { runStory as runStory_ } from './story';
 
 export {
   EXERCISE_IDS,
@@ -20,6 +21,7 @@ export { PIECE_IDS, type PieceExercise, type PieceId } from './pieces/piece';
 export type { Bench, WorkTried } from './bench/bench';
 export type { ConePlace, GaugeTry } from './bench/conePlace';
 export type { Stand, Taken } from './advice/taken';
+export { SPENT_ON, type RunStory, type SpentOn } from './story';
 export type { PastRun } from './nextLevel';
 
 export const adviceOn = /* @__PURE__ */ checked(adviceOn_);
@@ -31,3 +33,4 @@ export const pieceFaults = /* @__PURE__ */ checked(pieceFaults_);
 export const pieceOf = /* @__PURE__ */ checked(pieceOf_);
 export const exerciseOf = /* @__PURE__ */ checked(exerciseOf_);
 export const nextLevel = /* @__PURE__ */ checked(nextLevel_);
+export const runStory = /* @__PURE__ */ checked(runStory_);

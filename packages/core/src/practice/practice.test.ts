@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { plainText, type Figure, type Phrase } from '../figure';
 import type { VirtualLathe } from '../virtual-lathe';
-import { adviceOn, EXERCISE_IDS, exerciseOf, nextLevel, SIZE, type PastRun, type Taken } from '.';
+import { adviceOn, EXERCISE_IDS, exerciseOf, nextLevel, runStory, SIZE, type PastRun, type Taken } from '.';
 
 const SEEDS = [11, 12, 13, 14, 15, 16];
 const figures = (phrase: Phrase): number[] =>
@@ -207,5 +207,42 @@ describe('the level of the next run', () => {
     expect(nextLevel(runs([3, true], [3, false]))).toBe(3);
     expect(nextLevel(runs([5, true], [5, true]))).toBe(5);
     expect(nextLevel(runs([1, false], [1, false]))).toBe(1);
+  });
+});
+
+describe('how a run went', () => {
+  const begin = () => exerciseOf('to-size').begin(5, 0);
+  it('tells its time by what it went into, its passes and its readings', () => {
+    const lathe = begin();
+    const from = lathe.log.length;
+    const start = lathe.seconds;
+    lathe.act({ do: 'turn', handle: 'cross', by: 7 });
+    for (const by of [-20, -20, 40]) lathe.act({ do: 'turn', handle: 'carriage', by });
+    lathe.act({ do: 'measure', at: SIZE.at, side: 'outside' });
+    lathe.act({ do: 'raise', by: 0.1 });
+    const { spent, passes, readings, wentWrong } = runStory(begin, lathe.log.slice(from), () => false);
+    // On the way back at the same figure what sprang away comes off: that is a pass as well.
+    expect([passes, readings, wentWrong]).toEqual([2, 1, null]);
+    expect(spent.cutting).toBeGreaterThan(0);
+    expect(spent.setting).toBe(60);
+    const all = Object.values(spent).reduce((a, b) => a + b, 0);
+    expect(all).toBeCloseTo(lathe.seconds - start, 6);
+  });
+  it('names the pass after which it could not be made right any more', () => {
+    const lathe = begin();
+    const from = lathe.log.length;
+    const pass = (cross: number): void => {
+      lathe.act({ do: 'turn', handle: 'cross', by: cross - lathe.dial('cross') });
+      lathe.act({ do: 'turn', handle: 'carriage', by: -55 });
+      lathe.act({ do: 'turn', handle: 'carriage', by: 55 });
+    };
+    pass(7);
+    pass(9);
+    const { gone } = exerciseOf('to-size');
+    expect(gone!(lathe)).toBe(true);
+    pass(10);
+    const { wentWrong } = runStory(begin, lathe.log.slice(from), gone!);
+    expect(wentWrong).toBe(5);
+    expect(runStory(begin, lathe.log.slice(from, from + 4), gone!).wentWrong).toBeNull();
   });
 });

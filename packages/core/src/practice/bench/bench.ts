@@ -52,4 +52,6 @@ export interface Bench {
   readonly about: readonly FaultId[];
   begin(seed: number, level: Level, faults?: Readonly<Partial<Record<FaultId, number>>>): VirtualLathe;
   judge(lathe: VirtualLathe): Outcome;
+  /** Metal is gone that was wanted: no more can be made right. */
+  gone(lathe: VirtualLathe): boolean;
 }

@@ -120,6 +120,10 @@ export function coneBench(work: ConeTried, lathe: Lathe): Bench {
       made.act({ do: 'zero', of: 'cross' });
       return made;
     },
+    gone(made) {
+      const { standOff } = coneTruth(cone, made);
+      return work.until === 'made' && standOff !== null && standOff < -work.standOff;
+    },
     judge: (made) => (work.until === 'set' ? judgeSetting(work, made) : judgePiece(work, cone, made)),
   };
 }

@@ -36,6 +36,7 @@ export function throwBench(work: ThrowTried, lathe: Lathe): Bench {
       made.act({ do: 'zero', of: 'cross' });
       return made;
     },
+    gone: () => false,
     judge(made) {
       const stands = standsOff(made);
       const inside = 2 * Math.abs(stands - work.throw) <= work.limit + UNSEEN;

@@ -49,6 +49,7 @@ export const formToolCut: Exercise = {
     lathe.act({ do: 'spindle', turns: 0 });
     return lathe;
   },
+  found: (answer) => ({ formDepth: answer / DRAWN }),
   judge(lathe, answer) {
     const { outline } = lathe.reveal();
     const cut = outline('outside', VEE.at + VEE.apart) - outline('outside', VEE.at);

@@ -111,6 +111,7 @@ export function handleExercise({ id, title, why, above, below }: Told): Exercise
     line: NECK_LINE,
     begin,
     judge,
+    gone: (lathe) => offLine(lathe).below > below,
   };
 }
 

@@ -31,6 +31,7 @@ export const lash: Exercise = {
     lathe.act({ do: 'zero', of: 'cross' });
     return lathe;
   },
+  found: (answer) => ({ crossLash: answer }),
   judge(lathe, answer) {
     const { crossLash } = lathe.reveal().faults;
     const inside = answer !== null && Math.abs(answer - crossLash) <= Math.max(NEAR, PART * crossLash);

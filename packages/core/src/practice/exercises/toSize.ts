@@ -1,5 +1,5 @@
 import { length } from '../../figure/figure';
-import { makeVirtualLathe } from '../../virtual-lathe/makeVirtualLathe';
+import { makeVirtualLathe, type VirtualLathe } from '../../virtual-lathe/makeVirtualLathe';
 import type { Exercise } from '../exercise';
 import { CARRIAGE, CROSS } from '../knobs';
 
@@ -8,6 +8,14 @@ const OUT = 80;
 /** What it may be, mm on diameter, and where along it is measured, from the chuck. */
 export const SIZE = { least: 27.97, most: 28, at: 60 } as const;
 const MIDDLE = (SIZE.least + SIZE.most) / 2;
+
+const PLACES = [45, 52, SIZE.at, 68, 75];
+/** The smallest and the largest it is over the half that counts. */
+function worst(lathe: VirtualLathe): { readonly least: number; readonly most: number } {
+  const { outline } = lathe.reveal();
+  const places = PLACES.map((z) => 2 * outline('outside', z));
+  return { least: Math.min(...places), most: Math.max(...places) };
+}
 
 export const toSize: Exercise = {
   id: 'to-size',
@@ -34,18 +42,17 @@ export const toSize: Exercise = {
     lathe.act({ do: 'zero', of: 'cross' });
     return lathe;
   },
+  gone: (lathe) => worst(lathe).least < SIZE.least,
   judge(lathe) {
-    const { outline } = lathe.reveal();
-    const places = [45, 52, SIZE.at, 68, 75].map((z) => 2 * outline('outside', z));
-    const [least, most] = [Math.min(...places), Math.max(...places)];
+    const { least, most } = worst(lathe);
     const inside = least >= SIZE.least && most <= SIZE.most;
-    const worst = Math.abs(least - MIDDLE) > Math.abs(most - MIDDLE) ? least : most;
+    const size = Math.abs(least - MIDDLE) > Math.abs(most - MIDDLE) ? least : most;
     return {
       right: inside,
       lines: [
         {
           what: 'Diameter, cold, at its worst place',
-          is: length(worst, 0.001),
+          is: length(size, 0.001),
           wanted: [length(SIZE.least, 0.01), ' to ', length(SIZE.most, 0.01)],
           inside,
         },

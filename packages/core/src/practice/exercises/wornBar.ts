@@ -38,6 +38,7 @@ export const wornBar: Exercise = {
     lathe.act({ do: 'zero', of: 'needle', on: 'test-bar' });
     return lathe;
   },
+  found: (answer) => ({ barBow: answer }),
   judge(lathe, answer) {
     const { barBow } = lathe.reveal().faults;
     const inside = answer !== null && Math.abs(answer - barBow) <= Math.max(NEAR, PART * Math.abs(barBow));

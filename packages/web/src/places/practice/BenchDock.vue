@@ -31,6 +31,10 @@ function finish(): void {
   desk?.finish();
   truth.value = true;
 }
+function showMoment(step: number): void {
+  desk?.hand.replay.showAt(step);
+  truth.value = false;
+}
 useKeys({ l: () => (folded.value = !folded.value) });
 </script>
 
@@ -72,7 +76,7 @@ useKeys({ l: () => (folded.value = !folded.value) });
       This shape cannot be worked at the practice lathe: its figures or its way are missing.
     </NoticeText>
     <div v-else-if="!folded && truth && ended" class="told">
-      <LatheTruth :about="desk.bench.about" :outcome="ended.outcome" :truth="ended.truth" />
+      <LatheTruth :about="desk.bench.about" v-bind="ended" @show="showMoment" />
       <ReplayBar :replay="desk.hand.replay" />
     </div>
     <div v-else-if="!folded" class="floor">

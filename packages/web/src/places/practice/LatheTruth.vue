@@ -1,15 +1,24 @@
 <script setup lang="ts">
 import { angle, count, length, type Figure } from '@anello/core/figure';
-import type { Outcome } from '@anello/core/practice';
+import type { Outcome, RunStory } from '@anello/core/practice';
 import { FAULT_IDS, FAULT_KINDS, type FaultId, type Truth } from '@anello/core/virtual-lathe';
 import { computed } from 'vue';
 import FigureText from '../../ui/FigureText.vue';
 import PhraseText from '../../ui/PhraseText.vue';
+import RunStoryView from './RunStoryView.vue';
 
 /** The end of a run: how it came out, and everything that was hidden in the lathe. */
-const props = defineProps<{ about: readonly FaultId[]; outcome: Outcome; truth: Truth }>();
+const props = defineProps<{
+  about: readonly FaultId[];
+  outcome: Outcome;
+  truth: Truth;
+  story: RunStory;
+  /** What was found of it, by what was said or kept. */
+  found: Readonly<Partial<Record<FaultId, number>>>;
+}>();
 /** What a good indicator shows. */
 const FINE = 0.001;
+const emit = defineEmits<{ show: [step: number] }>();
 const SHOWN: Readonly<Record<(typeof FAULT_KINDS)[FaultId]['quantity'], (value: number) => Figure>> = {
   length: (value) => length(value, FINE),
   angle: (value) => angle(value),
@@ -23,6 +32,7 @@ const said = (id: FaultId) => ({
   title: FAULT_KINDS[id].title + (FAULT_KINDS[id].quantity === 'compliance' ? ', for 100 N' : ''),
   figure: SHOWN[FAULT_KINDS[id].quantity](props.truth.faults[id]),
   why: FAULT_KINDS[id].why,
+  found: props.found[id] === undefined ? null : SHOWN[FAULT_KINDS[id].quantity](props.found[id]),
 });
 const asked = computed(() => there.value.filter(isAbout).map(said));
 const rest = computed(() => there.value.filter((id) => !isAbout(id)).map(said));
@@ -37,7 +47,7 @@ const rest = computed(() => there.value.filter((id) => !isAbout(id)).map(said));
       <div v-for="line in outcome.lines" :key="line.what">
         <dt>{{ line.what }}</dt>
         <dd :class="line.inside ? 'in' : 'out'">
-          <FigureText :figure="line.is" large />
+          <FigureText v-if="line.is" :figure="line.is" large />
           <span class="quiet"><PhraseText :phrase="line.wanted" /></span>
         </dd>
       </div>
@@ -49,9 +59,11 @@ const rest = computed(() => there.value.filter((id) => !isAbout(id)).map(said));
     <ul v-else>
       <li v-for="one in asked" :key="one.id" class="about">
         <span>{{ one.title }}</span> <strong><FigureText :figure="one.figure" /></strong>
+        <span v-if="one.found" class="why">you found <FigureText :figure="one.found" /></span>
         <span class="why quiet">{{ one.why }}</span>
       </li>
     </ul>
+    <RunStoryView :story="story" @show="(step) => emit('show', step)" />
     <details v-if="rest.length">
       <summary>What else this lathe has: {{ rest.length }}</summary>
       <ul>

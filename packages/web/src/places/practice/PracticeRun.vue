@@ -88,7 +88,7 @@ useKeys({
       </section>
     </div>
     <aside class="side">
-      <LatheTruth v-if="outcome" :about="exercise.about" :outcome="outcome.outcome" :truth="outcome.truth" />
+      <LatheTruth v-if="outcome" :about="exercise.about" v-bind="outcome" @show="hand.replay.showAt" />
       <p v-else class="goal"><PhraseText :phrase="exercise.goal" /></p>
       <template v-if="!outcome">
         <section class="reads sheet" aria-label="What it shows">

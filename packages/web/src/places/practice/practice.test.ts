@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import 'fake-indexeddb/auto';
 import type { EXERCISE_IDS } from '@anello/core/practice';
-import { exerciseOf, SIZE, type Knob } from '@anello/core/practice';
+import { exerciseOf, runStory, SIZE, type Knob } from '@anello/core/practice';
 import { plainText } from '@anello/core/figure';
 import type { LatheAction } from '@anello/core/virtual-lathe';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
@@ -276,11 +276,17 @@ describe('what is drawn', () => {
       about: exercise.about,
       outcome: exercise.judge(lathe, lathe.reveal().faults.crossLash),
       truth: lathe.reveal(),
+      found: exercise.found!(0.111),
+      story: runStory(
+        () => exercise.begin(5, 5),
+        lathe.log.slice(-1),
+        () => false,
+      ),
     });
     await nextTick();
     expect(figures(host)).toContain('✓ Right');
     const [first] = [...host.querySelectorAll('li')];
-    expect(plain(first!.textContent)).toMatch(/^Lash of the cross-slide/);
+    expect(plain(first!.textContent)).toMatch(/^Lash of the cross-slide.*you found 0\.111/);
     expect(host.querySelectorAll('li').length).toBeGreaterThan(10);
   });
 });

@@ -1,12 +1,16 @@
 import { workTried } from '@anello/contract';
-import { benchOf, gaugeOfCone, type Bench, type GaugeTry, type Outcome } from '@anello/core/practice';
-import type { Against, LatheAction, Tried, Truth } from '@anello/core/virtual-lathe';
+import { benchOf, gaugeOfCone, type Bench, type GaugeTry } from '@anello/core/practice';
+import type { Against, FaultId, LatheAction, Tried } from '@anello/core/virtual-lathe';
+import type { KeptRecord } from '@anello/core/job';
+import { shapeStory } from '@anello/core/memory';
 import { computed, ref, shallowRef, type ComputedRef, type Ref } from 'vue';
 import { heldRun } from '../../data/practice/done';
 import { putPracticeJob } from '../../data/practice/book';
 import type { PracticeJob } from '../../data/practice/kept';
 import { latheOf, useShop } from '../../data/stores/shop';
+import { useJob } from '../../data/stores/job';
 import { useRuns } from './runs';
+import type { Ended } from './usePracticeRun';
 import { useLatheInHand, type LatheInHand } from './useLatheInHand';
 
 /** What is read with at the practice lathe. */
@@ -25,7 +29,7 @@ export interface BenchDesk {
   readonly height: Ref<number | null>;
   readonly tried: Ref<Tried | null>;
   readonly coupled: ComputedRef<boolean>;
-  readonly outcome: Ref<{ readonly outcome: Outcome; readonly truth: Truth } | null>;
+  readonly outcome: Ref<Ended | null>;
   /** By micrometer, so far in from the free end. */
   measure(fromEnd: number): void;
   tryGauge(): void;
@@ -51,7 +55,8 @@ export function useBench(job: PracticeJob): BenchDesk | null {
   const measured = ref<number | null>(null);
   const height = ref<number | null>(null);
   const tried = shallowRef<Tried | null>(null);
-  const outcome = shallowRef<BenchDesk['outcome']['value']>(null);
+  const outcome = shallowRef<Ended | null>(null);
+  const kept = useJob();
   const run = heldRun(job.id);
   const hand = useLatheInHand({
     begin: () => bench.begin(seed, level, faults),
@@ -81,13 +86,27 @@ export function useBench(job: PracticeJob): BenchDesk | null {
     finish() {
       hand.end();
       const came = bench.judge(hand.lathe);
-      outcome.value = { outcome: came, truth: hand.lathe.reveal() };
+      outcome.value = {
+        outcome: came,
+        truth: hand.lathe.reveal(),
+        found: foundIn(kept.records, height.value),
+        story: hand.story(bench.gone),
+      };
       void putPracticeJob({ ...job, ended: true });
       if (!job.exercise || job.ended) return;
       const minutes = hand.lathe.seconds / 60;
       const takings = hand.lathe.log.filter(({ do: did }) => TAKINGS.has(did)).length;
       runs.keep({ exercise: job.exercise, level, seed, right: came.right, minutes, takings });
     },
+  };
+}
+/** What the job's own records, and a rule at the edge, say of what is hidden. */
+function foundIn(records: readonly KeptRecord[], height: number | null): Partial<Record<FaultId, number>> {
+  const story = shapeStory(records);
+  const scale = story?.setting?.scaleOff ?? null;
+  return {
+    ...(scale === null ? {} : { barAngle: -scale, compoundAngle: -scale }),
+    ...(height === null ? {} : { toolHeight: height }),
   };
 }
 const clothOver = ({ from, to }: GaugeTry): LatheAction => ({ do: 'cloth', from, to });

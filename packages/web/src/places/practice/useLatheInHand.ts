@@ -1,4 +1,4 @@
-import type { Knob } from '@anello/core/practice';
+import { runStory, type Knob, type RunStory } from '@anello/core/practice';
 import type { Chips, LatheAction, Scene, Seen, VirtualLathe } from '@anello/core/virtual-lathe';
 import { tryOnScopeDispose, useEventListener, useRafFn } from '@vueuse/core';
 import { computed, ref, shallowRef, triggerRef, type ComputedRef, type Ref, type ShallowRef } from 'vue';
@@ -30,6 +30,8 @@ export interface LatheInHand {
   feed(way: 1 | 0 | -1): void;
   /** No more is done: the run can be watched. */
   end(): void;
+  /** How the run went, once it has ended. */
+  story(gone: (lathe: VirtualLathe) => boolean): RunStory;
 }
 
 const TURNS = 400;
@@ -116,5 +118,6 @@ export function useLatheInHand({ begin, run, done }: LatheTaken): LatheInHand {
       ended.value = true;
       replay.ended();
     },
+    story: (gone) => runStory(begin, replay.done(), gone),
   };
 }

@@ -7,15 +7,24 @@ import {
   type Looks,
   type Outcome,
   type PastRun,
+  type RunStory,
   type Taken,
 } from '@anello/core/practice';
 import type { Phrase } from '@anello/core/figure';
-import type { LatheAction, Truth } from '@anello/core/virtual-lathe';
+import type { FaultId, LatheAction, Truth } from '@anello/core/virtual-lathe';
 import { computed, ref, shallowRef, type ComputedRef, type Ref } from 'vue';
 import { heldRun } from '../../data/practice/done';
 import { useRuns } from './runs';
 import { useLatheInHand, type LatheInHand } from './useLatheInHand';
 import { turnedIn } from './useReplay';
+
+/** How a run came out, what was hidden and found of that, and how it went. */
+export interface Ended {
+  readonly outcome: Outcome;
+  readonly truth: Truth;
+  readonly found: Readonly<Partial<Record<FaultId, number>>>;
+  readonly story: RunStory;
+}
 
 export interface PracticeDesk {
   readonly exercise: Exercise;
@@ -30,7 +39,7 @@ export interface PracticeDesk {
   readonly taken: Ref<readonly Taken[]>;
   readonly advice: ComputedRef<Phrase>;
   /** How it came out; null while it is worked. */
-  readonly outcome: Ref<{ readonly outcome: Outcome; readonly truth: Truth } | null>;
+  readonly outcome: Ref<Ended | null>;
   /** Takes the needle, or measures. */
   take(): void;
   zero(of: 'needle' | 'cross'): void;
@@ -45,7 +54,7 @@ export function usePracticeRun(id: ExerciseId, given: { seed?: number } = {}): P
   const runs = useRuns();
   const { seed, level } = runs.takeUp(id, given.seed);
   const taken = ref<readonly Taken[]>([]);
-  const outcome = shallowRef<{ outcome: Outcome; truth: Truth } | null>(null);
+  const outcome = shallowRef<Ended | null>(null);
   /** Which of its looks is in hand. */
   const look = ref(0);
   const looks = computed(() => exercise.reads[look.value] as Looks);
@@ -92,7 +101,12 @@ export function usePracticeRun(id: ExerciseId, given: { seed?: number } = {}): P
     finish(answer) {
       hand.end();
       const came = exercise.judge(hand.lathe, answer);
-      outcome.value = { outcome: came, truth: hand.lathe.reveal() };
+      outcome.value = {
+        outcome: came,
+        truth: hand.lathe.reveal(),
+        found: answer === null ? {} : (exercise.found?.(answer) ?? {}),
+        story: hand.story((lathe) => exercise.gone?.(lathe) ?? false),
+      };
       const [minutes, takings] = [hand.lathe.seconds / 60, taken.value.length];
       runs.keep({ exercise: id, level, seed, right: came.right, minutes, takings });
       void run.drop();

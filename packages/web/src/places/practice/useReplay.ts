@@ -8,6 +8,8 @@ export interface Replay {
   readonly steps: Ref<number>;
   readonly at: Ref<number>;
   readonly playing: Ref<boolean>;
+  /** What was done in the run: what made the lathe ready is no part of it. */
+  done(): readonly LatheAction[];
   /** The run has ended: all of it is shown. */
   ended(): void;
   showAt(step: number): void;
@@ -26,7 +28,6 @@ export function useReplay(
   shown: ShallowRef<VirtualLathe>,
   seen: (what: Seen) => void,
 ): Replay {
-  /** What made the lathe ready is no part of the run. */
   const before = fresh().log.length;
   const steps = ref(0);
   const at = ref(0);
@@ -55,6 +56,7 @@ export function useReplay(
     steps,
     at,
     playing,
+    done: () => done().slice(before),
     ended() {
       steps.value = done().length - before;
       at.value = steps.value;
