@@ -158,3 +158,10 @@ export {
   type Rack,
 } from './api/schema';
 export { logQuerySchema, logSchema, type LogPage, type LogQuery, type LogRow } from './api/log';
+export {
+  practiceRunSchema,
+  practiceRunsQuerySchema,
+  practiceRunsSchema,
+  type PracticeRun,
+  type PracticeRuns,
+} from './api/practice';

@@ -22,6 +22,7 @@ import { healthRoutes } from './routes/health';
 import { jobRoutes } from './routes/jobs';
 import { machineRoutes } from './routes/machines';
 import { peopleRoutes } from './routes/people';
+import { practiceRoutes } from './routes/practice';
 import { photoRoutes } from './routes/photos';
 import { recordRoutes } from './routes/records';
 import { shelfRoutes } from './routes/shelf';
@@ -109,6 +110,7 @@ export async function buildApp(options: AppOptions): Promise<FastifyInstance> {
     recordRoutes(api, context);
     photoRoutes(api, context);
     peopleRoutes(api, context);
+    practiceRoutes(api, context);
     logRoutes(api, context);
     liveRoutes(api, context);
     wireRoutes(api, context);

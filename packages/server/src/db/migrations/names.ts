@@ -14,4 +14,5 @@ export const MIGRATION_NAMES = [
   'Migration20261127T0009People',
   'Migration20261127T0010Searches',
   'Migration20261127T0011Features',
+  'Migration20261127T0012Practice',
 ] as const;

@@ -9,6 +9,7 @@ import { Migration20261127T0008Photos } from './Migration20261127T0008Photos';
 import { Migration20261127T0009People } from './Migration20261127T0009People';
 import { Migration20261127T0010Searches } from './Migration20261127T0010Searches';
 import { Migration20261127T0011Features } from './Migration20261127T0011Features';
+import { Migration20261127T0012Practice } from './Migration20261127T0012Practice';
 import { MIGRATION_NAMES } from './names';
 
 type Named = Record<(typeof MIGRATION_NAMES)[number], typeof Migration20261123T0001Foundations>;
@@ -26,6 +27,7 @@ const BY_NAME: Named = {
   Migration20261127T0009People,
   Migration20261127T0010Searches,
   Migration20261127T0011Features,
+  Migration20261127T0012Practice,
 };
 
 /** Every migration, oldest first. */

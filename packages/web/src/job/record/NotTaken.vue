@@ -20,10 +20,15 @@ const lost = computed(() => (props.jobId ? job.lost : []));
 
 const recordOf = (item: Waiting): KeptRecord | null =>
   item.url === '/api/records' ? (item.body as KeptRecord | null) : null;
+/** What waits besides records. */
+const BESIDES: Readonly<Record<string, string>> = {
+  '/api/settings': 'What a lathe was set to',
+  '/api/practice-runs': 'A run at the practice lathe',
+};
 const said = (item: Waiting) => {
   const record = recordOf(item);
   if (record) return describeRecord(record);
-  return [item.url === '/api/settings' ? 'What a lathe was set to' : 'Something torn'];
+  return [BESIDES[item.url] ?? 'Something torn'];
 };
 
 async function sendAgain(item: Waiting): Promise<void> {

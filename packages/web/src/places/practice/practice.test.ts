@@ -7,6 +7,7 @@ import type { LatheAction } from '@anello/core/virtual-lathe';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { nextTick } from 'vue';
 import { bench } from '../../data/db';
+import { newId } from '../../data/newId';
 import { plain, press, useMounted } from '../../testkit/mounted';
 import HandleDial from './HandleDial.vue';
 import LatheTruth from './LatheTruth.vue';
@@ -28,7 +29,7 @@ async function begun(of: (typeof EXERCISE_IDS)[number], seed?: number) {
   return { desk, turn, leave };
 }
 beforeEach(async () => {
-  for (const store of ['practice', 'practiceDone'] as const) await (await bench()).clear(store);
+  for (const store of ['practice', 'practiceDone', 'outbox'] as const) await (await bench()).clear(store);
 });
 const figures = (host: HTMLElement): string => plain(host.textContent);
 
@@ -169,8 +170,32 @@ describe('a run at the practice lathe', () => {
   });
 });
 
+describe('runs of a person', () => {
+  const OLD = { exercise: 'lash', operator: 'RK', level: 1, seed: 3, right: true, minutes: 2, takings: 1 };
+  it('are the shop’s: what another screen kept counts here, and what only this one has goes there', async () => {
+    localStorage.setItem('anello.operator', 'RK');
+    localStorage.setItem('anello.practice', JSON.stringify([{ ...OLD, at: '2026-11-02T08:00:00.000Z' }]));
+    const there = { ...OLD, id: newId(), at: '2026-11-03T08:00:00.000Z' };
+    const posted: object[] = [];
+    vi.stubGlobal('fetch', async (_: string, { method, body }: RequestInit = {}) => {
+      if (method === 'POST') posted.push(JSON.parse(String(body)) as object);
+      return new Response(JSON.stringify(method === 'POST' ? {} : { runs: [there] }), { status: 200 });
+    });
+    const { found: runs } = within(() => useRuns());
+    await vi.waitFor(() => expect(runs.of('lash')).toHaveLength(2));
+    expect(runs.of('lash')[1]).toEqual(there);
+    expect(runs.levelOf('lash')).toBe(2);
+    await vi.waitFor(() =>
+      expect(posted).toMatchObject([{ at: '2026-11-02T08:00:00.000Z', operator: 'RK' }]),
+    );
+    expect(posted[0]).toHaveProperty('id', expect.stringMatching(/^[0-9a-f-]{36}$/));
+    vi.unstubAllGlobals();
+  });
+});
+
 describe('runs over time', () => {
   const run = (at: string, level: 1 | 2 | 3, right: boolean): Run => ({
+    id: '00000000-0000-4000-8000-000000000001',
     exercise: 'lash',
     operator: 'RK',
     seed: 1,
