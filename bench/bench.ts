@@ -4,6 +4,7 @@ import { firstLoad } from './firstLoad.ts';
 import { infeedProof } from './infeedProof.ts';
 import { longProfile } from './longProfile.ts';
 import { longSweep } from './longSweep.ts';
+import { practiceFrames } from './practiceFrames.ts';
 import { redraw } from './redraw.ts';
 
 export interface Figure {
@@ -21,5 +22,6 @@ const figures: Figure[] = [
   ...(await redraw()),
   ...(await longProfile()),
   ...(await longSweep()),
+  ...(await practiceFrames()),
 ];
 console.table(Object.fromEntries(figures.map(({ what, ...rest }) => [what, rest])));

@@ -1,10 +1,11 @@
 import { AnelloError } from '../basics/error';
-import { finite, positive } from '../basics/check';
+import { finite, notNegative, positive } from '../basics/check';
 import type { DeviceId, LatheAction, Seen } from './actions';
 import type { LatheState } from './lathe';
 import { holdPiece, packPiece, reseat } from './hold';
 import { groundForm } from './metal/form';
 import { polish } from './metal/polish';
+import { ballOver, overRollers } from './measure/rounds';
 import { across, needle, tryGauge, watched } from './measure/measure';
 import type { Hands } from './moves';
 
@@ -33,6 +34,9 @@ const TAKES: Readonly<Partial<Record<LatheAction['do'], number>>> = {
   cloth: 15,
   measure: 25,
   try: 75,
+  rule: 10,
+  ball: 60,
+  rollers: 120,
   'turn-to': 4,
 };
 /** A hand moves a device to an indicator within about this, mm, standard deviation. */
@@ -43,6 +47,9 @@ const SCALE_READ = 0.12;
 const MARKS_READ = 0.02;
 /** A rule that leans shows the edge's height to this, mm, standard deviation. */
 const HEIGHT_READ = 0.03;
+/** A rule is read to this, mm. */
+const RULE = 0.25;
+const seenOf = (reading: number | null): Seen => (reading === null ? {} : { reading });
 /** What a jaw is turned by differs from what was meant by this part of it. */
 const JAW_TURNED = 0.08;
 
@@ -114,6 +121,18 @@ const DOING: Doing = {
   },
   height: (state) => ({ reading: state.height + HEIGHT_READ * state.normal() }),
   measure: (state, _, { at, side, direction }) => ({ reading: across(state, at, side, direction ?? 0) }),
+  rule: (state, _, { at, side }) => ({
+    reading: Math.round(across(state, at, side, 0) / RULE) * RULE,
+  }),
+  ball: (state, _, { diameter }) => seenOf(ballOver(state, positive(diameter, 'diameter', 'The ball'))),
+  rollers: (state, _, { diameter, blocks }) =>
+    seenOf(
+      overRollers(
+        state,
+        positive(diameter, 'diameter', 'The rollers'),
+        notNegative(blocks, 'blocks', 'The blocks'),
+      ),
+    ),
   try: (state, _, { gauge, line, from, to }) => ({ tried: tryGauge(state, gauge, line, [from, to]) }),
   wait: (_, hands, { seconds }) => {
     hands.spend(Math.max(0, finite(seconds, 'seconds')));

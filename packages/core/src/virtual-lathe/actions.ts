@@ -67,6 +67,12 @@ export type LatheAction =
   /** The edge held against a centre, or a rule nipped between it and the work: above centre is more than nothing. */
   | { readonly do: 'height' }
   | { readonly do: 'measure'; readonly at: number; readonly side: Side; readonly direction?: number }
+  /** By a rule laid across: to a quarter of a millimetre. */
+  | { readonly do: 'rule'; readonly at: number; readonly side: Side }
+  /** A ball let into the bore at its mouth: its top over the face, less than nothing inside. Nothing where it goes through. */
+  | { readonly do: 'ball'; readonly diameter: number }
+  /** Across two rollers against the cone, each on blocks of a height that stand on the face at its free end. */
+  | { readonly do: 'rollers'; readonly diameter: number; readonly blocks: number }
   /** Pushed home: its line should come to stand at this z. */
   | {
       readonly do: 'try';

@@ -318,3 +318,43 @@ describe('a run', () => {
     expect(() => makeVirtualLathe({ seed: 1, level: 9 as 5 })).toThrow(/0 to 5/);
   });
 });
+
+describe('rounds against a cone', () => {
+  const HALF = Math.atan(1 / 16);
+  it('a ball rests where its sphere meets the wall, by its closed form, or goes through', () => {
+    const lathe = makeVirtualLathe({ seed: 3, level: 0 });
+    lathe.act({ do: 'hold', by: 'three-jaw', blank: { diameter: 70, length: 75, bore: 30 }, out: 55 });
+    lathe.act({ do: 'tool', side: 'inside', nose: 0.2, barDiameter: 14 });
+    // A wall that is parallel lets a smaller ball through, and holds a larger one on its rim.
+    expect(lathe.act({ do: 'ball', diameter: 29 }).reading).toBeUndefined();
+    const [ball, mouth] = [20, 15];
+    const over = lathe.act({ do: 'ball', diameter: 2 * ball }).reading!;
+    expect(over).toBeCloseTo(ball + Math.sqrt(ball ** 2 - mouth ** 2), 1);
+  });
+  it('rollers beside a turned shank stand as far apart as its closed form has it', () => {
+    const lathe = makeVirtualLathe({ seed: 4, level: 0 });
+    lathe.act({ do: 'hold', by: 'three-jaw', blank: { diameter: 30, length: 140 }, out: 100 });
+    lathe.act({ do: 'tool', side: 'outside', nose: 0.4 });
+    lathe.act({ do: 'nudge', device: 'attachment', by: 180 * Math.tan(HALF), pivotLength: 180 });
+    const to = (z: number): void =>
+      void lathe.act({ do: 'turn', handle: 'carriage', by: z - 60 - lathe.dial('carriage') });
+    to(114);
+    lathe.act({ do: 'engage', on: true });
+    to(98);
+    lathe.act({ do: 'touch' });
+    for (const dial of [1, 2, 3, 3, 3]) {
+      lathe.act({ do: 'turn', handle: 'cross', by: -8 - lathe.dial('cross') });
+      to(114);
+      lathe.act({ do: 'turn', handle: 'cross', by: dial - lathe.dial('cross') });
+      to(30);
+    }
+    const { outline } = lathe.reveal();
+    const [d, blocks] = [10, 20];
+    const at = 100 - blocks - d / 2;
+    const closed = 2 * (outline('outside', at) + d / 2 / Math.cos(HALF) + d / 2);
+    expect(lathe.act({ do: 'rollers', diameter: d, blocks }).reading).toBeCloseTo(closed, 2);
+    const rule = lathe.act({ do: 'rule', at, side: 'outside' }).reading!;
+    expect((4 * rule) % 1).toBe(0);
+    expect(Math.abs(rule - 2 * outline('outside', at))).toBeLessThan(0.13);
+  });
+});

@@ -142,6 +142,14 @@ function takeBack(): void {
   min-height: 0;
   min-width: 0;
 }
+/* Worked without what its job says. */
+.place:has(> .alone) {
+  grid-template-rows: 0 minmax(0, 1fr);
+}
+.place:has(> .alone) > :first-child {
+  visibility: hidden;
+  overflow: hidden;
+}
 .slip {
   position: fixed;
   left: 50%;

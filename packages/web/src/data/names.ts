@@ -15,6 +15,8 @@ export const LOCAL = {
   practice: 'anello.practice',
   /** Which lathe each exercise that was left in the middle is on. */
   practiceRunning: 'anello.practice.running',
+  /** The cut at the practice lathe is heard. */
+  cutSound: 'anello.practice.sound',
   /** What of a run was not written yet when its page was left. */
   practiceLeft: 'anello.practice.left.',
   /** The order the rack is looked at in. */

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
+import { PIECE_IDS, pieceOf, type PieceId } from '@anello/core/practice';
 import NoticeText from '../../ui/NoticeText.vue';
+import PhraseText from '../../ui/PhraseText.vue';
 import { useKeys } from '../../ui/useKeys';
 import type { PracticeJob } from '../../data/practice/kept';
 import BenchTools from './BenchTools.vue';
@@ -17,10 +19,17 @@ const props = defineProps<{ job: PracticeJob }>();
 const router = useRouter();
 const desk = useBench(props.job);
 if (desk) useBenchWire(desk);
-const folded = ref(false);
+/** On a phone the job has the whole screen until the lathe is wanted. */
+const folded = ref(window.matchMedia?.('(max-width: 640px)').matches ?? false);
+/** The lathe takes the whole place: the job and what it says are out of sight. */
+const alone = ref(false);
 const truth = ref(false);
 const ended = computed(() => desk?.outcome.value ?? null);
 const minutes = computed(() => Math.round(desk?.hand.minutes.value ?? 0));
+/** What is to come out, where the job does not say it. */
+const goal = PIECE_IDS.includes(props.job.exercise as PieceId)
+  ? pieceOf(props.job.exercise as PieceId).goal
+  : null;
 /** The truth of one that was ended before is told again. */
 watch(
   () => desk?.hand.ready.value,
@@ -39,7 +48,7 @@ useKeys({ l: () => (folded.value = !folded.value) });
 </script>
 
 <template>
-  <section class="dock" aria-label="The practice lathe">
+  <section class="dock" :class="{ alone: alone && !folded }" aria-label="The practice lathe">
     <header class="row">
       <button class="plain fold" :aria-expanded="!folded" @click="folded = !folded">
         {{ folded ? '▲' : '▼' }} Practice lathe <kbd>L</kbd>
@@ -65,6 +74,9 @@ useKeys({ l: () => (folded.value = !folded.value) });
           >
         </span>
         <span class="push" />
+        <v-btn v-if="!folded && !ended" :aria-pressed="alone" @click="alone = !alone">{{
+          alone ? 'With the cards' : 'Lathe only'
+        }}</v-btn>
         <v-btn v-if="!ended" @click="finish">I say it is right</v-btn>
         <template v-else>
           <v-btn @click="truth = !truth">{{ truth ? 'Look at the lathe' : 'The truth' }}</v-btn>
@@ -80,9 +92,10 @@ useKeys({ l: () => (folded.value = !folded.value) });
       <ReplayBar :replay="desk.hand.replay" />
     </div>
     <div v-else-if="!folded" class="floor">
+      <p v-if="alone && goal" class="goal"><PhraseText :phrase="goal" /></p>
       <LatheView
         class="view"
-        compact
+        :compact="!alone"
         :scene="desk.hand.scene.value"
         :chips="desk.hand.chips.value"
         :indicator="desk.inHand.value === 'indicator' && !desk.hand.turning.value"
@@ -94,7 +107,7 @@ useKeys({ l: () => (folded.value = !folded.value) });
           :knob="knob"
           :shows="desk.hand.shows(knob)"
           :still="ended !== null || !desk.hand.ready.value"
-          compact
+          :compact="!alone"
           @turn="(by) => desk!.hand.act(knob.turn(by))"
         />
         <NoticeText v-if="desk.hand.chatters.value" tone="warn" class="sings">It sings.</NoticeText>
@@ -144,6 +157,11 @@ useKeys({ l: () => (folded.value = !folded.value) });
 .view {
   max-height: 190px;
 }
+.goal {
+  grid-column: 1 / -1;
+  font-size: 18px;
+  font-weight: 600;
+}
 .handles {
   display: flex;
   flex-wrap: wrap;
@@ -155,7 +173,31 @@ useKeys({ l: () => (folded.value = !folded.value) });
   display: grid;
   gap: 10px;
 }
+.alone {
+  max-height: none;
+  height: 100%;
+}
+.alone .floor {
+  grid-template-columns: minmax(0, 1fr) 340px;
+}
+.alone .view {
+  max-height: 46vh;
+}
+.alone .handles {
+  grid-row: 3;
+  max-width: none;
+}
+.alone .handles > * {
+  flex: 1 1 150px;
+}
+.alone .reads {
+  grid-row: 2 / 4;
+  grid-column: 2;
+}
 @media (max-width: 1100px) {
+  .row .quiet {
+    display: none;
+  }
   .floor {
     grid-template-columns: minmax(150px, 1fr) minmax(0, auto) 290px;
   }

@@ -30,6 +30,10 @@ const TOOLS = computed<{ value: InHand; title: string }[]>(() => [
   ...(bench.scale ? [{ value: 'scale' as const, title: 'Scale' }] : []),
 ]);
 const fromEnd = ref<Entry | undefined>({ typed: '10 mm', value: 10 });
+/** Rounds against the cone. */
+const bore = bench.side === 'inside';
+const round = ref<Entry | undefined>();
+const blocks = ref<Entry | undefined>();
 const to = ref<Entry | undefined>();
 const whereOn = bench.needleOn.map((value) => ({ value, title: MEANS[value] }));
 
@@ -76,9 +80,35 @@ function set(): void {
       <v-btn class="go" :disabled="still || !fromEnd" @click="fromEnd && desk.measure(fromEnd.value)"
         >Measure</v-btn
       >
+      <v-btn :disabled="still || !fromEnd" @click="fromEnd && desk.measure(fromEnd.value, 'rule')"
+        >Rule</v-btn
+      >
       <p class="big">
         <FigureText v-if="measured !== null" :figure="length(measured, FINE)" large /><span v-else>–</span>
       </p>
+      <details class="rounds">
+        <summary>{{ bore ? 'By a ball' : 'By rollers' }}</summary>
+        <div class="one">
+          <QuantityField
+            v-model="round"
+            :label="bore ? 'Ball' : 'Rollers'"
+            dimension="length"
+            draft-key="practice.round"
+          />
+          <QuantityField
+            v-if="!bore"
+            v-model="blocks"
+            label="On blocks of"
+            dimension="length"
+            draft-key="practice.blocks"
+          />
+          <v-btn
+            :disabled="still || !round"
+            @click="round && desk.overRound(round.value, blocks?.value ?? 0)"
+            >{{ bore ? 'Over the ball' : 'Over rollers' }}</v-btn
+          >
+        </div>
+      </details>
     </div>
     <template v-else-if="inHand === 'scale'">
       <div v-if="bench.scale" class="one">
@@ -150,6 +180,18 @@ function set(): void {
   flex-wrap: wrap;
   gap: 8px;
   align-items: center;
+}
+.one > :deep(.v-input) {
+  flex: 1 1 110px;
+}
+.rounds {
+  flex: 1 0 100%;
+}
+summary {
+  min-height: 44px;
+  display: flex;
+  align-items: center;
+  cursor: pointer;
 }
 .where {
   display: grid;

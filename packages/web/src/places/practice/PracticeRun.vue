@@ -84,6 +84,9 @@ useKeys({
           <v-btn :aria-pressed="feeding === 1" :disabled="still" @click="hand.feed(1)">◀ Feed</v-btn>
           <v-btn :aria-pressed="feeding === -1" :disabled="still" @click="hand.feed(-1)">Back ▶</v-btn>
           <v-btn :disabled="still" @click="desk.zero('cross')">Dial to 0</v-btn>
+          <v-btn :aria-pressed="hand.sound.value" @click="hand.sound.value = !hand.sound.value">{{
+            hand.sound.value ? 'Sound off' : 'Sound on'
+          }}</v-btn>
         </div>
       </section>
     </div>

@@ -125,6 +125,18 @@ describe('the practice lathe beside a job', () => {
       desk.height.value,
     ]);
   });
+  it('measures by rule and over rounds as well, and says where a ball goes through', async () => {
+    const { desk } = await atBench('shank');
+    desk.measure(10, 'rule');
+    expect(desk.measured.value).toBe(29);
+    desk.overRound(10, 20);
+    expect(desk.measured.value).toBeCloseTo(49, 1);
+    const { desk: bored } = await atBench('hub');
+    bored.overRound(20, 0);
+    expect(bored.measured.value).toBeNull();
+    bored.overRound(50, 0);
+    expect(bored.measured.value).toBeGreaterThan(40);
+  });
   it('ends with the truth, is kept as a run of its exercise once, and stands still', async () => {
     const { desk } = await atBench('master');
     const { found: runs } = within(() => useRuns());

@@ -30,8 +30,10 @@ export interface BenchDesk {
   readonly tried: Ref<Tried | null>;
   readonly coupled: ComputedRef<boolean>;
   readonly outcome: Ref<Ended | null>;
-  /** By micrometer, so far in from the free end. */
-  measure(fromEnd: number): void;
+  /** So far in from the free end: by micrometer, or by a rule laid across. */
+  measure(fromEnd: number, by?: 'measure' | 'rule'): void;
+  /** A ball in the bore, or across two rollers on blocks against the shank. */
+  overRound(diameter: number, blocks: number): void;
   tryGauge(): void;
   cloth(): void;
   finish(): void;
@@ -62,7 +64,7 @@ export function useBench(job: PracticeJob): BenchDesk | null {
     begin: () => bench.begin(seed, level, faults),
     run,
     done(action, seen) {
-      if (action.do === 'measure') measured.value = seen.reading ?? null;
+      if (SIZES.has(action.do)) measured.value = seen.reading ?? null;
       if (action.do === 'height') height.value = seen.reading ?? null;
       if (action.do === 'try') tried.value = seen.tried ?? null;
     },
@@ -80,7 +82,10 @@ export function useBench(job: PracticeJob): BenchDesk | null {
     outcome,
     needle: computed(() => hand.shown.value.watch(on.value)),
     coupled: computed(() => hand.scene.value.attachment.engaged),
-    measure: (fromEnd) => void hand.act({ do: 'measure', at: bench.out - fromEnd, side: bench.side }),
+    measure: (fromEnd, by = 'measure') =>
+      void hand.act({ do: by, at: bench.out - fromEnd, side: bench.side }),
+    overRound: (diameter, blocks) =>
+      void hand.act(bench.side === 'inside' ? { do: 'ball', diameter } : { do: 'rollers', diameter, blocks }),
     tryGauge: () => gauge && void hand.act({ do: 'try', ...gauge }),
     cloth: () => gauge && void hand.act(clothOver(gauge)),
     finish() {
@@ -110,4 +115,6 @@ function foundIn(records: readonly KeptRecord[], height: number | null): Partial
   };
 }
 const clothOver = ({ from, to }: GaugeTry): LatheAction => ({ do: 'cloth', from, to });
-const TAKINGS: ReadonlySet<LatheAction['do']> = new Set(['indicate', 'measure', 'try', 'height']);
+/** What is read off a micrometer, across the metal or across what lies against it. */
+const SIZES: ReadonlySet<LatheAction['do']> = new Set(['measure', 'rule', 'ball', 'rollers']);
+const TAKINGS: ReadonlySet<LatheAction['do']> = new Set([...SIZES, 'indicate', 'try', 'height']);

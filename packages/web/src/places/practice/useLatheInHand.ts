@@ -1,8 +1,9 @@
 import { runStory, type Knob, type RunStory } from '@anello/core/practice';
 import type { Chips, LatheAction, Scene, Seen, VirtualLathe } from '@anello/core/virtual-lathe';
-import { tryOnScopeDispose, useEventListener, useRafFn } from '@vueuse/core';
+import { tryOnScopeDispose, useEventListener, useRafFn, useTimeoutFn } from '@vueuse/core';
 import { computed, ref, shallowRef, triggerRef, type ComputedRef, type Ref, type ShallowRef } from 'vue';
 import type { HeldRun } from '../../data/practice/done';
+import { useCutSound } from './useCutSound';
 import { turnedIn, useReplay, type Replay } from './useReplay';
 
 /** A lathe that is worked by hand on the screen: what is done to it, what is seen of that, and the run held over a reload. */
@@ -16,6 +17,8 @@ export interface LatheInHand {
   readonly chatters: Ref<boolean>;
   readonly minutes: ComputedRef<number>;
   readonly turning: ComputedRef<boolean>;
+  /** The cut is heard. */
+  readonly sound: Ref<boolean>;
   readonly feeding: Ref<1 | 0 | -1>;
   /** How far what has no dial was turned so far. */
   readonly turned: ComputedRef<Readonly<Record<string, number>>>;
@@ -41,6 +44,8 @@ const FASTER = 8;
 /** The carriage is stopped short of the jaws, and past the end of the work. */
 const STOP = 6;
 const BEYOND = 25;
+/** What a click of a handle cuts is heard so long, ms. */
+const HEARD_FOR = 160;
 /** Longer than this after a frame is not fed for, ms. */
 const LONGEST_FRAME = 50;
 
@@ -62,7 +67,10 @@ export function useLatheInHand({ begin, run, done }: LatheTaken): LatheInHand {
   const ready = ref(run === null);
 
   const look = (seen: Seen): void => {
-    if (seen.chips) [chips.value, chatters.value] = [seen.chips.seen, seen.chips.chatters];
+    if (!seen.chips) return;
+    [chips.value, chatters.value] = [seen.chips.seen, seen.chips.chatters];
+    moving.value = true;
+    quiet.start();
   };
   function take(action: LatheAction): Seen {
     const seen = lathe.act(action);
@@ -77,6 +85,11 @@ export function useLatheInHand({ begin, run, done }: LatheTaken): LatheInHand {
     triggerRef(shown);
     return seen;
   }
+  /** The spindle stands, or nothing is moved: there is nothing to be heard. */
+  const moving = ref(false);
+  const quiet = useTimeoutFn(() => (moving.value = false), HEARD_FOR, { immediate: false });
+  const heard = computed(() => (moving.value ? chips.value : 'none'));
+  const sound = useCutSound(heard, chatters);
   const replay = useReplay(begin, () => lathe.log, shown, look);
 
   if (run) {
@@ -103,6 +116,7 @@ export function useLatheInHand({ begin, run, done }: LatheTaken): LatheInHand {
     scene,
     chips,
     chatters,
+    sound,
     feeding,
     turned,
     replay,
