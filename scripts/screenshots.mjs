@@ -65,15 +65,22 @@ const VIEWS = [
   },
   {
     name: 'practice',
-    url: '/practice/to-size?lathe=5',
+    url: '/practice/compound?lathe=7',
     act: async (page) => {
-      const cross = page.getByRole('spinbutton', { name: 'Cross-slide, handle' });
-      await cross.focus();
-      for (let i = 0; i < 69; i++) await page.keyboard.press('PageUp');
-      await page.getByRole('button', { name: '◀ Feed' }).click();
-      await page.getByText('chips: it is cutting').waitFor();
-      await page.waitForTimeout(4000);
-      await page.getByRole('button', { name: '◀ Feed' }).click();
+      const press = (name) => page.getByRole('button', { name, exact: true }).click();
+      await press('Scale');
+      await page.getByLabel('Compound to, by its scale').fill('8');
+      await press('Set it');
+      await press('Done');
+      await press('Indicator');
+      await press('Zero both here');
+      for (let station = 1; station <= 2; station++) {
+        for (let i = 0; i < 8; i++) await press('Compound’s handle +1.00 mm');
+        await page.waitForTimeout(300);
+        await page.locator('#reading').press('Space');
+        await page.waitForTimeout(300);
+      }
+      await page.locator('.scroller').evaluate((one) => one.scrollTo(0, 0));
     },
   },
   { name: 'lost', url: '/lost', act: (page) => page.locator('.cause').first().click() },
