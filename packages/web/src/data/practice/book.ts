@@ -26,6 +26,31 @@ export async function putPracticeJob(job: PracticeJob): Promise<void> {
   }
 }
 
+/** Every practice job that is not ended, the one worked last first. */
+export async function openPracticeJobs(): Promise<readonly PracticeJob[]> {
+  const all = (await (await bench()).getAll('practice')) as PracticeJob[];
+  return all.filter(({ ended }) => !ended).sort((a, b) => b.row.updatedAt.localeCompare(a.row.updatedAt));
+}
+
+let last: Promise<unknown> = Promise.resolve();
+/** Changes a practice job as it stands now: one change waits for the one before it, so that none is lost. */
+export function changePracticeJob(
+  id: string,
+  change: (job: PracticeJob) => PracticeJob,
+): Promise<PracticeJob> {
+  const done = last.then(async () => {
+    const next = change(await practiceJob(id));
+    await putPracticeJob(next);
+    return next;
+  });
+  last = done.catch(() => undefined);
+  return done;
+}
+
+/** It was said to be done. */
+export const endPracticeJob = (id: string): Promise<PracticeJob> =>
+  changePracticeJob(id, (job) => ({ ...job, ended: true }));
+
 type Answering = (match: RegExpExecArray, body: never) => Promise<unknown>;
 const ID = '([^/?]+)';
 const ROUTES: readonly (readonly [string, RegExp, Answering])[] = [
@@ -53,16 +78,19 @@ const viewOf = ({ row, records }: PracticeJob): JobView =>
   ({ job: row, records: [...records], next: null }) as JobView;
 
 async function save(id: string, { document }: { document: JobDocument }): Promise<JobRow> {
-  const job = await practiceJob(id);
-  const row = { ...job.row, version: job.row.version + 1, updatedAt: new Date().toISOString(), document };
-  await putPracticeJob({ ...job, row });
+  const { row } = await changePracticeJob(id, (job) => ({
+    ...job,
+    row: { ...job.row, version: job.row.version + 1, updatedAt: new Date().toISOString(), document },
+  }));
   return row;
 }
 
 /** The same row sent twice is one. */
 async function keep(record: KeptRecord): Promise<unknown> {
-  const job = await practiceJob(record.jobId);
-  if (!job.records.some(({ id }) => id === record.id))
-    await putPracticeJob({ ...job, records: [...job.records, record] });
+  await changePracticeJob(record.jobId, (job) =>
+    job.records.some(({ id }) => id === record.id)
+      ? job
+      : { ...job, records: [...job.records, record], row: { ...job.row, updatedAt: record.at } },
+  );
   return record;
 }

@@ -3,6 +3,7 @@ import { angle } from '@anello/core/figure';
 import { DEVICE_NAMES } from '@anello/core/machine';
 import { computed } from 'vue';
 import { useJobModel } from '../model/useJobModel';
+import { isPractice } from '../../data/practice/names';
 import { useJob } from '../../data/stores/job';
 import { useLive } from '../../data/live';
 import { useOutbox } from '../../data/stores/outbox';
@@ -55,7 +56,7 @@ const day = (at: string): string =>
         >
         <template v-else> · nothing set</template>
       </span>
-      <NotesBox />
+      <NotesBox v-if="!isPractice(job.id)" />
       <WhoBox />
       <span class="units" role="group" aria-label="Units">
         <button class="plain" :aria-pressed="preferences.units === 'mm'" @click="preferences.units = 'mm'">

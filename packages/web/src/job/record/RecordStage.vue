@@ -17,6 +17,7 @@ import { useHeld } from '../../data/useHeld';
 import VerdictPanel from '../shared/VerdictPanel.vue';
 import StillSetRow from './StillSetRow.vue';
 import TakeAway from './TakeAway.vue';
+import { isPractice } from '../../data/practice/names';
 import { useJob } from '../../data/stores/job';
 import { useOutbox } from '../../data/stores/outbox';
 import { useScreen } from '../../data/stores/screen';
@@ -246,7 +247,7 @@ useStageScreen({
         :past="false"
         :has-taper="false"
       />
-      <TakeAway :piece="shown" />
+      <TakeAway v-if="!isPractice(job.id)" :piece="shown" />
       <StillSetRow v-if="machine" :machine="machine" />
       <NoticeText
         >What the lathe is still set to stays on the rack until somebody says it was disturbed.</NoticeText

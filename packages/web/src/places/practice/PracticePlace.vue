@@ -10,12 +10,14 @@ import {
   type PieceId,
   type PracticeId,
 } from '@anello/core/practice';
-import { computed, ref, watch } from 'vue';
+import { computed, onMounted, ref, shallowRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import PhraseText from '../../ui/PhraseText.vue';
 import RunsChart from './RunsChart.vue';
 import PracticeRun from './PracticeRun.vue';
 import { pieceJob } from './pieces';
+import { openPracticeJobs } from '../../data/practice/book';
+import type { PracticeJob } from '../../data/practice/kept';
 import { beginPractice } from '../../data/practice/begin';
 import FreePlay from './FreePlay.vue';
 import { useRuns } from './runs';
@@ -50,6 +52,9 @@ watch(piece, (id) => id && void begin(id), { immediate: true });
 const SHOWN = 40;
 const toldOf = (id: PracticeId) =>
   PIECE_IDS.includes(id as PieceId) ? pieceOf(id as PieceId) : exerciseOf(id as ExerciseId);
+/** Jobs left in the middle: their lathes stand as they were. */
+const left = shallowRef<readonly PracticeJob[]>([]);
+onMounted(async () => (left.value = await openPracticeJobs()));
 const rows = computed(() =>
   CRAFT.map((id) => {
     const mine = runs.of(id);
@@ -79,6 +84,12 @@ const rows = computed(() =>
       </p>
       <v-btn to="/practice/job">Try a job of the rack first</v-btn>
     </header>
+    <section v-if="left.length" class="left" aria-label="Left in the middle">
+      <h2>Still on the lathe</h2>
+      <router-link v-for="job in left" :key="job.id" :to="`/job/${job.id}`" class="sheet">{{
+        job.row.document.title
+      }}</router-link>
+    </section>
     <ol class="list">
       <li v-for="(row, i) in rows" :key="row.exercise.id" class="sheet">
         <router-link :to="`/practice/${row.exercise.id}`" class="open">
@@ -100,6 +111,21 @@ const rows = computed(() =>
 </template>
 
 <style scoped>
+.left {
+  max-width: 980px;
+  margin-bottom: 12px;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+.left h2 {
+  font-size: 17px;
+  font-weight: 650;
+}
+.left a {
+  padding: 12px 16px;
+}
 .list {
   margin: 0;
   padding: 0;

@@ -5,7 +5,7 @@ import { PIECE_IDS, pieceOf, type PieceId } from '@anello/core/practice';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { request } from '../../data/api';
 import { bench as store } from '../../data/db';
-import { answered, practiceJob } from '../../data/practice/book';
+import { answered, endPracticeJob, openPracticeJobs, practiceJob } from '../../data/practice/book';
 import { practiceAnsweredBy } from '../../data/practice/answers';
 import { isOfPractice, practiceOf, shopsOwn } from '../../data/practice/names';
 import { stamp } from '../../data/stamp';
@@ -74,6 +74,22 @@ describe('a practice job', () => {
     expect(shop.machines).toEqual([]);
     await vi.waitFor(async () => expect(await (await store()).count('outbox')).toBe(0));
     expect(reached.mock.calls.filter(([url]) => String(url).includes('settings'))).toEqual([]);
+  });
+  it('loses nothing of what is kept and changed at once, and ends as it then stands', async () => {
+    const id = await begin('shank');
+    const { job } = await request<JobView>('GET', `/api/jobs/${id}`);
+    const note = (text: string) => ({ ...stamp(), jobId: id, piece: 1, body: { kind: 'note', text } });
+    expect((await openPracticeJobs()).map((one) => one.id)).toEqual([id]);
+    await Promise.all([
+      request('POST', '/api/records', note('one')),
+      request('PUT', `/api/jobs/${id}`, { version: 1, document: { ...job.document, note: 'Mine.' } }),
+      request('POST', '/api/records', note('two')),
+      endPracticeJob(id),
+    ]);
+    const now = await practiceJob(id);
+    expect(now.records.map(({ body }) => (body as { text: string }).text)).toEqual(['one', 'two']);
+    expect([now.row.document.note, now.ended]).toEqual(['Mine.', true]);
+    expect(await openPracticeJobs()).toEqual([]);
   });
   it('goes by names nothing of the shop has', () => {
     expect(isOfPractice('/api/jobs/practice-1', undefined)).toBe(true);

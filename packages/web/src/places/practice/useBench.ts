@@ -5,7 +5,7 @@ import type { KeptRecord } from '@anello/core/job';
 import { shapeStory } from '@anello/core/memory';
 import { computed, ref, shallowRef, type ComputedRef, type Ref } from 'vue';
 import { heldRun } from '../../data/practice/done';
-import { putPracticeJob } from '../../data/practice/book';
+import { endPracticeJob } from '../../data/practice/book';
 import type { PracticeJob } from '../../data/practice/kept';
 import { latheOf, useShop } from '../../data/stores/shop';
 import { useJob } from '../../data/stores/job';
@@ -97,7 +97,7 @@ export function useBench(job: PracticeJob): BenchDesk | null {
         found: foundIn(kept.records, height.value),
         story: hand.story(bench.gone),
       };
-      void putPracticeJob({ ...job, ended: true });
+      void endPracticeJob(job.id);
       if (!job.exercise || job.ended) return;
       const minutes = hand.lathe.seconds / 60;
       const takings = hand.lathe.log.filter(({ do: did }) => TAKINGS.has(did)).length;
