@@ -47,7 +47,7 @@ export function useTaking(ready: () => boolean, take: (figure: number) => void):
   }
 
   const { off } = wire.onReading(({ axis, moment, pressed }) => {
-    if (axis !== inUse.axisOf('reading')?.id) return;
+    if (axis !== inUse.idOf('reading')) return;
     if (pressed) return void (ready() && takeNow());
     if (inUse.chosen.rest > 0) lookForRest(moment.time);
   });

@@ -37,8 +37,9 @@ export const useInUse = defineStore('in-use', () => {
 
   /** In the place of what is chosen while a practice lathe is worked: what is chosen stays as it is. */
   const lent = shallowRef<Partial<Record<Role, string>>>({});
+  const idOf = (role: Role): string | null => lent.value[role] ?? chosen.value[role];
   const axisOf = (role: Role): Axis | null => {
-    const id = lent.value[role] ?? chosen.value[role];
+    const id = idOf(role);
     return id === null ? null : (wire.axes.get(id) ?? null);
   };
   const useOf = (axis: string): InstrumentUse => ({
@@ -63,6 +64,8 @@ export const useInUse = defineStore('in-use', () => {
     chosen,
     change,
     lent,
+    /** Which axis is in use, heard yet or not. */
+    idOf,
     axisOf,
     useOf,
     /** What the instrument in use shows now as a figure, mm or degrees; null while none does. */

@@ -28,13 +28,13 @@ const since = ref(wire.now());
 const TURN = 40;
 
 const { off } = wire.onReading(({ axis, moment }) => {
-  if (axis !== inUse.axisOf('reading')?.id) return;
+  if (axis !== inUse.idOf('reading')) return;
   const seen = inUse.since('reading', Math.max(since.value, moment.time - TURN)).map(({ value }) => value);
   swing.value = swingOf(seen, 2 * props.resolution);
 });
 onScopeDispose(off);
 watch(
-  () => inUse.axisOf('reading')?.id,
+  () => inUse.idOf('reading'),
   () => begin(),
 );
 function begin(): void {
