@@ -6,8 +6,8 @@ import type { Shaken } from '../evidence/evidence';
 /** Lengths mm, angles rad, z from the chuck's face toward the tailstock, x from the axis toward the operator. */
 export type HandleId = 'carriage' | 'cross' | 'compound';
 export type DeviceId = 'attachment' | 'compound' | 'tailstock';
-/** What an indicator in the tool post runs on. */
-export type Against = 'work' | 'bore' | 'test-bar' | 'master';
+/** What an indicator runs on from the tool post; on the tailstock's barrel it stands on the bed. */
+export type Against = 'work' | 'bore' | 'test-bar' | 'master' | 'barrel';
 
 /** Everything that is done at the lathe: a run is the list of them, and the same list does the same again. */
 export type LatheAction =

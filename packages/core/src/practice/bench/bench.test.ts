@@ -80,6 +80,62 @@ describe('a sound lathe set by its scale', () => {
   });
 });
 
+describe('an indicator beside a job', () => {
+  it.each([
+    ['attachment', shank('attachment', 'set')],
+    ['compound', shank('compound', 'set')],
+    ['tailstock', shank('tailstock', 'set')],
+    ['compound', bore('set')],
+  ] as const)(
+    'reads more as the %s climbs, by the cone’s own slope; plus where it is too steep for a master',
+    (_, work) => {
+      const bench = benchOf(work);
+      const lathe = bench.begin(8, 0);
+      const { halfAngle, workLength } = work.task;
+      const wanted =
+        work.way === 'tailstock' ? tailstockSetOver({ workLength, halfAngle }).setOver : halfAngle;
+      lathe.act(bench.scale!.set(wanted));
+      const slide = work.way === 'compound' ? 'compound' : 'carriage';
+      const run = (by: number): void =>
+        void lathe.act({ do: 'turn', handle: slide, by: slide === 'compound' ? by : -by });
+      run(-20);
+      if (bench.couples) lathe.act({ do: 'engage', on: true });
+      run(20);
+      const climbs = (on: 'test-bar' | 'master'): number => {
+        const from = lathe.watch(on);
+        run(30);
+        const climbed = bench.sense(on) * (lathe.watch(on) - from);
+        run(-34);
+        run(4);
+        return climbed;
+      };
+      const along = work.way === 'compound' ? Math.sin(halfAngle) : Math.tan(halfAngle);
+      // By the scale alone it stands some minutes of arc off.
+      expect(Math.abs(climbs('test-bar') - 30 * along)).toBeLessThan(0.15);
+      const flat = climbs('master');
+      expect(Math.abs(flat)).toBeLessThan(0.15);
+      const end = bench.knobs.find(({ id }) => id === 'bar')!;
+      lathe.act(end.turn(1));
+      expect(climbs('master') - flat).toBeGreaterThan(0.1);
+    },
+  );
+});
+
+describe('a tailstock', () => {
+  it('is read on its barrel as it goes across, wherever the tool stands', () => {
+    const bench = benchOf(shank('tailstock', 'set'));
+    expect(bench.needleOn[0]).toBe('barrel');
+    const lathe = bench.begin(9, 0);
+    lathe.act({ do: 'zero', of: 'needle', on: 'barrel' });
+    lathe.act({ do: 'nudge', device: 'tailstock', by: 1.5 });
+    const seen = lathe.act({ do: 'indicate', on: 'barrel' }).reading!;
+    expect(seen).toBeCloseTo(1.5, 2);
+    lathe.act({ do: 'turn', handle: 'carriage', by: -30 });
+    lathe.act({ do: 'turn', handle: 'cross', by: 3 });
+    expect(lathe.act({ do: 'indicate', on: 'barrel' }).reading).toBeCloseTo(seen, 2);
+  });
+});
+
 describe('a piece', () => {
   it('of a shank, cut to its line at its angle, is right; a pass more and it is past', () => {
     const work = shank('attachment', 'made');

@@ -35,6 +35,11 @@ export interface Bench {
   readonly raise: Knob | null;
   /** What the indicator can be put on, what is usual first. */
   readonly needleOn: readonly Against[];
+  /**
+   * Which way the indicator counts where it stands: set up so that a slide that climbs as the cone does reads more, and one that
+   * is steeper than a master reads plus.
+   */
+  sense(on: Against): 1 | -1;
   /** A scale to set a device by, and what it shows. */
   readonly scale: {
     readonly title: string;

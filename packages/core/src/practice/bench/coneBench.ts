@@ -6,7 +6,7 @@ import { tailstockSetOver } from '../../ways/tailstockSetOver';
 import { makeVirtualLathe, type VirtualLathe } from '../../virtual-lathe/makeVirtualLathe';
 import type { FaultId } from '../../virtual-lathe/faults/registry';
 import type { Knob, Outcome } from '../exercise';
-import { CARRIAGE, CROSS, compoundHandle, deviceEnd, HEIGHT } from '../knobs';
+import { CARRIAGE, CROSS, compoundHandle, deviceEnd, HEIGHT, SPINDLE } from '../knobs';
 import type { Bench, WorkTried } from './bench';
 import { coneTruth, type ConePlace } from './conePlace';
 
@@ -57,12 +57,13 @@ const ABOUT: Readonly<Record<Device, readonly FaultId[]>> = {
 const KNOBS: Readonly<Record<Device, (lathe: Lathe) => readonly Knob[]>> = {
   attachment: (lathe) => [
     deviceEnd('attachment', 'Bar’s end, steeper', lathe.attachment?.pivotLength ?? REACH),
+    SPINDLE,
   ],
   compound: (lathe) => [
     compoundHandle(lathe),
     deviceEnd('compound', 'Compound, steeper', lathe.compound?.handleReach ?? REACH),
   ],
-  tailstock: () => [deviceEnd('tailstock', 'Tailstock across, more', 0)],
+  tailstock: () => [deviceEnd('tailstock', 'Tailstock across, more', 0), SPINDLE],
 };
 
 const SCALES: Readonly<Record<Device, { readonly title: string; readonly shows: 'angle' | 'length' }>> = {
@@ -96,7 +97,14 @@ export function coneBench(work: ConeTried, lathe: Lathe): Bench {
   return {
     knobs: [CARRIAGE, CROSS, ...KNOBS[way](lathe)],
     raise: HEIGHT,
-    needleOn: ['test-bar', external ? 'work' : 'bore', 'master'],
+    needleOn: [
+      ...(way === 'tailstock' ? (['barrel'] as const) : []),
+      'test-bar',
+      external ? 'work' : 'bore',
+      'master',
+    ],
+    // Outside, the tool goes away from what it stands on as it climbs; in a bore it comes nearer.
+    sense: (on) => (external && (on === 'test-bar' || on === 'master') ? -1 : 1),
     scale: {
       ...SCALES[way],
       set: (to) => ({ do: 'set', device: way, to: way === 'compound' ? sign * to : to }),

@@ -19,6 +19,7 @@ export function throwBench(work: ThrowTried, lathe: Lathe): Bench {
     knobs: [SPINDLE, jaw(1), jaw(2), jaw(3), jaw(4), CARRIAGE, CROSS],
     raise: null,
     needleOn: ['work'],
+    sense: () => 1,
     scale: null,
     cone: null,
     side: 'outside',

@@ -4,7 +4,8 @@ import { FAULT_KINDS, type FaultId } from '../../virtual-lathe/faults/registry';
 import type { PieceExercise, PieceId } from './piece';
 
 const DEGREE = Math.PI / 180;
-const MORSE = { largeDiameter: 24.1, halfAngle: Math.atan(1 / 40), length: 84 } as const;
+/** A No. 3 Morse shank, to the length of its cone: ISO 296. */
+const MORSE = { largeDiameter: 24.076, halfAngle: Math.atan(1 / 19.922 / 2), length: 86 } as const;
 const SEAT = { largeDiameter: 26, halfAngle: 8 * DEGREE, length: 24 } as const;
 
 /** In the order of the craft. A new one is an entry here. */
@@ -27,7 +28,7 @@ const PIECES: Readonly<Record<PieceId, Omit<PieceExercise, 'id'>>> = {
     school: 'setting-gauge',
     until: 'set',
     finds: 'tailstockOff',
-    cone: { member: 'external', ...MORSE, besides: { diameter: 24.1, length: 46 }, standOff: 0.3 },
+    cone: { member: 'external', ...MORSE, besides: { diameter: 24, length: 44 }, standOff: 0.3 },
   },
   master: {
     title: 'Copy a master',
@@ -42,7 +43,7 @@ const PIECES: Readonly<Record<PieceId, Omit<PieceExercise, 'id'>>> = {
   shank: {
     title: 'Bring a shank to its line',
     goal: [
-      'Turn a shank of 1 in 20 until its sleeve stands within ',
+      'Turn a No. 3 Morse shank until its sleeve stands within ',
       length(0.3, 0.01),
       ' of its line, and never past it.',
     ],

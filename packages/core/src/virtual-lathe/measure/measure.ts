@@ -11,13 +11,14 @@ const TEST_BAR = 15;
 
 /** What the needle of an indicator in the tool post stands on: larger is nearer. */
 function standsOn(state: LatheState, on: Against): number {
+  if (on === 'barrel') return state.setOver;
   const { z, x } = state.at;
   const swing = (state.faults.spindle / 2) * Math.cos(state.spindleAt);
   const surface = SURFACES[on](state, z);
   // In a bore the wall comes nearer as it is smaller.
   return (on === 'bore' ? -1 : 1) * (state.axis(z) + surface + swing - x);
 }
-const SURFACES: Readonly<Record<Against, (state: LatheState, z: number) => number>> = {
+const SURFACES: Readonly<Record<Exclude<Against, 'barrel'>, (state: LatheState, z: number) => number>> = {
   'test-bar': () => TEST_BAR,
   master: ({ master }, z) => (master ? master.radius + (z - master.z) * master.slope : TEST_BAR),
   work: (state, z) => surfaceAt(state, 'work', z),

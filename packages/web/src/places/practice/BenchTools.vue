@@ -22,6 +22,7 @@ const MEANS: Readonly<Record<Against, string>> = {
   work: 'The work',
   bore: 'The bore',
   master: 'A master',
+  barrel: 'The barrel',
 };
 const TOOLS = computed<{ value: InHand; title: string }[]>(() => [
   { value: 'indicator', title: 'Indicator' },
@@ -168,8 +169,9 @@ function set(): void {
 }
 .pick > * {
   flex: 1 1 auto;
-  padding: 0 6px;
+  padding: 0 4px;
   min-width: 0;
+  font-size: 15px;
 }
 .pick [aria-pressed='true'] {
   background: var(--ink);

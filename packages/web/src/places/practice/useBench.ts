@@ -80,7 +80,7 @@ export function useBench(job: PracticeJob): BenchDesk | null {
     height,
     tried,
     outcome,
-    needle: computed(() => hand.shown.value.watch(on.value)),
+    needle: computed(() => bench.sense(on.value) * hand.shown.value.watch(on.value)),
     coupled: computed(() => hand.scene.value.attachment.engaged),
     measure: (fromEnd, by = 'measure') =>
       void hand.act({ do: by, at: bench.out - fromEnd, side: bench.side }),
