@@ -1,7 +1,6 @@
-import { length } from '../../figure/figure';
 import { makeVirtualLathe } from '../../virtual-lathe/makeVirtualLathe';
 import type { Lathe } from '../../machine/lathe';
-import { standsOff, UNSEEN } from '../exercises/inFourJaw';
+import { judgeThrow } from '../exercises/inFourJaw';
 import { CARRIAGE, CROSS, jaw, SPINDLE } from '../knobs';
 import type { Bench, WorkTried } from './bench';
 
@@ -38,20 +37,6 @@ export function throwBench(work: ThrowTried, lathe: Lathe): Bench {
       return made;
     },
     gone: () => false,
-    judge(made) {
-      const stands = standsOff(made);
-      const inside = 2 * Math.abs(stands - work.throw) <= work.limit + UNSEEN;
-      return {
-        right: inside,
-        lines: [
-          {
-            what: 'Throw as it stands',
-            is: length(stands, 0.001),
-            wanted: [length(work.throw, 0.01), ', give or take ', length(work.limit / 2, 0.01)],
-            inside,
-          },
-        ],
-      };
-    },
+    judge: (made) => judgeThrow(made, { wanted: work.throw, limit: work.limit }),
   };
 }

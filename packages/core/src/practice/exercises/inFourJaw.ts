@@ -1,5 +1,6 @@
 import { makeVirtualLathe, type VirtualLathe } from '../../virtual-lathe/makeVirtualLathe';
-import type { Exercise } from '../exercise';
+import { length } from '../../figure/figure';
+import type { Exercise, Outcome } from '../exercise';
 import { jaw, SPINDLE } from '../knobs';
 
 /** The bar that is held, mm. */
@@ -22,6 +23,26 @@ export const IN_FOUR_JAW: Pick<Exercise, 'knobs' | 'reads' | 'cuts' | 'answer' |
     return lathe;
   },
 };
+
+/** Whether a bar stands at its throw: the needle's whole swing is twice what it is off by. */
+export function judgeThrow(
+  lathe: VirtualLathe,
+  { wanted, limit }: { readonly wanted: number; readonly limit: number },
+): Outcome {
+  const stands = standsOff(lathe);
+  const inside = 2 * Math.abs(stands - wanted) <= limit + UNSEEN;
+  return {
+    right: inside,
+    lines: [
+      {
+        what: 'Throw as it stands',
+        is: length(stands, 0.001),
+        wanted: [length(wanted, 0.01), ', give or take ', length(limit / 2, 0.01)],
+        inside,
+      },
+    ],
+  };
+}
 
 /** How far the bar's axis stands from the spindle's. */
 export function standsOff(lathe: VirtualLathe): number {

@@ -1,6 +1,6 @@
 import { length } from '../../figure/figure';
 import type { Exercise } from '../exercise';
-import { BAR, IN_FOUR_JAW, standsOff, UNSEEN } from './inFourJaw';
+import { BAR, IN_FOUR_JAW, judgeThrow } from './inFourJaw';
 
 /** The throw, and how far the whole swing may be from twice it, mm. */
 export const THROW = { wanted: 3, limit: 0.04, diameter: BAR.diameter } as const;
@@ -18,19 +18,5 @@ export const offAxis: Exercise = {
   ],
   why: 'An eccentric is only as long in its stroke as the throw it was turned at; the needle shows twice of it, and that is where the mistake is made.',
   about: ['jawLash', 'oval', 'lever'],
-  judge(lathe) {
-    const stands = standsOff(lathe);
-    const inside = 2 * Math.abs(stands - THROW.wanted) <= THROW.limit + UNSEEN;
-    return {
-      right: inside,
-      lines: [
-        {
-          what: 'Throw as it stands',
-          is: length(stands, 0.001),
-          wanted: [length(THROW.wanted, 0.01), ', give or take ', length(THROW.limit / 2, 0.01)],
-          inside,
-        },
-      ],
-    };
-  },
+  judge: (lathe) => judgeThrow(lathe, THROW),
 };
