@@ -1,4 +1,5 @@
 import { chromium, type Locator, type Page } from '@playwright/test';
+import { once } from 'node:events';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -17,7 +18,10 @@ export async function inBrowser<T>(
     return await work(page, `http://127.0.0.1:${port}`);
   } finally {
     await browser.close();
+    // It writes into its folder until it has gone.
+    const gone = once(server, 'exit');
     server.kill('SIGTERM');
+    await gone;
     rmSync(dataFolder, { recursive: true, force: true });
   }
 }

@@ -13,7 +13,6 @@ export const practiceFrames = (): Promise<Figure[]> =>
     await page.goto(`${address}/practice/to-size?lathe=5`, { waitUntil: 'networkidle' });
     const into = page.getByRole('button', { name: 'Cross-slide +0.10 mm' });
     for (let i = 0; i < 66; i++) await into.click();
-    await page.getByRole('button', { name: 'Start the spindle' }).click();
     await page.getByRole('button', { name: '◀ Feed' }).click();
     const frames = await page.evaluate(async (count) => {
       const found: number[] = [];
