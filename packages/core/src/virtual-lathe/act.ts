@@ -17,6 +17,10 @@ type Doing = {
   ) => Seen;
 };
 
+type Checking = {
+  readonly [K in LatheAction['do']]: (state: LatheState, action: Extract<LatheAction, { do: K }>) => void;
+};
+
 /** What each thing takes a practised hand, s, besides the time a slide needs. */
 const TAKES: Readonly<Partial<Record<LatheAction['do'], number>>> = {
   hold: 90,
@@ -47,6 +51,42 @@ const SCALE_READ = 0.12;
 const MARKS_READ = 0.02;
 /** A rule that leans shows the edge's height to this, mm, standard deviation. */
 const HEIGHT_READ = 0.03;
+/** As far as each can be set at all: rad, or mm of set-over. */
+const MOST_SET: Readonly<Record<DeviceId, number>> = {
+  attachment: Math.PI / 4,
+  compound: Math.PI / 2,
+  tailstock: 50,
+};
+/** Balls and rollers as they are to be had, mm. */
+const ROUNDS = { least: 1, most: 100 };
+function upTo(value: number, most: number, field: string, what: string): void {
+  if (Math.abs(finite(value, field)) > most)
+    throw new AnelloError('out-of-range', field, `${what} does not go so far.`);
+}
+function round(diameter: number): void {
+  if (!(finite(diameter, 'diameter') >= ROUNDS.least && diameter <= ROUNDS.most))
+    throw new AnelloError(
+      'out-of-range',
+      'diameter',
+      `Balls and rollers are had from ${ROUNDS.least} to ${ROUNDS.most} mm.`,
+    );
+}
+/** A place of the piece that stands out: the jaws hide the rest. */
+function standsOut({ held }: LatheState, { at }: { readonly at: number }): void {
+  if (held && !(finite(at, 'at') >= 0 && at <= held.out))
+    throw new AnelloError('out-of-range', 'at', 'The work does not stand out there.');
+}
+/** What a hand cannot do is refused before it takes any time: it is no part of the run. */
+const CHECKS: Partial<Checking> = {
+  set: (_, { device, to }) => upTo(to, MOST_SET[device], 'to', 'Its scale'),
+  measure: standsOut,
+  rule: standsOut,
+  ball: (_, { diameter }) => round(diameter),
+  rollers({ held }, { diameter, blocks }) {
+    round(diameter);
+    upTo(notNegative(blocks, 'blocks', 'The blocks'), held?.out ?? 0, 'blocks', 'The work');
+  },
+};
 /** A rule is read to this, mm. */
 const RULE = 0.25;
 const seenOf = (reading: number | null): Seen => (reading === null ? {} : { reading });
@@ -88,7 +128,7 @@ const DOING: Doing = {
     return {};
   },
   set: (state, _, { device, to }) => {
-    SETS[device](state, finite(to, 'to'));
+    SETS[device](state, to);
     return {};
   },
   nudge: (state, _, { device, by, pivotLength }) => {
@@ -120,19 +160,14 @@ const DOING: Doing = {
     return {};
   },
   height: (state) => ({ reading: state.height + HEIGHT_READ * state.normal() }),
-  measure: (state, _, { at, side, direction }) => ({ reading: across(state, at, side, direction ?? 0) }),
+  measure: (state, _, { at, side, direction }) => ({
+    reading: across(state, at, side, direction ?? 0),
+  }),
   rule: (state, _, { at, side }) => ({
     reading: Math.round(across(state, at, side, 0) / RULE) * RULE,
   }),
-  ball: (state, _, { diameter }) => seenOf(ballOver(state, positive(diameter, 'diameter', 'The ball'))),
-  rollers: (state, _, { diameter, blocks }) =>
-    seenOf(
-      overRollers(
-        state,
-        positive(diameter, 'diameter', 'The rollers'),
-        notNegative(blocks, 'blocks', 'The blocks'),
-      ),
-    ),
+  ball: (state, _, { diameter }) => seenOf(ballOver(state, diameter)),
+  rollers: (state, _, { diameter, blocks }) => seenOf(overRollers(state, diameter, blocks)),
   try: (state, _, { gauge, line, from, to }) => ({ tried: tryGauge(state, gauge, line, [from, to]) }),
   wait: (_, hands, { seconds }) => {
     hands.spend(Math.max(0, finite(seconds, 'seconds')));
@@ -142,6 +177,7 @@ const DOING: Doing = {
 
 /** Does one thing. Errors: out-of-range, not-finite. */
 export function actOn(state: LatheState, hands: Hands, action: LatheAction): Seen {
+  (CHECKS[action.do] as ((s: LatheState, a: LatheAction) => void) | undefined)?.(state, action);
   hands.spend(TAKES[action.do] ?? 0);
   const doing = DOING[action.do] as (s: LatheState, h: Hands, a: LatheAction) => Seen;
   return doing(state, hands, action);

@@ -358,3 +358,27 @@ describe('rounds against a cone', () => {
     expect(Math.abs(rule - 2 * outline('outside', at))).toBeLessThan(0.13);
   });
 });
+
+describe('what cannot be done', () => {
+  const ready = () => {
+    const lathe = makeVirtualLathe({ seed: 3, level: 0 });
+    lathe.act({ do: 'hold', by: 'three-jaw', blank: { diameter: 30, length: 140 }, out: 100 });
+    return lathe;
+  };
+  it.each<[string, LatheAction]>([
+    ['to', { do: 'set', device: 'compound', to: 1e9 }],
+    ['to', { do: 'set', device: 'tailstock', to: -400 }],
+    ['at', { do: 'measure', at: 1e6, side: 'outside' }],
+    ['at', { do: 'rule', at: -3, side: 'outside' }],
+    ['diameter', { do: 'ball', diameter: 1e-9 }],
+    ['diameter', { do: 'rollers', diameter: 1e9, blocks: 0 }],
+    ['blocks', { do: 'rollers', diameter: 10, blocks: 1e6 }],
+    ['to', { do: 'set', device: 'attachment', to: NaN }],
+  ])('is refused at %s, and is no part of the run', (field, action) => {
+    const lathe = ready();
+    expect(() => lathe.act(action)).toThrow(expect.objectContaining({ field }));
+    expect(lathe.log).toHaveLength(1);
+    // Nor does it take time.
+    expect(lathe.seconds).toBe(ready().seconds);
+  });
+});

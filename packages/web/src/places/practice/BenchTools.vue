@@ -5,6 +5,7 @@ import type { Entry } from '@anello/contract';
 import type { Against, Tried } from '@anello/core/virtual-lathe';
 import { computed, ref } from 'vue';
 import FigureText from '../../ui/FigureText.vue';
+import NoticeText from '../../ui/NoticeText.vue';
 import PhraseText from '../../ui/PhraseText.vue';
 import QuantityField from '../../ui/QuantityField.vue';
 import PracticeNeedle from './PracticeNeedle.vue';
@@ -55,6 +56,7 @@ function set(): void {
 
 <template>
   <div class="tools">
+    <NoticeText v-if="hand.refused.value" tone="warn">{{ hand.refused.value }}</NoticeText>
     <div class="pick" role="group" aria-label="What is in hand">
       <v-btn
         v-for="{ value, title } in TOOLS"

@@ -153,6 +153,17 @@ describe('the practice lathe beside a job', () => {
     bored.overRound(50, 0);
     expect(bored.measured.value).toBeGreaterThan(40);
   });
+  it('says what cannot be done, does not do it, and goes on', async () => {
+    const { desk } = await atBench('shank');
+    const done = desk.hand.lathe.log.length;
+    desk.measure(-5);
+    expect(desk.hand.refused.value).toContain('does not stand out there');
+    desk.hand.act(desk.bench.scale!.set(1e6));
+    expect(desk.hand.refused.value).toContain('does not go so far');
+    expect(desk.hand.lathe.log).toHaveLength(done);
+    desk.measure(10);
+    expect([desk.hand.refused.value, desk.hand.lathe.log.length]).toEqual(['', done + 1]);
+  });
   it('ends with the truth, is kept as a run of its exercise once, and stands still', async () => {
     const { desk } = await atBench('master');
     const { found: runs } = within(() => useRuns());

@@ -1,3 +1,4 @@
+import { AnelloError } from '@anello/core/basics';
 import { runStory, type Knob, type RunStory } from '@anello/core/practice';
 import type { Chips, LatheAction, Scene, Seen, VirtualLathe } from '@anello/core/virtual-lathe';
 import { tryOnScopeDispose, useEventListener, useRafFn, useTimeoutFn } from '@vueuse/core';
@@ -25,6 +26,8 @@ export interface LatheInHand {
   readonly replay: Replay;
   /** What was done before a reload is done again; until then nothing can be done. */
   readonly ready: Ref<boolean>;
+  /** Why what was asked for last cannot be done; empty where it was done. */
+  readonly refused: Ref<string>;
   act(action: LatheAction): Seen;
   /** What a knob shows. */
   shows(knob: Knob): number;
@@ -65,6 +68,7 @@ export function useLatheInHand({ begin, run, done }: LatheTaken): LatheInHand {
   const feeding = ref<1 | 0 | -1>(0);
   const ended = ref(false);
   const ready = ref(run === null);
+  const refused = ref('');
 
   const look = (seen: Seen): void => {
     if (!seen.chips) return;
@@ -80,7 +84,15 @@ export function useLatheInHand({ begin, run, done }: LatheTaken): LatheInHand {
   }
   function act(action: LatheAction): Seen {
     if (ended.value || !ready.value) return {};
-    const seen = take(action);
+    refused.value = '';
+    let seen: Seen;
+    try {
+      seen = take(action);
+    } catch (error) {
+      if (!(error instanceof AnelloError)) throw error;
+      refused.value = error.message;
+      return {};
+    }
     run?.add(action);
     triggerRef(shown);
     return seen;
@@ -121,6 +133,7 @@ export function useLatheInHand({ begin, run, done }: LatheTaken): LatheInHand {
     turned,
     replay,
     ready,
+    refused,
     act,
     minutes: computed(() => shown.value.seconds / 60),
     turning: computed(() => scene.value.turns > 0),
