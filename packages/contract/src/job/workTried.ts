@@ -1,11 +1,10 @@
+import { usualThrowLimit } from '@anello/core/eccentric';
 import type { WorkTried } from '@anello/core/practice';
+import { PRACTICE_LATHE } from '@anello/core/virtual-lathe';
 import { DEVICES, type Device } from '@anello/core/machine';
 import { eccentricOfJob, taperOfJobIfComplete } from './toCore';
 import type { JobDocument } from './schema';
 import { shapesOf, workOf } from './work/shapes';
-
-/** The swing that is good enough where the job does not say, mm. */
-const USUAL_LIMIT = 0.04;
 
 /**
  * A shape of a job as it is worked at the practice lathe, by the way that is chosen for it or the one named; null where the
@@ -25,7 +24,7 @@ export function workTried(
   return {
     kind: 'throw',
     throw: part.throw,
-    limit: limit?.value ?? USUAL_LIMIT,
+    limit: limit?.value ?? usualThrowLimit(PRACTICE_LATHE.indicator),
     diameter: part.diameter,
     length: part.width,
   };

@@ -49,7 +49,7 @@ export function reseat(state: LatheState): void {
   state.turning = { outside: piece.begin('outside', -x, -y), inside: piece.begin('inside', -x, -y) };
 }
 
-/** Packed under jaw 1 the piece stands off by what narrow jaws make of it, and as far as any clamping leaves it. Errors: impossible. */
+/** Packed under jaw 1 the piece stands off by what narrow jaws make of it, and as far as any clamping leaves it. Errors: empty, out-of-range, impossible. */
 export function packPiece(state: LatheState, by: number): Seen {
   const { piece, held } = state;
   if (!piece || held?.by !== 'three-jaw')

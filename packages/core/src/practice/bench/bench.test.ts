@@ -121,6 +121,31 @@ describe('an indicator beside a job', () => {
   );
 });
 
+describe('what was found of a scale', () => {
+  it.each([
+    ['barAngle', shank('attachment', 'set')],
+    ['compoundAngle', shank('compound', 'set')],
+    ['compoundAngle', bore('set')],
+  ] as const)('is its %s, by what it was set to and where it was found to stand', (fault, work) => {
+    const bench = benchOf(work);
+    const lathe = bench.begin(4, 0, { [fault]: 0.003 });
+    const set = bench.scale!.set(work.task.halfAngle);
+    lathe.act(set);
+    const { attachmentAngle, compoundAngle } = lathe.reveal();
+    const stood = work.way === 'compound' ? Math.abs(compoundAngle) : attachmentAngle;
+    // What a scale is read to is in it as well.
+    const found = bench.found((set as { to: number }).to, stood)[fault]!;
+    expect(Math.abs(found - 0.003)).toBeLessThan(0.0075);
+    expect(found).toBeCloseTo(
+      work.way === 'compound' ? compoundAngle - (set as { to: number }).to : stood - work.task.halfAngle,
+      9,
+    );
+  });
+  it('is nothing of a tailstock', () => {
+    expect(benchOf(shank('tailstock', 'set')).found(3, 0.025)).toEqual({});
+  });
+});
+
 describe('a tailstock', () => {
   it('is read on its barrel as it goes across, wherever the tool stands', () => {
     const bench = benchOf(shank('tailstock', 'set'));

@@ -55,6 +55,10 @@ export interface Bench {
   readonly couples: boolean;
   /** Faults that this work is about: told first at the end. */
   readonly about: readonly FaultId[];
+  /** The slide that carries the tool along the shape. */
+  readonly runs: 'carriage' | 'compound';
+  /** What a device was off by its scale: set to that by it, it was found to stand at a half angle. */
+  found(scaleTo: number, stood: number): Partial<Record<FaultId, number>>;
   begin(seed: number, level: Level, faults?: Readonly<Partial<Record<FaultId, number>>>): VirtualLathe;
   judge(lathe: VirtualLathe): Outcome;
   /** Metal is gone that was wanted: no more can be made right. */

@@ -113,6 +113,16 @@ export function coneBench(work: ConeTried, lathe: Lathe): Bench {
     side,
     out,
     couples: way === 'attachment',
+    runs: way === 'compound' ? 'compound' : 'carriage',
+    found(scaleTo, stood) {
+      const off = stood - Math.abs(scaleTo);
+      // In a bore the compound is swung the other way: what makes it steeper there is less than nothing on its scale.
+      return way === 'tailstock'
+        ? {}
+        : way === 'compound'
+          ? { compoundAngle: sign * off }
+          : { barAngle: off };
+    },
     about: ABOUT[way],
     begin(seed, level, faults) {
       const made = makeVirtualLathe({ seed, level, lathe, ...(faults ? { faults } : {}) });

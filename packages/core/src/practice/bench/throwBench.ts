@@ -24,6 +24,8 @@ export function throwBench(work: ThrowTried, lathe: Lathe): Bench {
     side: 'outside',
     out,
     couples: false,
+    runs: 'carriage',
+    found: () => ({}),
     about: ['jawLash', 'oval', 'lever'],
     begin(seed, level, faults) {
       const made = makeVirtualLathe({ seed, level, lathe, ...(faults ? { faults } : {}) });

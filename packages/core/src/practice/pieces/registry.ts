@@ -73,7 +73,13 @@ const PIECES: Readonly<Record<PieceId, Omit<PieceExercise, 'id'>>> = {
   },
   seat: {
     title: 'Bring a seat to a stand-off',
-    goal: ['Bore a collet seat of 8° until its gauge stands within ', length(0.1, 0.01), ' of its line.'],
+    goal: [
+      'Bore a collet seat of ',
+      angle(SEAT.halfAngle),
+      ' until its gauge stands within ',
+      length(0.1, 0.01),
+      ' of its line.',
+    ],
     why: 'So steep a seat moves its gauge by three and a half for each one on diameter: little room, and little to read it by.',
     way: 'compound',
     school: 'indicator',

@@ -4,6 +4,10 @@ import { putPracticeJob } from './book';
 import type { HiddenLathe, PracticeJob } from './kept';
 import { PRACTICE, PRACTICE_LATHE_ID } from './names';
 
+const LATHES = 1e6;
+/** A lathe nobody knows. */
+export const anyLathe = (): number => 1 + Math.floor(Math.random() * LATHES);
+
 export type PracticeBegun = Pick<PracticeJob, 'feature' | 'until' | 'way' | 'exercise'> & {
   readonly hidden: HiddenLathe;
   /** What of the job's document it begins with. */

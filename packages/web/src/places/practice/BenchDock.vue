@@ -5,6 +5,7 @@ import { PIECE_IDS, pieceOf, type PieceId } from '@anello/core/practice';
 import NoticeText from '../../ui/NoticeText.vue';
 import PhraseText from '../../ui/PhraseText.vue';
 import { useKeys } from '../../ui/useKeys';
+import { useJob } from '../../data/stores/job';
 import type { PracticeJob } from '../../data/practice/kept';
 import BenchTools from './BenchTools.vue';
 import HandleDial from './HandleDial.vue';
@@ -17,6 +18,7 @@ import { useBenchWire } from './useBenchWire';
 /** The practice lathe under a practice job: worked by hand, while the job's own cards and reading bar say what to do. */
 const props = defineProps<{ job: PracticeJob }>();
 const router = useRouter();
+const kept = useJob();
 const desk = useBench(props.job);
 if (desk) useBenchWire(desk);
 /** On a phone the job has the whole screen until the lathe is wanted. */
@@ -32,7 +34,7 @@ const goal = PIECE_IDS.includes(props.job.exercise as PieceId)
   : null;
 /** The truth of one that was ended before is told again. */
 watch(
-  () => desk?.hand.ready.value,
+  () => desk?.hand.ready.value && kept.state === 'ready',
   (ready) => ready && props.job.ended && desk?.finish(),
   { immediate: true },
 );
@@ -143,6 +145,10 @@ useKeys({ l: () => (folded.value = !folded.value) });
   display: flex;
   flex-wrap: wrap;
   gap: 6px;
+}
+.switches [aria-pressed='true'] {
+  background: var(--ink);
+  color: var(--paper);
 }
 .push {
   flex: 1;

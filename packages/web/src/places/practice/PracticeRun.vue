@@ -246,6 +246,11 @@ h1 {
   flex-wrap: wrap;
   gap: 8px;
 }
+.switches [aria-pressed='true'],
+.do [aria-pressed='true'] {
+  background: var(--ink);
+  color: var(--paper);
+}
 .taken {
   margin: 0;
   padding: 0;

@@ -6,6 +6,7 @@ import { computed, watch, type ComputedRef } from 'vue';
 import { LOCAL } from '../../data/names';
 import { useOutbox } from '../../data/stores/outbox';
 import { newId } from '../../data/newId';
+import { anyLathe } from '../../data/practice/begin';
 import { usePreferences } from '../../data/stores/preferences';
 
 /** One run at the practice lathe: it is nobody's job, and no lathe's history. */
@@ -35,8 +36,6 @@ interface Begun {
   readonly seed: number;
   readonly level: PastRun['level'];
 }
-const LATHES = 1e6;
-const anyLathe = (): number => 1 + Math.floor(Math.random() * LATHES);
 
 export function useRuns(): Runs {
   const preferences = usePreferences();

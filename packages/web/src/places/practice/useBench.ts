@@ -1,8 +1,7 @@
 import { workTried } from '@anello/contract';
 import { benchOf, gaugeOfCone, type Bench, type GaugeTry } from '@anello/core/practice';
 import type { Against, FaultId, LatheAction, Tried } from '@anello/core/virtual-lathe';
-import type { KeptRecord } from '@anello/core/job';
-import { shapeStory } from '@anello/core/memory';
+import { ofKind, type KeptRecord } from '@anello/core/job';
 import { computed, ref, shallowRef, type ComputedRef, type Ref } from 'vue';
 import { heldRun } from '../../data/practice/done';
 import { endPracticeJob } from '../../data/practice/book';
@@ -94,7 +93,7 @@ export function useBench(job: PracticeJob): BenchDesk | null {
       outcome.value = {
         outcome: came,
         truth: hand.lathe.reveal(),
-        found: foundIn(kept.records, height.value),
+        found: foundIn(bench, hand.replay.done(), kept.records, height.value),
         story: hand.story(bench.gone),
       };
       void endPracticeJob(job.id);
@@ -106,11 +105,16 @@ export function useBench(job: PracticeJob): BenchDesk | null {
   };
 }
 /** What the job's own records, and a rule at the edge, say of what is hidden. */
-function foundIn(records: readonly KeptRecord[], height: number | null): Partial<Record<FaultId, number>> {
-  const story = shapeStory(records);
-  const scale = story?.setting?.scaleOff ?? null;
+function foundIn(
+  bench: Bench,
+  done: readonly LatheAction[],
+  records: readonly KeptRecord[],
+  height: number | null,
+): Partial<Record<FaultId, number>> {
+  const [nudge] = ofKind(records, 'nudge');
+  const set = done.filter((action) => action.do === 'set').at(-1);
   return {
-    ...(scale === null ? {} : { barAngle: -scale, compoundAngle: -scale }),
+    ...(nudge && set ? bench.found(set.to, nudge.body.fromHalfAngle) : {}),
     ...(height === null ? {} : { toolHeight: height }),
   };
 }

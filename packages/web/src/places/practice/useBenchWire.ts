@@ -22,9 +22,8 @@ export function useBenchWire({ bench, hand, inHand, needle, measured }: BenchDes
   const inUse = useInUse();
   /** Travel is counted along what carries the tool: toward the headstock it grows. */
   const travel = (): number => {
-    const slide = bench.scale?.shows === 'angle' && !bench.couples ? 'compound' : 'carriage';
-    const dial = hand.lathe.dial(slide);
-    return slide === 'carriage' ? -dial : dial;
+    const dial = hand.lathe.dial(bench.runs);
+    return bench.runs === 'carriage' ? -dial : dial;
   };
   const say = (instrument: string, value: number, pressed = false): void =>
     wire.takeOwn({

@@ -11,10 +11,10 @@ import { whyNotTried } from '@anello/core/practice';
 import { DEVICES, type Device } from '@anello/core/machine';
 import type { Phrase } from '@anello/core/figure';
 import { NAMED_WAYS } from '@anello/core/ways';
-import { chosenFault, type Badness, type FaultId, type Level } from '@anello/core/virtual-lathe';
+import { chosenFault, USUAL_LEVEL, type Badness, type FaultId, type Level } from '@anello/core/virtual-lathe';
 import { computed, reactive, ref, shallowRef, watch, type ComputedRef, type Ref } from 'vue';
 import { request } from '../../data/api';
-import { beginPractice } from '../../data/practice/begin';
+import { anyLathe, beginPractice } from '../../data/practice/begin';
 import { practiceOf } from '../../data/practice/names';
 import { latheOf, useShop } from '../../data/stores/shop';
 
@@ -42,8 +42,6 @@ export interface FreePlay {
 }
 
 const MOST = 100;
-const LATHES = 1e6;
-const USUAL: Level = 3;
 const titleOfWay = (device: Device): string => NAMED_WAYS.find(({ id }) => id === device)?.title ?? device;
 
 /** Any job of the rack tried first: which shape of it, in what way, on what lathe, and with what wrong with that. */
@@ -57,7 +55,7 @@ export function useFreePlay(asked: { job?: string | undefined; feature?: string 
     feature: asked.feature ?? null,
     way: null,
     own: true,
-    level: USUAL,
+    level: USUAL_LEVEL,
     faults: {},
   });
   if (!shop.loaded) void shop.load();
@@ -153,7 +151,7 @@ export function useFreePlay(asked: { job?: string | undefined; feature?: string 
         until: 'made',
         ...(form.way ? { way: form.way } : {}),
         exercise: null,
-        hidden: { seed: 1 + Math.floor(Math.random() * LATHES), level: form.level, faults },
+        hidden: { seed: anyLathe(), level: form.level, faults },
         ...(machineId ? { machineId } : {}),
       });
       return `/job/${id}/set/${feature}`;

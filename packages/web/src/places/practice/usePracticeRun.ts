@@ -121,4 +121,4 @@ export function usePracticeRun(id: ExerciseId, given: { seed?: number } = {}): P
 const isOf = (looks: Looks, action: LatheAction): boolean =>
   'micrometer' in looks && action.do === 'measure' && action.at === looks.micrometer.at;
 /** What is read off the lathe. */
-const READS: ReadonlySet<LatheAction['do']> = new Set(['indicate', 'measure', 'height']);
+const READS: ReadonlySet<LatheAction['do']> = new Set(['indicate', 'measure']);
