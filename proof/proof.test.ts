@@ -10,7 +10,7 @@ const BY_TRADE = 30;
 
 describe(`the advice on ${LATHES} hidden lathes, seeds ${FIRST_SEED} on`, () => {
   it.each(WORKS.map((work) => [work.title, work] as const))(
-    '%s: right first time, and none past its line',
+    '%s: right first time, none past its line, and with half the trade’s trials',
     (_, work) => {
       const seeds = Array.from({ length: LATHES }, (_unused, i) => FIRST_SEED + i);
       const cards = rowOf(
@@ -27,7 +27,7 @@ describe(`the advice on ${LATHES} hidden lathes, seeds ${FIRST_SEED} on`, () => 
       expect(cards.right, said).toBeGreaterThanOrEqual(0.97);
       expect(cards.past, said).toBeLessThanOrEqual(0.01);
       expect(cards.scrap, said).toBeLessThanOrEqual(0.02);
-      expect(cards.trials[0], said).toBeLessThan(trade.trials[0]);
+      expect(cards.trials[0], said).toBeLessThanOrEqual(trade.trials[0] / 2);
     },
     120_000,
   );

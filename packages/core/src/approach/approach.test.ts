@@ -60,6 +60,83 @@ describe('the approach to the line', () => {
     expect(passes.map((p) => p.infeed)).toEqual([0.01]);
     expect(points.map((p) => p.fed)).toEqual([0, 0.01]);
   });
+  it('an edge stands as the last passes before a try left it, whatever was measured between', () => {
+    const seen = (diameter: number, expected: number | null): RecordBody => ({
+      kind: 'measured',
+      diameter,
+      expected,
+      dialAt: 0,
+      typed: '',
+    });
+    const cuts = [0.7, 0.1, 0.08, 0.06, 0.05, 0, 0].map(pass);
+    const rows = (...bodies: RecordBody[]) =>
+      approachOf(
+        bodies.map((b) => kept(b)),
+        1,
+      );
+    expect(rows(...cuts, tried(2)).before).toEqual([0.1, 0.08, 0.06, 0.05, 0, 0]);
+    // Measured near what the dial let expect, it says what it moves; a whole feed off, outside or inside, it does not.
+    const shown = (depth: number, diameter: number, expected: number | null) =>
+      rows(pass(depth), seen(diameter, expected), tried(2)).dialShown;
+    expect([shown(0.7, 28.6, 28.6), shown(0.7, 28.3, 28.6), shown(0.7, 21.4, 21.35)]).toEqual([
+      true,
+      true,
+      true,
+    ]);
+    expect([shown(0.7, 27.2, 28.6), shown(0.7, 29.3, 28.6), shown(0.7, 22.8, 21.4)]).toEqual([
+      false,
+      false,
+      false,
+    ]);
+    expect([shown(0.05, 29.9, 29.9), shown(0.7, 28.6, null)]).toEqual([false, false]);
+    // The last word counts.
+    const both = rows(cuts[0]!, seen(28.6, 28.6), cuts[0]!, seen(25.8, 27.2), tried(2));
+    expect(both.dialShown).toBe(false);
+    // Dial, slide and tool looked at: nothing is taken for granted.
+    expect(rows(...cuts, tried(2), { ...tried(2), checked: true } as RecordBody).before).toEqual([]);
+  });
+  it.each([
+    [
+      'a nudge',
+      {
+        kind: 'nudge',
+        way: 'attachment',
+        step: 'sweep',
+        amount: 0.1,
+        direction: '',
+        fromHalfAngle: halfAngle,
+        toHalfAngle: halfAngle,
+      },
+    ],
+    ['the carriage run along the cone', { kind: 'cone', method: 'sweep', ratio: 0.05, uncertainty: 1e-5 }],
+  ] as [string, RecordBody][])('%s moves the edge: the count begins anew from the last try', (_, moved) => {
+    const records = [pass(0.1), pass(0), tried(3), pass(0.02), tried(2), moved].map((b) => kept(b));
+    const then = approachOf(records, 1);
+    expect(then).toMatchObject({ passes: [], before: [], points: [{ fed: 0 }] });
+    expect(then.stock).toBeCloseTo(2 * slope, 12);
+    const clean = [...records, ...[pass(0.01), pass(0.01), tried(1.4)].map((b) => kept(b))];
+    expect(approachOf(clean, 1)).toMatchObject({ passes: [], before: [0.01, 0.01], points: [{ fed: 0 }] });
+    expect(lastPrediction(approachOf(clean, 1), limits)).toBeNull();
+  });
+  it('of an infeed cut twice what had been foretold is of both passes; drawn back it is foretold as well', () => {
+    const last = (...bodies: RecordBody[]) =>
+      lastPrediction(
+        approachOf(
+          bodies.map((b) => kept(b)),
+          1,
+        ),
+        limits,
+      )!.foretold;
+    const before = [pass(0.1), pass(0), tried(3)];
+    const once = last(...before, pass(0.03), tried(1.9));
+    const pair = last(...before, pass(0.03), pass(0), tried(1.9));
+    const back = last(...before, pass(-0.01), tried(3));
+    expect(pair.left).toBeLessThan(once.left);
+    expect(back.left).toBeGreaterThan(once.left);
+    // Known to stand as it cut, it is foretold more closely than by an edge set anew.
+    const anew = last(tried(3), pass(0.03), tried(1.9));
+    expect(once.high - once.low).toBeLessThan(anew.high - anew.low);
+  });
   it('a dial that takes twice what it says is told before the next infeed, and not after it is put right', () => {
     const wild = [tried(8), pass(0.04), tried(8 - 0.08 / slope)];
     const said = approachAdvice(
@@ -107,6 +184,17 @@ describe('the approach to the line', () => {
       1,
     );
     expect(lastPrediction(wild, limits)!.inside).toBe(false);
+  });
+  it('is fed nearer where earlier approaches on the lathe have shown its dial', () => {
+    const approach = approachOf(
+      [pass(0.1), pass(0), pass(0), tried(2)].map((b) => kept(b)),
+      1,
+    );
+    const lore = { gain: 0.95, spread: 0.05, believed: 0.3, latest: '2026-11-01T00:00:00.000Z' };
+    const infeed = (approaches: number) =>
+      approachAdvice(approach, { ...limits, lore: { ...lore, approaches }, twice: true })!.infeed;
+    expect(infeed(1)).toBeLessThan(0.5 * (2 + 0.25) * slope);
+    expect(infeed(2)).toBeGreaterThan(infeed(1));
   });
   it('inside the band it is reached, before a try there is nothing to say', () => {
     expect(approachAdvice(approachOf([kept(tried(0.2))], 1), limits)!.advice).toBe('reached');

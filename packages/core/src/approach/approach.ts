@@ -18,12 +18,17 @@ export interface Approach {
   readonly points: readonly ApproachPoint[];
   /** As measured last; null before the first try. */
   readonly stock: number | null;
+  /** What was fed in before the first of the points by the same edge, 0 for a pass at the same figure, mm on radius. */
+  readonly before?: readonly number[] | undefined;
+  /** A diameter measured on the way has shown that the slide moves by what its dial says. */
+  readonly dialShown?: boolean | undefined;
 }
 
 /**
  * The passes and tries of a piece as nextInfeed learns from them: from the first stand-off on, each pass with what the
  * next try showed it removed. Two tries without a pass between are one measurement made again. A stand-off kept after
- * dial, slide and tool were looked at begins the count anew: what went before is no guide to what comes.
+ * dial, slide and tool were looked at begins the count anew: what went before is no guide to what comes. The first try
+ * after a nudge begins it anew as well, for the cone is another; how the edge stands is told by the passes since.
  *
  * @example
  * approachOf(RECORDS, 1).stock
@@ -43,17 +48,62 @@ export function walked(records: readonly KeptRecord[], piece: number, read: Read
   let passes: { infeed: number; removed?: number }[] = [];
   let points: ApproachPoint[] = [];
   let fed = 0;
-  for (const { body } of standing(records).filter((r) => r.piece === piece)) {
-    if (body.kind === 'pass' && points.length > 0) {
+  let before: number[] = [];
+  /** Passes since the edge was last set or moved otherwise than by feeding; null where it was not, since the last point. */
+  let since: number[] | null = [];
+  const bodies = standing(records)
+    .filter((r) => r.piece === piece)
+    .map(({ body }) => body);
+  for (const body of bodies) {
+    if (movesTheEdge(body)) {
+      [passes, points, fed] = [[], points.slice(-1).map(({ stock }) => ({ fed: 0, stock })), 0];
+      [since, before] = [[], []];
+    }
+    if (body.kind === 'pass') {
+      since?.push(body.depth);
       fed += body.depth;
       passes.push({ infeed: body.depth });
     }
     const found = read(body);
     if (!found) continue;
-    if (found.anew) [passes, points, fed] = [[], [], 0];
+    if (found.anew || since) {
+      [passes, points, fed] = [[], [], 0];
+      before = found.anew ? [] : (since ?? []).slice(-LEADING);
+      since = null;
+    }
     measure(found.stock, fed, passes, points);
   }
-  return { passes, points, stock: points.at(-1)?.stock ?? null };
+  return {
+    passes,
+    points,
+    stock: points.at(-1)?.stock ?? null,
+    before,
+    dialShown: dialShownBy(bodies),
+  };
+}
+
+/** Whether the edge no longer stands where the last pass left it: another setting, or the carriage run along the finished cone. */
+const movesTheEdge = (body: KeptRecord['body']): boolean =>
+  body.kind === 'nudge' || body.kind === 'setting-kept' || (body.kind === 'cone' && body.method === 'sweep');
+
+/** How the edge stands is told by the last few passes. */
+const LEADING = 6;
+/** Over a shorter feed than this, mm on radius, what was measured says little of the dial; and within this part of it, all is well. */
+const FED_ENOUGH = 0.1;
+const NEAR = 0.25;
+
+/** Whether what was measured last after a good feed is what the dial let expect: one taken for twice or half would be far off. */
+function dialShownBy(bodies: readonly KeptRecord['body'][]): boolean {
+  let fed = 0;
+  let shown = false;
+  for (const body of bodies) {
+    if (body.kind === 'pass') fed += body.depth;
+    if (body.kind !== 'measured') continue;
+    if (body.expected !== null && fed >= FED_ENOUGH)
+      shown = Math.abs(body.diameter - body.expected) / 2 <= NEAR * fed;
+    fed = 0;
+  }
+  return shown;
 }
 
 function measure(
@@ -84,6 +134,8 @@ export interface ApproachLimits {
   readonly division: number;
   /** What earlier approaches on this lathe say of its tools. */
   readonly lore?: Lore | undefined;
+  /** Whether a pass may be asked for twice at one figure before it is tried again. */
+  readonly twice?: boolean | undefined;
 }
 
 /**
@@ -106,8 +158,14 @@ export function approachAdvice(approach: Approach, limits: ApproachLimits): Infe
     uncertainty: STAND_OFF_READ * slope,
     division: limits.division,
     lore: limits.lore,
+    twice: limits.twice,
   });
 }
+
+/** So many earlier approaches on a lathe that a tool explains have shown what its dial moves as well. */
+const APPROACHES_SHOW = 2;
+const dialKnown = ({ dialShown }: Approach, lore: Lore | undefined): boolean =>
+  dialShown === true || (lore?.approaches ?? 0) >= APPROACHES_SHOW;
 
 /** What is aimed at, on radius: either way of it, plus or minus (k = 2) of a measurement, one division of the dial; mm. */
 export interface Aim {
@@ -116,12 +174,13 @@ export interface Aim {
   readonly division: number;
   readonly risk?: number | undefined;
   readonly lore?: Lore | undefined;
+  readonly twice?: boolean | undefined;
 }
 
 /** The next infeed toward the middle of a band; past it is past the whole band. Null before anything was measured. */
 export function adviceWithin(
   approach: Approach,
-  { band, uncertainty, division, risk = USUAL_RISK, lore }: Aim,
+  { band, uncertainty, division, risk = USUAL_RISK, lore, twice }: Aim,
 ): InfeedAdvice | null {
   if (approach.stock === null) return null;
   const said = nextInfeed({
@@ -132,6 +191,9 @@ export function adviceWithin(
     uncertainty: Math.max(LEAST, uncertainty),
     division,
     lore,
+    before: approach.before,
+    dialShown: dialKnown(approach, lore),
+    twice,
   });
   const { left, low, high } = said.prediction;
   return { ...said, prediction: { left: left - band, low: low - band, high: high - band } };
@@ -155,11 +217,12 @@ export function lastPrediction(
   const { points, passes } = approach;
   const [before, now] = [points.at(-2), points.at(-1)];
   if (!before || !now) return null;
-  const since = passes.length - passesBetween(passes, now.fed - before.fed);
   const asked = now.fed - before.fed;
+  const between = passesBetween(passes, asked);
+  const since = passes.length - between;
   const advice = foretell(
-    { passes: passes.slice(0, since), points: points.slice(0, -1), stock: before.stock },
-    limits,
+    { ...approach, passes: passes.slice(0, since), points: points.slice(0, -1), stock: before.stock },
+    { ...limits, twice: between > 1 && passes.at(-1)?.infeed === 0 },
     asked,
   );
   return { foretold: advice, came: now.stock, inside: now.stock >= advice.low && now.stock <= advice.high };
@@ -183,6 +246,9 @@ function foretell(approach: Approach, limits: ApproachLimits, infeed: number): I
     risk: limits.risk ?? USUAL_RISK,
     uncertainty: Math.max(LEAST, STAND_OFF_READ * slope),
     lore: limits.lore,
+    before: approach.before,
+    dialShown: dialKnown(approach, limits.lore),
+    twice: limits.twice,
     given: infeed,
   });
   return prediction;

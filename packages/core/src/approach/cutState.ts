@@ -8,6 +8,8 @@ export interface CutState {
   /** What the dial shows, mm as it reads; zero where the tool first touched. */
   readonly dial: number;
   readonly passes: number;
+  /** Of these, how many in a row by now with nothing fed in. */
+  readonly again: number;
   readonly measured: number;
 }
 
@@ -25,7 +27,7 @@ export function cutState(
   member: Member,
 ): CutState {
   const sign = member === 'external' ? -1 : 1;
-  let state: CutState = { now: stock, dial: 0, passes: 0, measured: 0 };
+  let state: CutState = { now: stock, dial: 0, passes: 0, again: 0, measured: 0 };
   for (const { body } of standing(records).filter((r) => r.piece === piece)) {
     if (body.kind === 'pass') {
       state = {
@@ -33,6 +35,7 @@ export function cutState(
         now: state.now + sign * 2 * body.depth,
         dial: body.dialTo,
         passes: state.passes + 1,
+        again: body.depth === 0 ? state.again + 1 : 0,
       };
     }
     if (body.kind === 'measured') state = { ...state, now: body.diameter, measured: state.measured + 1 };

@@ -2,7 +2,9 @@ import { snapDown } from '../figure/round';
 import type { Knowledge } from './belief';
 import { bisect, Foresight } from './foresee';
 import { insideNow, learn, meanOver, sharpened } from './learn';
+import { allowed } from './share';
 import { suspicionIn, type Suspicion } from './suspicion';
+import { bestTwice } from './twice';
 import type { InfeedRequest } from './request';
 
 /**
@@ -36,13 +38,13 @@ const LEAST_STEP = 1e-4;
  */
 const SHARE = 0.95;
 const LEAST = 0.25;
-/** A behaviour that is guarded against though it is not believed may take this much more. */
-const WRONG = 1.5;
 /**
  * A cut that would end inside the band as surely as this is made; before that a part of the largest safe one is, because
  * what it shows of spring, lash and scatter lets the next one go nearer.
  */
 const ARRIVES = 0.78;
+/** A second pass is worth its minutes where it makes it surer by this that no further try is wanted. */
+const SURER = 0.05;
 const LEARNING = 0.85;
 /** While learning, the edge itself stays short of the line but for this chance, or its spring would go past by itself. */
 const EDGE_PAST = 0.1;
@@ -52,7 +54,7 @@ const SURELY = 0.93;
 const REACHED = 0.8;
 const TELLS = 0.04;
 /** And as sure as this where no move would better it. */
-const NEARLY = 0.6;
+const NEARLY = 0.78;
 /** A pass must make it likelier by this to stand inside, or it is not worth its risk. */
 const BETTER = 0.03;
 /** A pass that would take less than this is not worth a turn, mm on radius. */
@@ -70,6 +72,8 @@ export interface Decision {
   readonly advice: 'cut' | 'reached' | 'hold';
   readonly move: InfeedMove;
   readonly infeed: number;
+  /** Once more at the same figure before it is measured: what the first pass springs comes off with the second. */
+  readonly twice?: true;
 }
 
 /** What is known before deciding. */
@@ -85,7 +89,7 @@ export interface Situation {
 export function situationOf(request: InfeedRequest): Situation {
   const { passes, target, tolerance } = request;
   const division = request.division ?? Math.max(tolerance / STEPS_IN_TOLERANCE, LEAST_STEP);
-  return seenThrough(request, learn(passes, target, sigmaOf(request), division, request.lore), division);
+  return seenThrough(request, learn(passes, target, sigmaOf(request), division, request), division);
 }
 
 const sigmaOf = (request: InfeedRequest): number => (request.uncertainty ?? USUAL_UNCERTAINTY) / 2;
@@ -137,17 +141,10 @@ const readBetter = (request: InfeedRequest, known: Knowledge): Knowledge =>
 const readingTells = (request: InfeedRequest, { known, inside }: Situation): boolean =>
   insideNow(readBetter(request, known).behaviours, request.tolerance) >= inside + TELLS;
 
-function allowed(see: Foresight, infeed: number, share: number): boolean {
-  const { believed, guarded } = see.chanceOfPast(infeed);
-  return believed <= share && guarded <= WRONG * share;
-}
-
 /** The infeed that ends inside the band most surely if one within the share does so; else one to learn from; or null. */
-function cutWorthIt(
-  { target, tolerance }: InfeedRequest,
-  { see, inside, division }: Situation,
-  share: number,
-): Decision | null {
+function cutWorthIt(request: InfeedRequest, situation: Situation, share: number): Decision | null {
+  const { target, tolerance } = request;
+  const { see, inside, division } = situation;
   const most = 2.5 * target + 0.2;
   const within = (x: number): number => see.chanceInside(x, tolerance);
   const safe = bisect(0, most, (x) => allowed(see, x, share));
@@ -155,7 +152,16 @@ function cutWorthIt(
   const best = likeliest(within, snapDown(safe, division), snapDown(middle, division), division);
   const worth = (infeed: number, ends: number): Decision | null =>
     infeed > 0 && (inside < 0.5 || ends > inside + BETTER) ? { advice: 'cut', move: 'cut', infeed } : null;
+  const twice = request.twice ? bestTwice(see, { target, tolerance, division, share }, LEARNING) : null;
+  const pair = (): Decision | null => {
+    const cut = twice && worth(twice.infeed, twice.ends);
+    return cut && { ...cut, twice: true };
+  };
+  if (twice?.arrives && twice.ends > best.ends + SURER) return pair();
   if (best.ends >= ARRIVES) return worth(best.infeed, best.ends);
+  // Where nobody knows how the edge stands, one pass shows more of it than two.
+  const learned = request.before?.length ? pair() : null;
+  if (learned) return learned;
   const roomy = bisect(0, most, (x) => see.edgePast(x).believed <= EDGE_PAST);
   const learning = snapDown(Math.min(safe * LEARNING, middle * LEARNING, roomy), division);
   const infeed = learning > 0 ? learning : snapDown(safe, division);

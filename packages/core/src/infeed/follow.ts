@@ -31,6 +31,30 @@ export const startOf = (tool: Tool, measured: number, noise: number): Standing =
 
 const square = (x: number): number => x * x;
 
+/** A deep cut springs more than a light one, but not in the same part of it: it counts as one of this depth, mm on radius. */
+const AS_LIGHT = 0.1;
+
+/**
+ * Where things stand at a first measurement after passes by the same edge: the surface as measured, the edge as those left
+ * it, and by its offset further off where it was lost since. What the stock was before them is not known, so only how far edge
+ * and surface lie apart is followed.
+ */
+export function startAfter(tool: Tool, passes: readonly number[], measured: number, noise: number): Standing {
+  let at = startOf(tool, 0, 0);
+  passes.forEach((infeed, taken) => {
+    at = afterPass(tool, at, { infeed: Math.min(infeed, AS_LIGHT), measured: null }, 0, taken).at;
+  });
+  const apart = Math.max(0, at.edgeVariance + at.stockVariance - 2 * at.covariance);
+  const lost = tool.offset > 0 ? tool.offsetSpread * tool.offsetSpread : 0;
+  return {
+    stock: measured,
+    edge: measured + at.edge - at.stock + tool.offset,
+    stockVariance: noise,
+    edgeVariance: apart + lost + noise,
+    covariance: noise,
+  };
+}
+
 /** What does not depend on the infeed: where the edge would cut with nothing fed in, and the variance that leaves. */
 export function cutConstants(
   tool: Tool,

@@ -1,4 +1,4 @@
-import { cutConstants, DIAL_WANDERS, SPRING_WANDERS } from './follow';
+import { afterPass, cutConstants, DIAL_WANDERS, SPRING_WANDERS } from './follow';
 import type { Belief, Learned } from './belief';
 import { below } from './normal';
 
@@ -23,7 +23,10 @@ export class Foresight {
   private readonly tables: readonly Table[];
   private readonly whole: number;
 
-  constructor(behaviours: readonly Learned[], passes: number) {
+  constructor(
+    private readonly behaviours: readonly Learned[],
+    private readonly passes: number,
+  ) {
     this.tables = behaviours.map(({ behaviour, beliefs, weight, standing }) => ({
       weight,
       guard: behaviour.guarded * standing,
@@ -39,6 +42,20 @@ export class Foresight {
    */
   chanceOfPast(infeed: number): { readonly believed: number; readonly guarded: number } {
     return this.guarded((rows) => chanceUnder(rows, infeed, 0));
+  }
+
+  /** What could be foreseen after a pass at an infeed that nobody measured. */
+  after(infeed: number): Foresight {
+    const { passes } = this;
+    const cut = ({ tool, at, weight }: Belief): Belief => ({
+      tool,
+      weight,
+      at: afterPass(tool, at, { infeed, measured: null }, 0, passes).at,
+    });
+    return new Foresight(
+      this.behaviours.map((one) => ({ ...one, beliefs: one.beliefs.map(cut) })),
+      passes + 1,
+    );
   }
 
   /** Chance, as believed, that less than `level` is left after an infeed. */
@@ -146,9 +163,14 @@ function leftOf(rows: Float64Array, infeed: number): number {
 }
 
 /** Where a test that holds at first stops holding. */
-export function bisect(from: number, to: number, holds: (x: number) => boolean): number {
+export function bisect(
+  from: number,
+  to: number,
+  holds: (x: number) => boolean,
+  halvings: number = HALVINGS,
+): number {
   let [low, high] = [from, to];
-  for (let i = 0; i < HALVINGS; i++) {
+  for (let i = 0; i < halvings; i++) {
     const middle = (low + high) / 2;
     if (holds(middle)) low = middle;
     else high = middle;

@@ -1,6 +1,6 @@
 import { normalised, type Behaviour, type Tool } from './behaviours/behaviour';
 import { BEHAVIOURS } from './behaviours/registry';
-import { afterMeasuring, afterPass, startOf, type Standing } from './follow';
+import { afterMeasuring, afterPass, startOf, startAfter, type Standing } from './follow';
 import type { Belief, Knowledge, Learned } from './belief';
 import { Foresight } from './foresee';
 import { weighedBy, type Lore } from './lore';
@@ -17,6 +17,8 @@ export interface InfeedPass {
 
 /** Beliefs fainter than this within their behaviour cannot matter. */
 const FAINT = 1e-4;
+/** An edge that has been cutting has seldom lost its lash since: against starting anew, so much seldomer. */
+const LOST_SINCE = 0.15;
 /** How often passes are met that nothing here explains. */
 const MISFIT_MET = 0.01;
 
@@ -25,41 +27,48 @@ interface Followed {
   tools: { tool: Tool; at: Standing; log: number }[];
 }
 
+/** What is known beside the passes themselves. */
+export interface Beside {
+  readonly lore?: Lore | undefined;
+  readonly before?: readonly number[] | undefined;
+  readonly dialShown?: boolean | undefined;
+}
+
 /**
  * What the passes say: every tool of every behaviour followed through them by a Kalman filter of surface and edge, and
  * weighed by how well it foretold what was measured (Bayes' rule over a mixture: with a handful of passes, exact and
- * quicker than sampling). `stockNow` is what was measured last, `sigma` the standard deviation of a measurement, mm;
- * `lore` what earlier approaches on this lathe say.
+ * quicker than sampling). `stockNow` is what was measured last, `sigma` the standard deviation of a measurement, mm.
  */
 export function learn(
   passes: readonly InfeedPass[],
   stockNow: number,
   sigma: number,
   division: number,
-  lore?: Lore,
+  { lore, before = [], dialShown = false }: Beside = {},
 ): Knowledge {
   const noise = sigma * sigma;
   let measured = stockNow + passes.reduce((sum, p) => sum + (p.removed ?? 0), 0);
-  const all: Followed[] = BEHAVIOURS.map((behaviour) => {
+  const met = BEHAVIOURS.filter(({ ofTheDial }) => !(dialShown && ofTheDial));
+  const all: Followed[] = met.map((behaviour) => {
     const tools = behaviour.tools(division);
     const likelier = weighedBy(lore, tools);
     return {
       behaviour,
       tools: tools.map((tool) => ({
         tool,
-        at: startOf(tool, measured, noise),
-        log: Math.log(tool.weight * likelier(tool)),
+        at: before.length > 0 ? startAfter(tool, before, measured, noise) : startOf(tool, measured, noise),
+        log: Math.log(tool.weight * likelier(tool) * (before.length > 0 && tool.offset > 0 ? LOST_SINCE : 1)),
       })),
     };
   });
   let misfit = 0;
   let spent = 0;
-  passes.forEach(({ infeed, removed }, before) => {
-    spent += new Foresight(weighed(all, misfit).behaviours, before).chanceOfPast(infeed).believed;
+  passes.forEach(({ infeed, removed }, taken) => {
+    spent += new Foresight(weighed(all, misfit).behaviours, taken).chanceOfPast(infeed).believed;
     const next = removed === null || removed === undefined ? null : measured - removed;
     for (const one of all)
       one.tools = one.tools.map(({ tool, at, log }) => {
-        const then = afterPass(tool, at, { infeed, measured: next }, noise, before);
+        const then = afterPass(tool, at, { infeed, measured: next }, noise, taken);
         return { tool, at: then.at, log: log + then.log };
       });
     forget(all);

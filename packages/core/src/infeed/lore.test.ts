@@ -109,9 +109,11 @@ describe('lore in the next infeed', () => {
       );
       const known = all.filter((one) => one !== null);
       bare.push(workToLine(faults, i + 1, 0.01));
-      own.push(workToLine(faults, i + 1, 0.01, latheLore(known, NOW) ?? undefined));
+      own.push(workToLine(faults, i + 1, 0.01, { lore: latheLore(known, NOW) ?? undefined }));
       const other = { spread: 0.03, believed: 0.5, approaches: 5, latest: NOW };
-      wrong.push(workToLine(faults, i + 1, 0.01, { ...other, gain: faults.spring > 0.2 ? 0.98 : 0.6 }));
+      wrong.push(
+        workToLine(faults, i + 1, 0.01, { lore: { ...other, gain: faults.spring > 0.2 ? 0.98 : 0.6 } }),
+      );
     }
     const passes = (runs: typeof bare): number => runs.reduce((sum, r) => sum + r.passes, 0);
     expect(passes(own)).toBeLessThanOrEqual(passes(bare));

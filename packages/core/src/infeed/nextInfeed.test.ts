@@ -7,6 +7,7 @@ import { workToLine, summaryOf } from './workToLine.testdata';
 import { nextInfeed } from './nextInfeed';
 
 const RUNS = 60;
+const AS_CUT_RUNS = 25;
 const RISK = 0.01;
 
 /** Enough runs to catch a slip; the bench makes thousands. One in RUNS past would already be more than is stated. */
@@ -40,6 +41,61 @@ describe('on lathes whose faults nobody knows', () => {
     },
     60_000,
   );
+});
+
+describe('an edge that stands as it cut', () => {
+  const given = {
+    target: 0.04,
+    tolerance: 0.0126,
+    risk: 0.01,
+    division: 0.0025,
+    uncertainty: 0.002,
+    passes: [],
+  };
+  const before = [0.1, 0.07, 0.07, 0.07, 0, 0];
+  it.each(['mixed', 'noise'] as const)(
+    '%s: comes in with fewer tries, and none past',
+    (kind) => {
+      const worked = (asCut: boolean) =>
+        summaryOf(
+          Array.from({ length: AS_CUT_RUNS }, (_, i) =>
+            workToLine(HONEST_KINDS[kind](seeded(61_000 + i)), i + 1, RISK, { asCut }),
+          ),
+        );
+      const [known, anew] = [worked(true), worked(false)];
+      expect(known.past).toBeLessThanOrEqual(RISK);
+      expect(known.inside).toBeGreaterThanOrEqual(anew.inside - 0.1);
+      expect(known.tries).toBeLessThan(anew.tries);
+    },
+    60_000,
+  );
+  it('is fed nearer at once, cut twice at that figure; never by more than the dial’s doubt allows', () => {
+    const anew = nextInfeed(given);
+    const known = nextInfeed({ ...given, before, twice: true, dialShown: true });
+    expect(anew.twice).toBe(false);
+    expect(known).toMatchObject({ advice: 'cut', move: 'cut', twice: true });
+    expect(known.infeed).toBeGreaterThan(1.5 * anew.infeed);
+    expect(known.prediction.left).toBeLessThan(anew.prediction.left);
+    expect(known.chance).toBeLessThanOrEqual(0.01);
+    // A dial nobody has seen to say what it moves is guarded against as ever.
+    expect(2 * nextInfeed({ ...given, before, twice: true }).infeed).toBeLessThan(given.target);
+  });
+  it('is not cut twice where nobody said that it may be', () => {
+    expect(nextInfeed({ ...given, before, dialShown: true }).twice).toBe(false);
+  });
+  it('carries what the passes before left sprung: less after every pass at the same figure', () => {
+    const carried = (again: number) =>
+      nextInfeed({ ...given, before: [0.1, ...Array<number>(again).fill(0)], given: 0 }).learned.carried;
+    expect(carried(0)).toBeLessThan(carried(1));
+    expect(carried(1)).toBeLessThan(carried(2));
+  });
+  it('foretells a given infeed cut twice as less than the same cut once', () => {
+    const once = nextInfeed({ ...given, given: 0.02 });
+    const pair = nextInfeed({ ...given, given: 0.02, twice: true });
+    expect(pair.prediction.left).toBeLessThan(once.prediction.left);
+    expect(pair.twice).toBe(true);
+    expect(nextInfeed({ ...given, given: -0.005 }).prediction.left).toBeGreaterThan(once.prediction.left);
+  });
 });
 
 describe('evidence that fits nothing is not answered by an infeed', () => {
@@ -198,6 +254,7 @@ describe('what it learns and advises', () => {
     [{ tolerance: -1 }, 'tolerance'],
     [{ passes: [{ infeed: -0.1 }] }, 'passes.0.infeed'],
     [{ passes: [{ infeed: 0.1, removed: Infinity }] }, 'passes.0.removed'],
+    [{ before: [0.1, -1] }, 'before.1'],
     [{ division: 0 }, 'division'],
     [{ given: -1 }, 'given'],
     [{ passes: [{ infeed: -0.051, removed: 0 }] }, 'passes.0.infeed'],

@@ -22,6 +22,8 @@ export interface InfeedAdvice {
   /** 'cut' it; 'reached': near enough, to be made surer by a better reading where `move` is 'measure'; 'hold': no cut now, see `move`. */
   readonly advice: 'cut' | 'reached' | 'hold';
   readonly move: InfeedMove;
+  /** Cut twice at this figure before it is measured again. */
+  readonly twice: boolean;
   /** Stock expected to be left after it, and the band nine in ten fall in, mm on radius. */
   readonly prediction: { readonly left: number; readonly low: number; readonly high: number };
   /** Chance that this infeed goes past. */
@@ -59,16 +61,19 @@ export function nextInfeed(request: InfeedRequest): InfeedAdvice {
   const decided: Decision =
     held && !remedies.includes('better-reading') ? { ...first, move: 'by-hand' } : first;
   const infeed = request.given ?? decided.infeed;
+  const twice = request.given === undefined ? decided.twice === true : request.twice === true;
+  const then = twice ? { see: see.after(infeed), last: 0 } : { see, last: infeed };
   return {
     infeed: decided.advice === 'reached' ? 0 : infeed,
     advice: decided.advice,
     move: decided.move,
+    twice,
     prediction: {
-      left: see.left(infeed),
-      low: see.quantile(infeed, LOW),
-      high: see.quantile(infeed, HIGH),
+      left: then.see.left(then.last),
+      low: then.see.quantile(then.last, LOW),
+      high: then.see.quantile(then.last, HIGH),
     },
-    chance: decided.advice === 'cut' ? see.chanceOfPast(infeed).believed : 0,
+    chance: decided.advice === 'cut' ? then.see.chanceOfPast(then.last).believed : 0,
     inside,
     learned: {
       gain: meanOver(known.behaviours, (b) => b.tool.gain),
@@ -88,12 +93,18 @@ function check(request: InfeedRequest): void {
   if (request.uncertainty !== undefined) positive(request.uncertainty, 'uncertainty', 'The plus or minus');
   if (request.division !== undefined) positive(request.division, 'division', 'A division');
   if (request.lore) checkLore(request.lore);
-  if (request.given !== undefined) notNegative(request.given, 'given', 'An infeed');
+  if (request.given !== undefined) infeedOf(request.given, 'given');
+  request.before?.forEach((infeed, i) => infeedOf(infeed, `before.${i}`));
   request.passes.forEach((p, i) => {
-    if (finite(p.infeed, `passes.${i}.infeed`) < -MOST_BACK)
-      throw new AnelloError('out-of-range', `passes.${i}.infeed`, 'An infeed cannot be less than nothing.');
+    infeedOf(p.infeed, `passes.${i}.infeed`);
     if (p.removed !== null && p.removed !== undefined) finite(p.removed, `passes.${i}.removed`);
   });
+}
+
+/** A tool is drawn back a little at most before a spring pass. */
+function infeedOf(value: number, field: string): void {
+  if (finite(value, field) < -MOST_BACK)
+    throw new AnelloError('out-of-range', field, 'An infeed cannot be less than nothing.');
 }
 
 function checkLore({ gain, spread, believed }: Lore): void {

@@ -30,10 +30,15 @@ export class VirtualApproach {
   private passes = 0;
   private measurements = 0;
 
+  /** What it was fed in by before the line was looked for, 0 for a pass at the same figure. */
+  readonly before: readonly number[] = [0.1, ...Array<number>(CLEAN - 1).fill(0)];
+
+  /** `asCut`: nothing was set anew since its last pass; else the zero was taken anew, and its lash with it. */
   constructor(
     private readonly faults: ApproachFaults,
     private readonly uniform: () => number,
     stock: number,
+    asCut: boolean,
   ) {
     const { spring, lash, wear, builtUpEdge, scatter, dial } = faults;
     this.lathe = makeVirtualLathe({
@@ -61,7 +66,7 @@ export class VirtualApproach {
     act({ do: 'turn', handle: 'cross', by: 0.2 });
     for (let i = 0; i < CLEAN; i++) this.along();
     this.line = this.radius() - stock;
-    this.loseLash(2 * lash);
+    if (!asCut) this.loseLash(2 * lash);
   }
 
   /** Really still on, mm on radius; less than nothing is past the line. */

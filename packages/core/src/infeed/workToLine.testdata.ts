@@ -13,6 +13,7 @@ const DIVISION = 0.0025;
 const MOST = 30;
 
 export interface Outcome {
+  /** Infeeds, each measured once after it. */
   readonly passes: number;
   readonly end: 'reached' | 'hold' | 'lost';
   /** Really still on when it was left. */
@@ -24,12 +25,18 @@ export interface Outcome {
 }
 
 /** Works a piece down to its line by the advice alone; told to hold or to make sure, it is measured again by four readings, and then left. */
-export function workToLine(faults: ApproachFaults, seed: number, risk: number, lore?: Lore): Outcome {
+export function workToLine(
+  faults: ApproachFaults,
+  seed: number,
+  risk: number,
+  { lore, asCut = false }: { readonly lore?: Lore | undefined; readonly asCut?: boolean } = {},
+): Outcome {
   const uniform = seeded(seed);
-  const lathe = new VirtualApproach(faults, uniform, 0.05 + 0.2 * uniform());
+  const lathe = new VirtualApproach(faults, uniform, 0.05 + 0.2 * uniform(), asCut);
   const passes: InfeedPass[] = [];
   let measured = lathe.measure();
   let foretold = 0;
+  let tries = 0;
   // Plus or minus is k = 2.
   const ask = (uncertainty: number) =>
     nextInfeed({
@@ -40,6 +47,7 @@ export function workToLine(faults: ApproachFaults, seed: number, risk: number, l
       division: DIVISION,
       uncertainty,
       lore,
+      ...(asCut ? { before: lathe.before, twice: true } : {}),
     });
   const past = (): PastApproach => ({ passes, stock: measured, at: '2026-11-01T10:00:00.000Z' });
   while (passes.length < MOST) {
@@ -53,19 +61,22 @@ export function workToLine(faults: ApproachFaults, seed: number, risk: number, l
     }
     if (said.advice !== 'cut' || lathe.stock < 0)
       return {
-        passes: passes.length,
+        passes: tries,
         end: said.advice === 'reached' ? 'reached' : 'hold',
         left: lathe.stock,
         foretold,
         past: past(),
       };
     lathe.pass(said.infeed);
+    if (said.twice) lathe.pass(0);
     if (lathe.stock >= said.prediction.low && lathe.stock <= said.prediction.high) foretold++;
     const now = lathe.measure();
-    passes.push({ infeed: said.infeed, removed: measured - now });
+    passes.push({ infeed: said.infeed, ...(said.twice ? {} : { removed: measured - now }) });
+    if (said.twice) passes.push({ infeed: 0, removed: measured - now });
+    tries++;
     measured = now;
   }
-  return { passes: MOST, end: 'lost', left: lathe.stock, foretold, past: past() };
+  return { passes: tries, end: 'lost', left: lathe.stock, foretold, past: past() };
 }
 
 export function summaryOf(runs: readonly Outcome[]): {
@@ -73,6 +84,8 @@ export function summaryOf(runs: readonly Outcome[]): {
   inside: number;
   held: number;
   median: number;
+  /** Infeeds on the average. */
+  tries: number;
   most: number;
   foretold: number;
 } {
@@ -83,6 +96,7 @@ export function summaryOf(runs: readonly Outcome[]): {
     inside: share((r) => r.left >= 0 && r.left <= TOLERANCE),
     held: share((r) => r.end === 'hold'),
     median: passes[runs.length >> 1] ?? 0,
+    tries: passes.reduce((sum, n) => sum + n, 0) / passes.length,
     most: passes.at(-1) ?? 0,
     foretold: runs.reduce((sum, r) => sum + r.foretold, 0) / passes.reduce((sum, n) => sum + n, 0),
   };

@@ -95,7 +95,15 @@ describe('records', () => {
       keep({ kind: 'measured', diameter: 23.08, expected: 23, dialAt: 2, typed: '23.08' }),
       pass(3, 0.5),
     ];
-    expect(cutState(records, 1, 25, 'external')).toEqual({ now: 22.08, dial: 3, passes: 3, measured: 1 });
+    expect(cutState(records, 1, 25, 'external')).toEqual({
+      now: 22.08,
+      dial: 3,
+      passes: 3,
+      again: 0,
+      measured: 1,
+    });
+    const again = [...records, pass(3, 0), pass(3, 0)];
+    expect(cutState(again, 1, 25, 'external')).toMatchObject({ now: 22.08, passes: 5, again: 2 });
     expect(cutState(records, 1, 10, 'internal').now).toBeCloseTo(24.08, 9);
   });
 });

@@ -53,6 +53,8 @@ export interface Behaviour {
    * behaviour would scrap at more than the stated chance, until the passes speak against it.
    */
   readonly guarded: number;
+  /** A dial that is taken for what it is not: gone once measuring has shown what it moves. */
+  readonly ofTheDial?: true;
   /** `division` is one division of the dial as radius. */
   tools(division: number): readonly Tool[];
 }

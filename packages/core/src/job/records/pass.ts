@@ -1,4 +1,5 @@
 import { length } from '../../figure/figure';
+import type { Phrase } from '../../figure/phrase';
 import { SEEN, type KindOfRecord } from './kind';
 
 /** A cut taken, by the dial. */
@@ -14,14 +15,19 @@ export interface Pass {
 export const pass: KindOfRecord<Pass> = {
   kind: 'pass',
   ofTheCut: true,
-  say: (body) => [
-    'Cut to ',
-    length(body.dialTo, SEEN),
-    ' on the dial, ',
-    length(body.depth, SEEN),
-    ' on radius',
-    ...(body.planned !== null && Math.abs(body.planned - body.dialTo) > 1e-9
-      ? [', planned ', length(body.planned, SEEN)]
-      : []),
-  ],
+  say: (body) =>
+    body.depth === 0
+      ? ['Once more at ', length(body.dialTo, SEEN), ' on the dial, nothing fed in']
+      : cutTo(body),
 };
+
+const cutTo = (body: Pass): Phrase => [
+  'Cut to ',
+  length(body.dialTo, SEEN),
+  ' on the dial, ',
+  length(body.depth, SEEN),
+  ' on radius',
+  ...(body.planned !== null && Math.abs(body.planned - body.dialTo) > 1e-9
+    ? [', planned ', length(body.planned, SEEN)]
+    : []),
+];

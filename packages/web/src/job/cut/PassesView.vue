@@ -33,7 +33,12 @@ const external = computed(() => model.taper.value?.task.member === 'external');
 const end = computed(() => (external.value ? 'small end' : 'mouth'));
 const begun = computed(() => (desk.state.value?.passes ?? 0) > 0);
 const allowance = computed(() => model.cutFigures.value?.allowance ?? 0);
+/** The roughing is done and nothing was measured yet. */
+const measureFirst = computed(
+  () => begun.value && desk.next.value?.kind === 'last' && desk.state.value?.measured === 0,
+);
 const toAllowance = computed(() => desk.left.value - allowance.value);
+const { again } = desk;
 const passNumber = computed(() => (desk.state.value?.passes ?? 0) + 1);
 
 const DrillFirst = defineAsyncComponent(() => import('./DrillFirst.vue'));
@@ -77,7 +82,9 @@ function barRequest(): BarRequest | null {
     defaultUnit: dialUnit.value,
     hint: next
       ? 'Type where you stopped, or take the pass as planned.'
-      : 'At the allowance. Try it in its mate.',
+      : again.value > 0
+        ? 'At the same figure, nothing fed in.'
+        : 'At the allowance. Try it in its mate.',
     judge: (value) => {
       const past = next ? value - next.dialTo : value - dialFrom;
       if (value < dialFrom)
@@ -89,7 +96,9 @@ function barRequest(): BarRequest | null {
     keep: ({ value }, text) => desk.keepPass(value, text),
     empty: next
       ? { label: 'Cut it', run: () => desk.keepPass(next.dialTo, '') }
-      : { label: 'On to Prove', run: toProve },
+      : again.value > 0
+        ? { label: 'Cut again', run: () => desk.keepPass(dialFrom, '') }
+        : { label: 'On to Prove', run: toProve },
   };
 }
 
@@ -97,7 +106,11 @@ const across = (): Across | null => {
   const next = desk.next.value;
   if (!next)
     return desk.state.value
-      ? { step: ['At the allowance'], label: 'left on diameter', figure: length(desk.left.value, 0.01) }
+      ? {
+          step: [again.value > 0 ? 'Again at the same figure' : 'At the allowance'],
+          label: 'left on diameter',
+          figure: length(desk.left.value, 0.01),
+        }
       : null;
   return {
     step: ['Feed the dial to'],
@@ -158,13 +171,25 @@ useStageScreen({
               </p>
             </div>
           </div>
+          <p v-if="measureFirst" class="quiet">
+            Measure it before these last cuts: then the dial is known to move what it says, and on Prove the
+            first infeed can go nearer to the line.
+          </p>
         </template>
         <template v-else>
-          <h2>At the finish allowance</h2>
-          <p class="quiet">
-            Once more at the same figure, nothing fed in: what the last cut sprang comes off now and is not
-            taken for metal by the try. Then stop, clean both, and try it in its mate before another cut.
-          </p>
+          <template v-if="again > 0">
+            <h2>
+              At the finish allowance: cut again at the same figure, {{ again === 1 ? 'once' : 'twice' }}
+            </h2>
+            <p class="quiet">
+              Nothing fed in. What the last cut sprang comes off now and is not taken for metal by the try;
+              and where the edge stands is known from it, which saves a try later.
+            </p>
+          </template>
+          <template v-else>
+            <h2>At the finish allowance</h2>
+            <p class="quiet">Stop, clean both, and try it in its mate before another cut.</p>
+          </template>
           <p class="big">
             <FigureText :figure="length(desk.left.value, 0.01)" large />
             <span class="after">left on diameter</span>

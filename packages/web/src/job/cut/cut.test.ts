@@ -41,6 +41,22 @@ describe('where the cut stands', () => {
     await desk.keepPass(planned - 0.1, 'deeper');
     expect(screen.kept('pass')[0]).toMatchObject({ planned, dialTo: planned - 0.1 });
   });
+  it('at the allowance two passes at the same figure are still to take, and are kept as such', async () => {
+    const { desk } = screen.work(withStock('25 mm'), useCut);
+    expect(desk.again.value).toBe(0);
+    for (let i = 0; i < 20 && desk.next.value; i++) {
+      expect(desk.again.value).toBe(0);
+      await desk.keepPass(desk.next.value.dialTo, '');
+      await nextTick();
+    }
+    for (const left of [2, 1]) {
+      expect(desk.again.value).toBe(left);
+      await desk.keepPass(desk.state.value!.dial, '');
+      await nextTick();
+      expect(screen.kept('pass').at(-1)).toMatchObject({ depth: 0, planned: null });
+    }
+    expect(desk.again.value).toBe(0);
+  });
   it('what is measured takes the place of what was counted, and is kept against it', async () => {
     const { desk } = screen.work(withStock('25 mm'), useCut);
     await desk.keepPass(desk.next.value!.dialTo, '');

@@ -1,6 +1,6 @@
 import { cutState, dialForDiameter, passTo, type CutState } from '@anello/core/approach';
 import { AnelloError } from '@anello/core/basics';
-import { passPlan, staircase, type Pass, type Shoulder } from '@anello/core/cutting';
+import { PASSES_AGAIN, passPlan, staircase, type Pass, type Shoulder } from '@anello/core/cutting';
 import { snapDown, type Figure } from '@anello/core/figure';
 import { computed, type ComputedRef } from 'vue';
 import { useJob } from '../../data/stores/job';
@@ -15,6 +15,8 @@ export interface CutDesk {
   readonly left: ComputedRef<number>;
   readonly plan: ComputedRef<{ passes: readonly Pass[]; error: AnelloError | null }>;
   readonly next: ComputedRef<Pass | null>;
+  /** At the allowance: passes still to take at the same figure before it is tried. */
+  readonly again: ComputedRef<number>;
   /** A figure as this lathe's dial shows it. */
   dialFigure(value: number): Figure;
   /** Stock on diameter as whole divisions of the dial, rounded back, and what is left over on diameter. */
@@ -70,6 +72,13 @@ function makeCutDesk(): CutDesk {
       throw error;
     }
   });
+
+  const next = computed(() => plan.value.passes[0] ?? null);
+  const again = computed(() =>
+    state.value && state.value.passes > 0 && !next.value && !plan.value.error
+      ? Math.max(0, PASSES_AGAIN - state.value.again)
+      : 0,
+  );
 
   const stairs = computed(() => {
     const { value: lathe } = model.lathe;
@@ -133,7 +142,8 @@ function makeCutDesk(): CutDesk {
     left,
     plan,
     stairs,
-    next: computed(() => plan.value.passes[0] ?? null),
+    next,
+    again,
     dialFigure,
     onDial,
     keepPass,

@@ -44,6 +44,10 @@ const learned = computed(() => props.desk.approach.value.passes.some((p) => p.re
       <p v-if="advice.move === 'spring-pass'">
         <strong>Feed nothing in: take a spring pass.</strong> What the last cut sprang comes off by itself.
       </p>
+      <p v-else-if="advice.twice">
+        <strong>Twice at the same figure before it is tried.</strong> What the first pass springs comes off
+        with the second, so that less is left to chance.
+      </p>
       <p v-else-if="advice.move === 'draw-back'">
         <strong>Its spring alone would take too much.</strong> Turn back well past the lash, come in again to
         the figure and take a pass with nothing more fed in.

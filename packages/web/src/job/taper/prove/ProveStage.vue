@@ -49,6 +49,7 @@ const onDial = computed(() => {
   return left.value && advice ? cut.onDial(2 * Math.abs(advice.infeed)) : null;
 });
 const move = computed(() => desk.advice.value?.move);
+const twice = computed(() => desk.advice.value?.twice ?? false);
 /** Nothing can be fed within the risk accepted, though it is not at its line. */
 const held = computed(() => desk.advice.value?.advice === 'hold');
 const allowed = computed(() => sizing.allowed.value);
@@ -128,6 +129,7 @@ const heading = computed(() => {
   if (desk.advice.value?.suspicion) return 'Feed no more yet: something looks wrong';
   if (held.value)
     return `Feed no more yet: ${move.value === 'measure' ? 'measure it again' : 'finish by hand'}`;
+  if (twice.value) return 'Feed this much more, cut twice at that figure, then clean and try again';
   return (move.value && FEED_HEADINGS[move.value]) ?? 'Feed this much more, then clean and try again';
 });
 const taken = computed(() => {
@@ -135,13 +137,16 @@ const taken = computed(() => {
   if (move.value === 'spring-pass') return 'Spring pass taken: keep the pass';
   const { divisions } = onDial.value;
   if (divisions === 0) return null;
-  return `${move.value === 'draw-back' ? 'Drawn back' : 'Fed'} ${divisions} ${divisions === 1 ? 'division' : 'divisions'}: keep the pass`;
+  const fed = `${move.value === 'draw-back' ? 'Drawn back' : 'Fed'} ${divisions} ${divisions === 1 ? 'division' : 'divisions'}`;
+  return twice.value ? `${fed}, cut twice: keep the passes` : `${fed}: keep the pass`;
 });
 /** Keeps the infeed the stand-off asks for as a pass, so the countdown goes on from it. */
 async function cutIt(): Promise<void> {
   if (!onDial.value || !cut.state.value) return;
   const by = onDial.value.figure.value;
-  await cut.keepPass(cut.state.value.dial + (move.value === 'draw-back' ? -by : by), '');
+  const dialTo = cut.state.value.dial + (move.value === 'draw-back' ? -by : by);
+  const passes = twice.value ? [dialTo, dialTo] : [dialTo];
+  for (const to of passes) await cut.keepPass(to, '');
 }
 const advance = computed(() => {
   const dial = model.lathe.value?.dial;

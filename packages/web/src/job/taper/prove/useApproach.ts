@@ -42,6 +42,7 @@ export function useApproach(): ApproachDesk {
       risk: risk.value,
       division: radialOf(dial.division, dial.reads),
       lore: lore.value ?? undefined,
+      twice: true,
     };
   });
   return {

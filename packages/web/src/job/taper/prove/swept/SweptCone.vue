@@ -55,7 +55,8 @@ async function keep(): Promise<void> {
     <p v-if="!text" class="quiet">
       The indicator at centre height, the carriage run from end to end of the finished cone; more is a larger
       radius. A taper attachment uncoupled for it loses the dial’s zero: touch off again, or leave it coupled
-      and measure across at places along the cone.
+      and measure across at places along the cone. Cut by the compound, the carriage comes back against its
+      stop or the tool is touched off again; where the plug marks from end to end there is no need to move it.
     </p>
     <template v-if="found">
       <p role="status">
