@@ -2,7 +2,8 @@ import type { GroundForm } from './metal/form';
 import { edgeAlong } from './metal/nose';
 import { GRID, type Piece } from './metal/piece';
 import { barGives, springPart, workGives } from './metal/stiffness';
-import { reachFrom, wallFrom } from './metal/turning';
+import { overATurn } from './metal/interrupted';
+import { apart, reachOf, roundFrom, wallOf, type Round } from './metal/turning';
 import type { Chips } from './actions';
 import type { Held, LatheState } from './lathe';
 
@@ -14,6 +15,7 @@ const WAVE = { height: 0.004, length: 1.7 };
 const BREAKS_OFF = 0.3;
 export const USUAL_FEED = 0.1;
 
+const UNMET: Round = { r: 0, x: 0, y: 0, lobes: 0 };
 /** Nothing was met. */
 export const NO_CHIPS: Chips = { seen: 'none', fresh: 0, chatters: false };
 
@@ -35,7 +37,7 @@ interface Place {
 
 /** Takes metal off wherever the edge goes. One pass is one run of one handle one way: through it the work springs as it stood before. */
 export class Cutter {
-  private before = new Float64Array(0);
+  private before: Round[] = [];
   private inPass = new Int32Array(0);
   private cutIn = new Int32Array(0);
   private pass = 0;
@@ -60,7 +62,7 @@ export class Cutter {
     const { piece, held, turning, tool } = this.state;
     if (!piece || !held || !turning) return WENT_NOWHERE;
     if (this.before.length !== piece.count) {
-      this.before = new Float64Array(piece.count);
+      this.before = new Array<Round>(piece.count).fill(UNMET);
       this.inPass = new Int32Array(piece.count).fill(-1);
       this.cutIn = new Int32Array(piece.count).fill(-1);
     }
@@ -115,28 +117,38 @@ export class Cutter {
       this.inPass[i] = this.pass;
       this.before[i] = this.metAt(piece, i);
     }
-    const before = this.before[i] as number;
-    const asked = outward * (target - before);
+    const before = this.before[i] as Round;
+    const asked = outward * (target - (tool.side === 'outside' ? reachOf(before) : wallOf(before)));
     if (asked <= 0) return 0;
     if (asked < faults.leastCut) return -1;
-    const left = asked * springPart(this.gives(held, before, z), feed, asked, tool.nose);
-    const cut = target - outward * left;
+    // What runs out is cut deeper on its high side, springs more there, and so copies itself by that part.
+    const runsOut = apart(before);
+    const { mean, swing, share } = overATurn(outward * (target - before.r), runsOut);
+    const springs = springPart(this.gives(held, before.r, z), feed, asked, tool.nose);
+    const cut = target - outward * springs * mean;
     if (outward * (cut - now) <= 0) return 0;
     turning.r[i] = cut;
-    const from = Number.isFinite(now) && now > 0 ? now : before;
+    const copies = runsOut > 0 ? (springs * swing) / runsOut : 0;
+    turning.copied.x[i] = before.x * copies;
+    turning.copied.y[i] = before.y * copies;
+    if (turning.lobes) turning.lobes.height[i] = before.lobes * springs * share;
+    const from = Number.isFinite(now) && now > 0 ? now : cut - outward * (1 - springs) * mean;
     return Math.abs(Math.PI * (from ** 2 - cut ** 2) * GRID);
   }
 
-  /** The first metal that stands in the edge's way at a place. */
-  private metAt(piece: Piece, i: number): number {
+  /** What stands first in the edge's way at a place. */
+  private metAt(piece: Piece, i: number): Round {
     const { tool, turning } = this.state;
     const own = turning?.[tool.side];
-    const [x, y] = [own?.x ?? 0, own?.y ?? 0];
-    const outside = tool.side === 'outside';
-    let met = outside ? Infinity : 0;
-    for (const turned of piece[tool.side])
-      met = outside ? Math.min(met, reachFrom(turned, i, x, y)) : Math.max(met, wallFrom(turned, i, x, y));
-    return met;
+    const inside = tool.side === 'inside';
+    let [first, nearest] = [UNMET, inside ? -1 : Infinity];
+    for (const turned of piece[tool.side]) {
+      const round = roundFrom(turned, i, own?.x ?? 0, own?.y ?? 0);
+      const stands = inside ? wallOf(round) : reachOf(round);
+      if (inside ? stands <= nearest : stands >= nearest) continue;
+      [first, nearest] = [round, stands];
+    }
+    return first;
   }
 
   /** How far everything gives to a force there, mm to the N. */

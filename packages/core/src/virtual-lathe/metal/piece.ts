@@ -1,4 +1,4 @@
-import { surfaceFrom, type Turning } from './turning';
+import { bumpOf, surfaceFrom, type Lobes, type Turning } from './turning';
 
 /** From one place of an outline to the next, mm. */
 export const GRID = 0.1;
@@ -13,6 +13,8 @@ export type Side = 'outside' | 'inside';
 /** A piece of metal: what is left of it after every turning, outside and in. z from its end at the headstock. */
 export class Piece {
   readonly count: number;
+  /** Drawn bar goes up and down twice a turn, whichever axis it is turned about. */
+  private readonly oval: Pick<Lobes, 'count' | 'phase'> | null;
   readonly outside: Turning[];
   readonly inside: Turning[];
 
@@ -22,9 +24,19 @@ export class Piece {
     phase: number,
   ) {
     this.count = Math.round(blank.length / GRID) + 1;
-    const lobes = oval > 0 ? { count: 2, height: oval / 2, phase } : null;
-    this.outside = [{ x: 0, y: 0, r: this.filled(blank.diameter / 2), lobes }];
-    this.inside = [{ x: 0, y: 0, r: this.filled((blank.bore ?? 0) / 2), lobes: null }];
+    this.oval = oval > 0 ? { count: 2, phase } : null;
+    this.outside = [this.turned(0, 0, blank.diameter / 2, oval / 2)];
+    this.inside = [this.turned(0, 0, (blank.bore ?? 0) / 2, 0)];
+  }
+
+  private turned(x: number, y: number, radius: number, lobes: number): Turning {
+    return {
+      x,
+      y,
+      r: this.filled(radius),
+      copied: { x: this.filled(0), y: this.filled(0) },
+      lobes: this.oval && { ...this.oval, height: this.filled(lobes) },
+    };
   }
 
   filled(value: number): Float64Array {
@@ -41,12 +53,7 @@ export class Piece {
     // Of an axis about which nothing was cut nothing remains.
     const untouched = side === 'outside' ? Infinity : 0;
     if (this[side].length > 1 && this[side].at(-1)?.r.every((r) => r === untouched)) this[side].pop();
-    const turning: Turning = {
-      x,
-      y,
-      r: this.filled(side === 'outside' ? Infinity : 0),
-      lobes: null,
-    };
+    const turning = this.turned(x, y, untouched, 0);
     this[side].push(turning);
     return turning;
   }
@@ -59,14 +66,10 @@ export class Piece {
 
   /** Across the piece at a place in a direction, as anvils take it: of all turnings the one that is left. */
   across(side: Side, i: number, direction: number): number {
-    const all = this[side].map(({ r, lobes }) => {
-      const bump = lobes
-        ? lobes.height *
-          (Math.cos(lobes.count * (direction - lobes.phase)) +
-            Math.cos(lobes.count * (direction + Math.PI - lobes.phase)))
-        : 0;
-      return 2 * (r[i] as number) + bump;
-    });
+    const all = this[side].map(
+      ({ r, lobes }) =>
+        2 * (r[i] as number) + bumpOf(lobes, i, direction) + bumpOf(lobes, i, direction + Math.PI),
+    );
     return side === 'outside' ? Math.min(...all) : Math.max(...all);
   }
 
