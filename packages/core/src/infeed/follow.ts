@@ -32,7 +32,7 @@ export const startOf = (tool: Tool, measured: number, noise: number): Standing =
 const square = (x: number): number => x * x;
 
 /** A deep cut springs more than a light one, but not in the same part of it: it counts as one of this depth, mm on radius. */
-const AS_LIGHT = 0.1;
+const AS_LIGHT = 0.05;
 
 /**
  * Where things stand at a first measurement after passes by the same edge: the surface as measured, the edge as those left
