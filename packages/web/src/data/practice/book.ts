@@ -1,4 +1,4 @@
-import type { JobDocument, JobRow, JobView, RecordsPage } from '@anello/contract';
+import type { JobDocument, JobRow, JobView, RecordsPage, SettingRow } from '@anello/contract';
 import { AnelloError } from '@anello/core/basics';
 import type { KeptRecord } from '@anello/core/job';
 import { bench, plain } from '../db';
@@ -58,8 +58,7 @@ const ROUTES: readonly (readonly [string, RegExp, Answering])[] = [
   ['GET', new RegExp(`^/api/jobs/${ID}/records`), async () => ({ records: [], next: null }) as RecordsPage],
   ['PUT', new RegExp(`^/api/jobs/${ID}$`), ([, id], body) => save(id as string, body)],
   ['POST', /^\/api\/records$/, (_, body) => keep(body)],
-  // What a practice lathe is set to is held with it by the screen, and nowhere else.
-  ['POST', /^\/api\/settings$/, async (_, body) => body],
+  ['POST', /^\/api\/settings$/, (_, body) => keepSetting(body)],
 ];
 
 /**
@@ -81,6 +80,17 @@ async function save(id: string, { document }: { document: JobDocument }): Promis
   const { row } = await changePracticeJob(id, (job) => ({
     ...job,
     row: { ...job.row, version: job.row.version + 1, updatedAt: new Date().toISOString(), document },
+  }));
+  return row;
+}
+
+/** What a practice lathe is set to is held with the job it was set for: of another job it is another lathe. */
+async function keepSetting(row: SettingRow): Promise<unknown> {
+  const { jobId, device } = row;
+  if (jobId === null) return row;
+  await changePracticeJob(jobId, (job) => ({
+    ...job,
+    settings: [...(job.settings ?? []).filter((one) => one.device !== device), row],
   }));
   return row;
 }

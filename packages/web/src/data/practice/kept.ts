@@ -1,4 +1,4 @@
-import type { JobRow } from '@anello/contract';
+import type { JobRow, SettingRow } from '@anello/contract';
 import type { KeptRecord } from '@anello/core/job';
 import type { PracticeId, WorkTried } from '@anello/core/practice';
 import type { FaultId, LatheAction, Level } from '@anello/core/virtual-lathe';
@@ -15,6 +15,8 @@ export interface PracticeJob {
   readonly id: string;
   readonly row: JobRow;
   readonly records: readonly KeptRecord[];
+  /** What its lathe was set to, as it was kept; none in jobs from before it was held. */
+  readonly settings?: readonly SettingRow[] | undefined;
   readonly hidden: HiddenLathe;
   /** The shape that is worked, and how far. */
   readonly feature: string;

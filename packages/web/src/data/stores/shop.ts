@@ -79,8 +79,10 @@ export const useShop = defineStore('shop', () => {
     await load();
   }
 
-  /** What practice lathes were set to since they were taken up. */
+  /** What the practice lathe that is worked is set to. */
   const practised = ref<SettingRow[]>([]);
+  /** A practice job is taken up: its lathe stands as it was left, and no other does. */
+  const practise = (settings: readonly SettingRow[]): void => void (practised.value = [...settings]);
   const byId = (id: string): MachineRow | undefined =>
     isPractice(id) ? practiceRow(id) : machines.value.find((m) => m.id === id);
 
@@ -99,6 +101,7 @@ export const useShop = defineStore('shop', () => {
     load,
     byId,
     keepSetting,
+    practise,
     change,
     /** Lathes in use, by name. */
     standing: computed(() => machines.value.filter((m) => !m.document.archived)),

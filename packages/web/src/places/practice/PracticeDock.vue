@@ -11,7 +11,9 @@ const props = defineProps<{ id: string }>();
 const shop = useShop();
 const job = shallowRef<PracticeJob | null>(null);
 onMounted(async () => {
-  job.value = await practiceJob(props.id).catch(() => null);
+  const found = await practiceJob(props.id).catch(() => null);
+  shop.practise(found?.settings ?? []);
+  job.value = found;
 });
 /** One of the shop's lathes is known when the shop is. */
 const known = computed(

@@ -75,6 +75,33 @@ describe('a practice job', () => {
     await vi.waitFor(async () => expect(await (await store()).count('outbox')).toBe(0));
     expect(reached.mock.calls.filter(([url]) => String(url).includes('settings'))).toEqual([]);
   });
+  it('holds what its lathe is set to with the job, so that it stands so again after a reload', async () => {
+    const { found: shop } = within(() => useShop());
+    const [id, other] = [await begin('shank'), await begin('hub')];
+    const set = (halfAngle: number | null, device = 'attachment') =>
+      shop.keepSetting({
+        machineId: 'practice-lathe',
+        device,
+        halfAngle,
+        workLength: null,
+        jobId: id,
+        jobNumber: 'P-1',
+        how: 'swept',
+      } as never);
+    await set(0.02);
+    await set(0.025);
+    await set(0.03, 'compound');
+    await vi.waitFor(async () => expect((await practiceJob(id)).settings).toHaveLength(2));
+    shop.practise((await practiceJob(other)).settings ?? []);
+    expect(shop.byId('practice-lathe')!.settings).toEqual([]);
+    shop.practise((await practiceJob(id)).settings!);
+    expect(shop.byId('practice-lathe')!.settings.map(({ device, halfAngle }) => [device, halfAngle])).toEqual(
+      [
+        ['attachment', 0.025],
+        ['compound', 0.03],
+      ],
+    );
+  });
   it('loses nothing of what is kept and changed at once, and ends as it then stands', async () => {
     const id = await begin('shank');
     const { job } = await request<JobView>('GET', `/api/jobs/${id}`);
