@@ -23,8 +23,8 @@ const shank = (way: Cone['way'], until: Cone['until'], over: Partial<TaperTask> 
     ...over,
   },
 });
-const bore = (until: Cone['until']): Cone => ({
-  ...shank('compound', until, {
+const bore = (until: Cone['until'], way: Cone['way'] = 'compound'): Cone => ({
+  ...shank(way, until, {
     member: 'internal',
     largeDiameter: 40,
     smallDiameter: 35,
@@ -36,8 +36,13 @@ const bore = (until: Cone['until']): Cone => ({
 });
 
 describe('a sound lathe set by its scale', () => {
-  it.each(['attachment', 'compound', 'tailstock'] as const)('stands right by the %s', (way) => {
-    const work = shank(way, 'set');
+  it.each([
+    ['attachment', shank('attachment', 'set')],
+    ['compound', shank('compound', 'set')],
+    ['tailstock', shank('tailstock', 'set')],
+    ['compound', bore('set')],
+    ['attachment', bore('set', 'attachment')],
+  ] as const)('stands right by the %s', (way, work) => {
     const bench = benchOf(work);
     const lathe = bench.begin(5, 0);
     expect(bench.judge(lathe).right).toBe(false);
@@ -86,6 +91,7 @@ describe('an indicator beside a job', () => {
     ['compound', shank('compound', 'set')],
     ['tailstock', shank('tailstock', 'set')],
     ['compound', bore('set')],
+    ['attachment', bore('set', 'attachment')],
   ] as const)(
     'reads more as the %s climbs, by the cone’s own slope; plus where it is too steep for a master',
     (_, work) => {
@@ -191,6 +197,36 @@ describe('a piece', () => {
     pass(stands - wanted + 0.2);
     expect(bench.judge(lathe).lines.map(({ inside }) => inside)).toEqual([true, false]);
   });
+  it('of a bore by the attachment, cut to its line at its angle, is right', () => {
+    const work = bore('made', 'attachment');
+    const bench = benchOf(work);
+    const lathe = bench.begin(3, 0);
+    const { halfAngle, largeDiameter } = work.task;
+    // It stands the other way from a shank's; steeper is further that way.
+    const by = 180 * (Math.tan(halfAngle) + Math.tan(lathe.reveal().attachmentAngle));
+    lathe.act({ do: 'nudge', device: 'attachment', by, pivotLength: 180 });
+    expect(lathe.reveal().attachmentAngle).toBeCloseTo(-halfAngle, 4);
+    const to = (at: number): void =>
+      void lathe.act({ do: 'turn', handle: 'carriage', by: at - 60 - lathe.dial('carriage') });
+    to(bench.out + 14);
+    lathe.act({ do: 'engage', on: true });
+    to(bench.out - 2);
+    lathe.act({ do: 'spindle', turns: 400 });
+    lathe.act({ do: 'touch' });
+    const stands = 2 * lathe.reveal().outline('inside', bench.out - 2);
+    const wanted = largeDiameter - 2 * 2 * Math.tan(halfAngle);
+    const clear = lathe.dial('cross') + 4;
+    // The last of them at the same figure, until the bar springs no more.
+    for (let k = 1; k <= 26; k++) {
+      lathe.act({ do: 'turn', handle: 'cross', by: clear - lathe.dial('cross') });
+      to(bench.out + 14);
+      const part = Math.min(1, k / 20);
+      lathe.act({ do: 'turn', handle: 'cross', by: -part * (wanted - stands) - lathe.dial('cross') });
+      to(bench.out - work.task.length - 3);
+    }
+    const { lines } = bench.judge(lathe);
+    expect(lines.map(({ inside }) => inside)).toEqual([true, true]);
+  });
   it('of a bore that was not cut yet is not right, whatever its angle', () => {
     const bench = benchOf(bore('made'));
     const outcome = bench.judge(bench.begin(4, 3));
@@ -203,6 +239,7 @@ describe('a piece', () => {
       shank('tailstock', 'made'),
       shank('compound', 'made'),
       bore('made'),
+      bore('made', 'attachment'),
     ]) {
       const bench = benchOf(work);
       const lathe = bench.begin(6, 5);
@@ -220,7 +257,7 @@ describe('what cannot be tried', () => {
   it.each<[string, WorkTried, typeof PRACTICE_LATHE]>([
     ['nothing to make it by', shank('attachment', 'made'), plain],
     ['large end at the headstock', shank('attachment', 'made', { largeEnd: 'tailstock' }), PRACTICE_LATHE],
-    ['only the compound', { ...bore('made'), way: 'attachment' }, PRACTICE_LATHE],
+    ['setting the tailstock over', bore('made', 'tailstock'), PRACTICE_LATHE],
     ['too small', { ...bore('made'), task: { ...bore('made').task, smallDiameter: 9 } }, PRACTICE_LATHE],
   ])('says %s', (said, work, lathe) => {
     expect(plainText(whyNotTried(work, lathe)!)).toContain(said);

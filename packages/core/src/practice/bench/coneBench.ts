@@ -78,7 +78,7 @@ const SCALES: Readonly<Record<Device, { readonly title: string; readonly shows: 
 export function whyNotCone({ way, task }: ConeTried, lathe: Lathe): Phrase | null {
   const external = task.member === 'external';
   if (!lathe[way]) return ['This lathe has nothing to make it by in that way.'];
-  if (!external && way !== 'compound') return ['In a bore only the compound is there to practise with.'];
+  if (!external && way === 'tailstock') return ['A bore is not made by setting the tailstock over.'];
   if (task.largeEnd !== (external ? 'headstock' : 'tailstock'))
     return ['Only a shank with its large end at the headstock, or a bore with its mouth at the tailstock.'];
   if (!external && task.smallDiameter < SMALLEST_BORE)
@@ -107,7 +107,7 @@ export function coneBench(work: ConeTried, lathe: Lathe): Bench {
     sense: (on) => (external && (on === 'test-bar' || on === 'master') ? -1 : 1),
     scale: {
       ...SCALES[way],
-      set: (to) => ({ do: 'set', device: way, to: way === 'compound' ? sign * to : to }),
+      set: (to) => ({ do: 'set', device: way, to: way === 'tailstock' ? to : sign * to }),
     },
     cone,
     side,
@@ -116,12 +116,8 @@ export function coneBench(work: ConeTried, lathe: Lathe): Bench {
     runs: way === 'compound' ? 'compound' : 'carriage',
     found(scaleTo, stood) {
       const off = stood - Math.abs(scaleTo);
-      // In a bore the compound is swung the other way: what makes it steeper there is less than nothing on its scale.
-      return way === 'tailstock'
-        ? {}
-        : way === 'compound'
-          ? { compoundAngle: sign * off }
-          : { barAngle: off };
+      // In a bore the device is swung the other way: what makes it steeper there is less than nothing on its scale.
+      return way === 'tailstock' ? {} : { [way === 'compound' ? 'compoundAngle' : 'barAngle']: sign * off };
     },
     about: ABOUT[way],
     begin(seed, level, faults) {
@@ -158,14 +154,20 @@ function holdShank(lathe: VirtualLathe, { way, task }: ConeTried, out: number): 
   lathe.act({ do: 'turn', handle: 'carriage', by: out + BEFORE - ZERO });
 }
 
-function holdBore(lathe: VirtualLathe, { task }: ConeTried, out: number): void {
+function holdBore(lathe: VirtualLathe, { way, task }: ConeTried, out: number): void {
   const bore = Math.floor(task.smallDiameter - UNDER);
   const diameter = Math.ceil(1.5 * task.largeDiameter + UNDER);
   lathe.act({ do: 'hold', by: 'three-jaw', blank: { diameter, length: out + GRIPPED, bore }, out });
   lathe.act({ do: 'tool', side: 'inside', nose: NOSE, barDiameter: Math.round(BAR_PART * bore) });
-  lathe.act({ do: 'set', device: 'compound', to: 0 });
+  if (way === 'compound') lathe.act({ do: 'set', device: 'compound', to: 0 });
+  // The other way from the first, so that it is nudged that way too, whatever its scale is out by.
+  else lathe.act({ do: 'set', device: 'attachment', to: -Number.EPSILON });
   aside(lathe, bore / 2 - INSIDE);
-  lathe.act({ do: 'turn', handle: 'carriage', by: out + INSIDE_BEFORE - ZERO });
+  lathe.act({
+    do: 'turn',
+    handle: 'carriage',
+    by: out + (way === 'compound' ? INSIDE_BEFORE : BEFORE) - ZERO,
+  });
 }
 /** The edge stands within the hole, clear of its wall; and so far before the mouth. */
 const INSIDE = 3;
@@ -211,7 +213,7 @@ function judgeSetting({ way, task }: ConeTried, lathe: VirtualLathe): Outcome {
       lines: [{ what: 'Set-over as it stands', is: length(setOver, 0.001), wanted: said, inside }],
     };
   }
-  const stands = way === 'attachment' ? attachmentAngle : Math.abs(compoundAngle);
+  const stands = Math.abs(way === 'attachment' ? attachmentAngle : compoundAngle);
   const inside = Math.abs(stands - task.halfAngle) <= band;
   return {
     right: inside,

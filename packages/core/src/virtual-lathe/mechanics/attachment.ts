@@ -11,10 +11,12 @@ export interface AttachmentMakeUp {
   readonly middle: number;
 }
 
-/** A taper attachment: the tool goes out from the axis as the carriage goes toward the headstock, by the bar's own line. */
+/** A taper attachment: the tool goes out from the axis as the carriage goes toward the headstock, by the bar's own line; set the other way, in. */
 export class Attachment {
   engaged = false;
   private angle: number;
+  /** Which way it was set: steeper is further that way. */
+  private way = 1;
   private readonly shoe: Play;
   private from = 0;
 
@@ -25,11 +27,12 @@ export class Attachment {
 
   /** The bar by its own scale. */
   set(scale: number): void {
+    this.way = scale < 0 ? -1 : 1;
     this.angle = scale + this.made.angleOff;
   }
   /** The bar's end moved by so much, at a length from its pivot: more is steeper. */
   nudge(by: number, pivotLength: number): void {
-    this.angle = Math.atan(Math.tan(this.angle) + by / pivotLength);
+    this.angle = Math.atan(Math.tan(this.angle) + (this.way * by) / pivotLength);
   }
   get trueAngle(): number {
     return this.angle;
