@@ -14,13 +14,17 @@ import LatheView from './LatheView.vue';
 import ReplayBar from './ReplayBar.vue';
 import { useBench } from './useBench';
 import { useBenchWire } from './useBenchWire';
+import { useReadingsTaken } from './useReadingsTaken';
 
 /** The practice lathe under a practice job: worked by hand, while the job's own cards and reading bar say what to do. */
 const props = defineProps<{ job: PracticeJob }>();
 const router = useRouter();
 const kept = useJob();
 const desk = useBench(props.job);
-if (desk) useBenchWire(desk);
+if (desk) {
+  useBenchWire(desk);
+  useReadingsTaken(desk);
+}
 /** On a phone the job has the whole screen until the lathe is wanted. */
 const folded = ref(window.matchMedia?.('(max-width: 640px)').matches ?? false);
 /** The lathe takes the whole place: the job and what it says are out of sight. */

@@ -1,14 +1,17 @@
 // @vitest-environment jsdom
 import 'fake-indexeddb/auto';
 import type { JobRow, JobView } from '@anello/contract';
+import type { KeptRecord } from '@anello/core/job';
 import { PIECE_IDS, pieceOf, type PieceId } from '@anello/core/practice';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { nextTick } from 'vue';
 import { request } from '../../data/api';
 import { bench as store } from '../../data/db';
 import { answered, endPracticeJob, openPracticeJobs, practiceJob } from '../../data/practice/book';
 import { practiceAnsweredBy } from '../../data/practice/answers';
 import { isOfPractice, practiceOf, shopsOwn } from '../../data/practice/names';
 import { stamp } from '../../data/stamp';
+import { useJob } from '../../data/stores/job';
 import { useShop } from '../../data/stores/shop';
 import { useInUse } from '../../data/wire/inUse';
 import { useWire } from '../../data/wire/wire';
@@ -19,6 +22,7 @@ import { pieceJob } from './pieces';
 import { beginPractice } from '../../data/practice/begin';
 import { useBench } from './useBench';
 import { useBenchWire } from './useBenchWire';
+import { useReadingsTaken } from './useReadingsTaken';
 import { useRuns } from './runs';
 
 const { mount, within } = useMounted();
@@ -167,6 +171,28 @@ describe('the practice lathe beside a job', () => {
       desk.tried.value,
       desk.height.value,
     ]);
+  });
+  it('a reading that is kept took its time at the needle, and counts; one by another instrument does not', async () => {
+    const { desk, job } = await atBench('compound');
+    const { found: kept } = within(() => useJob());
+    within(() => useReadingsTaken(desk));
+    kept.id = job.id;
+    const row = (body: KeptRecord['body']): KeptRecord => ({ ...stamp(), jobId: job.id, piece: 1, body });
+    const keep = async (...bodies: KeptRecord['body'][]): Promise<number> => {
+      kept.records = [...kept.records, ...bodies.map(row)];
+      await nextTick();
+      return desk.hand.lathe.log.filter(({ do: did }) => did === 'indicate').length;
+    };
+    const reading = { kind: 'reading', way: 'compound', step: 'sweep', at: 10, seen: 1, typed: '1' } as never;
+    const before = desk.hand.lathe.seconds;
+    expect(await keep(reading)).toBe(1);
+    expect(desk.hand.lathe.seconds).toBeGreaterThan(before);
+    expect(
+      await keep({ kind: 'held', readings: [0, null, 0.1, 0.2], limit: 1, swing: 0.2, inside: true }),
+    ).toBe(4);
+    expect(await keep({ kind: 'note', text: 'nothing read' } as never)).toBe(4);
+    desk.inHand.value = 'micrometer';
+    expect(await keep(reading)).toBe(4);
   });
   it('measures by rule and over rounds as well, and says where a ball goes through', async () => {
     const { desk } = await atBench('shank');
