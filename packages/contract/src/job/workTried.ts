@@ -1,7 +1,11 @@
+import { AnelloError } from '@anello/core/basics';
+import { sampled, USUAL_CURVE } from '@anello/core/curve';
 import { usualThrowLimit } from '@anello/core/eccentric';
+import { profileCurve } from '@anello/core/part';
 import type { WorkTried } from '@anello/core/practice';
 import { PRACTICE_LATHE } from '@anello/core/virtual-lathe';
 import { DEVICES, type Device } from '@anello/core/machine';
+import { coreFeatures } from './feature/toCore';
 import { eccentricOfJob, taperOfJobIfComplete } from './toCore';
 import type { JobDocument } from './schema';
 import { shapesOf, workOf } from './work/shapes';
@@ -17,6 +21,7 @@ export function workTried(
 ): WorkTried | null {
   const shape = shapesOf(document).find((one) => one.feature === feature);
   if (shape?.kind === 'taper') return coneOf(document, feature, until, way);
+  if (shape?.kind === 'curve') return curveOf(document, feature);
   if (shape?.kind !== 'eccentric') return null;
   const part = eccentricOfJob(document, feature);
   if (!part || part.throw <= 0) return null;
@@ -28,6 +33,27 @@ export function workTried(
     diameter: part.diameter,
     length: part.width,
   };
+}
+
+/** How close the points of a curve lie, mm, and how far its arcs bulge between them. */
+const STEP = 0.5;
+const SAG = 0.005;
+
+function curveOf(document: Pick<JobDocument, 'features' | 'work'>, feature: string): WorkTried | null {
+  const drawn = coreFeatures(document.features).find(({ id }) => id === feature);
+  if (drawn?.kind !== 'profile' || drawn.side !== 'external') return null;
+  const { nose, limit } = workOf(document, feature, 'curve');
+  try {
+    return {
+      kind: 'curve',
+      points: sampled(profileCurve(drawn), STEP, SAG),
+      nose: nose?.value ?? USUAL_CURVE.nose,
+      limit: limit?.value ?? USUAL_CURVE.limit,
+    };
+  } catch (error) {
+    if (error instanceof AnelloError) return null;
+    throw error;
+  }
 }
 
 function coneOf(

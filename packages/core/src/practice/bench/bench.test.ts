@@ -252,6 +252,66 @@ describe('a piece', () => {
   });
 });
 
+describe('a curve by both handles', () => {
+  const curve = (
+    points: readonly { z: number; r: number }[],
+    limit = 0.05,
+  ): Extract<WorkTried, { kind: 'curve' }> => ({
+    kind: 'curve',
+    points,
+    nose: 0.8,
+    limit,
+  });
+  const LEAN = [
+    { z: 0, r: 12 },
+    { z: 15, r: 11.5 },
+    { z: 30, r: 10 },
+  ];
+  it('lies at the free end of the bar, and is right where it was followed step by step', () => {
+    const bench = benchOf(curve(LEAN));
+    expect(bench.line!.at(-1)).toEqual({ z: bench.out, r: 10 });
+    const lathe = bench.begin(5, 0);
+    expect(bench.judge(lathe).right).toBe(false);
+    lathe.act({ do: 'spindle', turns: 400 });
+    const radiusOf = (z: number): number => {
+      const s = z - bench.out + 30;
+      return s <= 15 ? 12 - s / 30 : 11.5 - (s - 15) / 10;
+    };
+    // Straight in at places close together, drawn out between; twice, for what springs.
+    for (let round = 0; round < 2; round++)
+      for (let z = bench.out + 1; z >= bench.out - 29; z -= 0.2) {
+        const { tool } = lathe.scene();
+        lathe.act({ do: 'turn', handle: 'carriage', by: z - tool.z });
+        lathe.act({ do: 'turn', handle: 'cross', by: 2 * (tool.x - radiusOf(z)) });
+        lathe.act({ do: 'turn', handle: 'cross', by: -2 * 8 });
+      }
+    const { right, lines } = bench.judge(lathe);
+    expect(lines.map(({ inside }) => inside)).toEqual([true, true]);
+    expect([right, bench.gone(lathe)]).toEqual([true, false]);
+    lathe.act({ do: 'turn', handle: 'cross', by: 2 * 9 });
+    expect([bench.judge(lathe).right, bench.gone(lathe)]).toEqual([false, true]);
+  });
+  it.each([
+    ['no length', [{ z: 0, r: 5 }]],
+    [
+      'longer than',
+      [
+        { z: 0, r: 5 },
+        { z: 300, r: 6 },
+      ],
+    ],
+    [
+      'bend away',
+      [
+        { z: 0, r: 5 },
+        { z: 30, r: 1 },
+      ],
+    ],
+  ])('says %s', (said, points) => {
+    expect(plainText(whyNotTried(curve(points))!)).toContain(said);
+  });
+});
+
 describe('what cannot be tried', () => {
   const plain: typeof PRACTICE_LATHE = { ...PRACTICE_LATHE, attachment: null };
   it.each<[string, WorkTried, typeof PRACTICE_LATHE]>([

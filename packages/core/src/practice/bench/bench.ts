@@ -1,3 +1,4 @@
+import type { CurvePoint } from '../../curve/piece';
 import type { Device } from '../../machine/lathe';
 import type { TaperTask } from '../../taper/task';
 import type { Against, FaultId, VirtualLathe } from '../../virtual-lathe';
@@ -26,6 +27,15 @@ export type WorkTried =
       readonly limit: number;
       readonly diameter: number;
       readonly length: number;
+    }
+  | {
+      readonly kind: 'curve';
+      /** Along it from its headstock end to its tailstock end. */
+      readonly points: readonly CurvePoint[];
+      /** Radius of the tool's nose. */
+      readonly nose: number;
+      /** How far it may be off its line, either way. */
+      readonly limit: number;
     };
 
 /** A lathe made ready for a piece of work, and everything that can be done at it. */
@@ -48,6 +58,8 @@ export interface Bench {
   } | null;
   /** The cone that is made, where there is one: it can be measured and tried in its gauge. */
   readonly cone: ConePlace | null;
+  /** The line that is followed, from the chuck's face, where there is one. */
+  readonly line?: readonly CurvePoint[] | undefined;
   readonly side: Side;
   /** From the chuck's face to the free end of the work. */
   readonly out: number;

@@ -4,6 +4,7 @@ import type { Lathe } from '../../machine/lathe';
 import { PRACTICE_LATHE } from '../../virtual-lathe/practiceLathe';
 import type { Bench, WorkTried } from './bench';
 import { coneBench, whyNotCone } from './coneBench';
+import { curveBench, whyNotCurve } from './curveBench';
 import { throwBench } from './throwBench';
 
 /**
@@ -14,7 +15,7 @@ import { throwBench } from './throwBench';
  * // → null
  */
 export const whyNotTried = (work: WorkTried, lathe: Lathe = PRACTICE_LATHE): Phrase | null =>
-  work.kind === 'cone' ? whyNotCone(work, lathe) : null;
+  BENCHES[work.kind].why(work as never, lathe);
 
 /**
  * The practice lathe made ready for a piece of work, as a lathe its owner describes or as the one that stands in the practice
@@ -27,5 +28,18 @@ export const whyNotTried = (work: WorkTried, lathe: Lathe = PRACTICE_LATHE): Phr
 export function benchOf(work: WorkTried, lathe: Lathe = PRACTICE_LATHE): Bench {
   const why = whyNotTried(work, lathe);
   if (why) throw new AnelloError('out-of-range', 'work', why);
-  return work.kind === 'cone' ? coneBench(work, lathe) : throwBench(work, lathe);
+  return BENCHES[work.kind].make(work as never, lathe);
 }
+
+type Kind = WorkTried['kind'];
+/** Every sort of work that can be tried. A new one is a line here. */
+const BENCHES: {
+  readonly [K in Kind]: {
+    why(work: Extract<WorkTried, { kind: K }>, lathe: Lathe): Phrase | null;
+    make(work: Extract<WorkTried, { kind: K }>, lathe: Lathe): Bench;
+  };
+} = {
+  cone: { why: whyNotCone, make: coneBench },
+  throw: { why: () => null, make: throwBench },
+  curve: { why: whyNotCurve, make: curveBench },
+};

@@ -2,7 +2,8 @@ import { length } from '../../figure/figure';
 import { sampled, type CurvePoint } from '../../curve/piece';
 import { shapeCurve } from '../../curve/shapeCurve';
 import { makeVirtualLathe, type VirtualLathe } from '../../virtual-lathe/makeVirtualLathe';
-import type { Exercise, Outcome } from '../exercise';
+import { goneUnder, judgeLine } from '../alongLine';
+import type { Exercise } from '../exercise';
 import { CARRIAGE, CROSS } from '../knobs';
 
 /** The bar, what stands out, and the round nose it is turned with, mm. */
@@ -26,15 +27,6 @@ export const NECK_LINE: readonly CurvePoint[] = sampled(NECK, 0.5, 0.005).map(({
   r,
 }));
 
-function radiusAt(z: number): number {
-  const i = Math.max(
-    1,
-    NECK_LINE.findIndex((p) => p.z >= z),
-  );
-  const [a, b] = [NECK_LINE[i - 1] as CurvePoint, NECK_LINE[i] as CurvePoint];
-  return a.r + ((b.r - a.r) * (z - a.z)) / (b.z - a.z);
-}
-
 /** A bar in the chuck, touched so that the dial shows nothing there, and the edge drawn back clear of it. */
 function begin(seed: number, level: Parameters<Exercise['begin']>[1]): VirtualLathe {
   const lathe = makeVirtualLathe({ seed, level, faults: { oval: 0 } });
@@ -48,22 +40,6 @@ function begin(seed: number, level: Parameters<Exercise['begin']>[1]): VirtualLa
   return lathe;
 }
 
-/** The very ends are not looked at: there the nose rounds what it leaves, mm. */
-const EDGE = 1.5;
-const EVERY = 0.5;
-
-/** The worst of it above its line and below. */
-function offLine(lathe: VirtualLathe): { readonly above: number; readonly below: number } {
-  const { outline } = lathe.reveal();
-  let [above, below] = [0, 0];
-  for (let z = FROM + EDGE; z <= HANDLE.out - EDGE; z += EVERY) {
-    const off = outline('outside', Math.round(10 * z) / 10) - radiusAt(z);
-    above = Math.max(above, off);
-    below = Math.max(below, -off);
-  }
-  return { above, below };
-}
-
 interface Told {
   readonly id: 'line' | 'two-handles';
   readonly title: string;
@@ -75,23 +51,7 @@ interface Told {
 
 /** A curve turned with both handles, held against its line. */
 export function handleExercise({ id, title, why, above, below }: Told): Exercise {
-  const judge = (lathe: VirtualLathe): Outcome => {
-    const off = offLine(lathe);
-    const [aboveIn, belowIn] = [off.above <= above, off.below <= below];
-    const line = (what: string, is: number, most: number, inside: boolean) => ({
-      what,
-      is: length(is, 0.01),
-      wanted: ['at most ', length(most, 0.01)],
-      inside,
-    });
-    return {
-      right: aboveIn && belowIn,
-      lines: [
-        line('Stands over its line by, at its worst', off.above, above, aboveIn),
-        line('Cut below its line by, at its worst', off.below, below, belowIn),
-      ],
-    };
-  };
+  const followed = { line: NECK_LINE, above, below };
   return {
     id,
     title,
@@ -110,8 +70,8 @@ export function handleExercise({ id, title, why, above, below }: Told): Exercise
     about: ['crossLash', 'carriageLash', 'crossScale', 'compliance'],
     line: NECK_LINE,
     begin,
-    judge,
-    gone: (lathe) => offLine(lathe).below > below,
+    judge: (lathe) => judgeLine(followed, lathe),
+    gone: (lathe) => goneUnder(followed, lathe),
   };
 }
 

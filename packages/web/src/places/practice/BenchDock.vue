@@ -103,6 +103,7 @@ useKeys({ l: () => (folded.value = !folded.value) });
         class="view"
         :compact="!alone"
         :scene="desk.hand.scene.value"
+        :line="desk.bench.line"
         :chips="desk.hand.chips.value"
         :indicator="desk.inHand.value === 'indicator' && !desk.hand.turning.value"
       />

@@ -27,7 +27,7 @@ const MEANS: Readonly<Record<Against, string>> = {
 };
 const TOOLS = computed<{ value: InHand; title: string }[]>(() => [
   { value: 'indicator', title: 'Indicator' },
-  ...(bench.cone ? [{ value: 'micrometer' as const, title: 'Micrometer' }] : []),
+  ...(bench.cone || bench.line ? [{ value: 'micrometer' as const, title: 'Micrometer' }] : []),
   ...(bench.cone ? [{ value: 'gauge' as const, title: bench.side === 'outside' ? 'Sleeve' : 'Plug' }] : []),
   ...(bench.scale ? [{ value: 'scale' as const, title: 'Scale' }] : []),
 ]);
@@ -89,7 +89,7 @@ function set(): void {
       <p class="big">
         <FigureText v-if="measured !== null" :figure="length(measured, FINE)" large /><span v-else>–</span>
       </p>
-      <details class="rounds">
+      <details v-if="bench.cone" class="rounds">
         <summary>{{ bore ? 'By a ball' : 'By rollers' }}</summary>
         <div class="one">
           <QuantityField

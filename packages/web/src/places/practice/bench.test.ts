@@ -1,6 +1,6 @@
 // @vitest-environment jsdom
 import 'fake-indexeddb/auto';
-import type { JobRow, JobView } from '@anello/contract';
+import { entry, type JobRow, type JobView } from '@anello/contract';
 import type { KeptRecord } from '@anello/core/job';
 import { PIECE_IDS, pieceOf, type PieceId } from '@anello/core/practice';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
@@ -193,6 +193,32 @@ describe('the practice lathe beside a job', () => {
     expect(await keep({ kind: 'note', text: 'nothing read' } as never)).toBe(4);
     desk.inHand.value = 'micrometer';
     expect(await keep(reading)).toBe(4);
+  });
+  it('a curve of the rack is followed along its line, measured, and held against it', async () => {
+    const place = (z: string, diameter: string) => ({ z: entry(z), diameter: entry(diameter) });
+    const foot = { id: 'p', name: 'Foot', kind: 'profile', side: 'external' } as const;
+    const id = await beginPractice({
+      part: { features: [{ ...foot, points: [place('0 mm', '30 mm'), place('20 mm', '24 mm')] }] },
+      feature: 'p',
+      until: 'made',
+      exercise: null,
+      hidden: { seed: 3, level: 0 },
+    });
+    const job = await practiceJob(id);
+    const { found: desk } = within(() => useBench(job));
+    await vi.waitFor(() => expect(desk!.hand.ready.value).toBe(true));
+    expect(desk!.inHand.value).toBe('micrometer');
+    expect(desk!.bench.line!.at(-1)!.r).toBe(12);
+    const host = mount(BenchTools, { desk: desk!, still: false });
+    await vi.waitFor(() => expect(plain(host.textContent)).toContain('Micrometer'));
+    expect(plain(host.textContent)).not.toContain('By rollers');
+    desk!.measure(5);
+    expect(desk!.measured.value).toBeCloseTo(32, 1);
+    desk!.finish();
+    expect(desk!.outcome.value!.outcome).toMatchObject({
+      right: false,
+      lines: [{ inside: false }, { inside: true }],
+    });
   });
   it('measures by rule and over rounds as well, and says where a ball goes through', async () => {
     const { desk } = await atBench('shank');

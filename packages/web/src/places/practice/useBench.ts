@@ -51,7 +51,7 @@ export function useBench(job: PracticeJob): BenchDesk | null {
   if (!work || !machine) return null;
   const bench = benchOf(work, latheOf(machine));
   const { seed, level, faults } = job.hidden;
-  const inHand = ref<InHand>('indicator');
+  const inHand = ref<InHand>(bench.line ? 'micrometer' : 'indicator');
   const on = ref<Against>(bench.needleOn[0] as Against);
   const measured = ref<number | null>(null);
   const height = ref<number | null>(null);

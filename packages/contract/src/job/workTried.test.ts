@@ -1,0 +1,50 @@
+import { USUAL_CURVE } from '@anello/core/curve';
+import { describe, expect, it } from 'vitest';
+import { entry, newWork, workTried, type FeatureDocument } from '..';
+import { shank } from './jobs.testdata';
+
+const profile = (side: 'external' | 'internal', places: readonly (readonly [string, string])[]) =>
+  ({
+    id: 'p',
+    name: 'Foot',
+    kind: 'profile',
+    side,
+    points: places.map(([z, diameter]) => ({ z: entry(z), diameter: entry(diameter) })),
+  }) as FeatureDocument;
+const FOOT = [
+  ['0 mm', '40 mm'],
+  ['10 mm', '20 mm'],
+] as const;
+const made = { until: 'made' } as const;
+
+describe('what of a job is tried at the practice lathe', () => {
+  it('is a curve outside, along it from its headstock end, with the nose and the limit of its work or the usual', () => {
+    const features = [profile('external', FOOT)];
+    const tried = workTried({ features, work: {} }, 'p', made);
+    expect(tried).toMatchObject({ kind: 'curve', nose: USUAL_CURVE.nose, limit: USUAL_CURVE.limit });
+    if (tried?.kind !== 'curve') return;
+    expect([tried.points[0], tried.points.at(-1)]).toEqual([
+      { z: 0, r: 20 },
+      { z: 10, r: 10 },
+    ]);
+    const work = { p: { ...newWork('curve'), nose: entry('3 mm'), limit: entry('0.05 mm') } };
+    expect(workTried({ features, work }, 'p', made)).toMatchObject({ nose: 3, limit: 0.05 });
+  });
+  it('is no curve in a bore, and none whose figures are missing or cannot be', () => {
+    const of = (feature: FeatureDocument) => workTried({ features: [feature], work: {} }, 'p', made);
+    expect(of(profile('internal', FOOT))).toBeNull();
+    expect(of(profile('external', [FOOT[0]]))).toBeNull();
+    expect(of({ ...profile('external', FOOT), points: [{}, {}] } as FeatureDocument)).toBeNull();
+  });
+  it('is a taper in the way that is named, or the one chosen; a shape nobody knows is nothing', () => {
+    const features = [shank()];
+    expect(workTried({ features, work: {} }, 't', made)).toBeNull();
+    expect(workTried({ features, work: {} }, 't', { until: 'set', way: 'compound' })).toMatchObject({
+      kind: 'cone',
+      way: 'compound',
+      until: 'set',
+      task: { member: 'external' },
+    });
+    expect(workTried({ features, work: {} }, 'x', made)).toBeNull();
+  });
+});
