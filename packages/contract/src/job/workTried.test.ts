@@ -36,6 +36,24 @@ describe('what of a job is tried at the practice lathe', () => {
     expect(of(profile('external', [FOOT[0]]))).toBeNull();
     expect(of({ ...profile('external', FOOT), points: [{}, {}] } as FeatureDocument)).toBeNull();
   });
+  it('is all the grooves of a part at once, with what their bottoms may be out by', () => {
+    const of = (id: string, more: object) => ({ id, name: id, side: 'external', ...more }) as FeatureDocument;
+    const land = (id: string) =>
+      of(id, { kind: 'cylinder', diameter: entry('30 mm'), length: entry('4 mm') });
+    const groove = (id: string, bottom: string) =>
+      of(id, { kind: 'groove', diameter: entry(bottom), length: entry('3 mm') });
+    const features = [land('a'), groove('g', '24 mm'), land('b'), groove('h', '22 mm'), land('c')];
+    const tried = workTried({ features, work: {} }, 'g', made);
+    expect(tried).toMatchObject({ kind: 'plunge', band: USUAL_CURVE.bottomBand });
+    if (tried?.kind !== 'plunge') return;
+    expect(tried.grooves.map(({ name, bottom }) => [name, bottom])).toEqual([
+      ['g', 24],
+      ['h', 22],
+    ]);
+    expect(tried.width).toBeCloseTo(10, 9);
+    const unsaid = [land('a'), of('g', { kind: 'groove' })];
+    expect(workTried({ features: unsaid, work: {} }, 'g', made)).toBeNull();
+  });
   it('is a taper in the way that is named, or the one chosen; a shape nobody knows is nothing', () => {
     const features = [shank()];
     expect(workTried({ features, work: {} }, 't', made)).toBeNull();

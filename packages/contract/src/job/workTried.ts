@@ -1,7 +1,7 @@
 import { AnelloError } from '@anello/core/basics';
 import { sampled, USUAL_CURVE } from '@anello/core/curve';
 import { usualThrowLimit } from '@anello/core/eccentric';
-import { profileCurve } from '@anello/core/part';
+import { layoutPart, plungeOf, profileCurve } from '@anello/core/part';
 import type { WorkTried } from '@anello/core/practice';
 import { PRACTICE_LATHE } from '@anello/core/virtual-lathe';
 import { DEVICES, type Device } from '@anello/core/machine';
@@ -40,7 +40,9 @@ const STEP = 0.5;
 const SAG = 0.005;
 
 function curveOf(document: Pick<JobDocument, 'features' | 'work'>, feature: string): WorkTried | null {
-  const drawn = coreFeatures(document.features).find(({ id }) => id === feature);
+  const features = coreFeatures(document.features);
+  const drawn = features.find(({ id }) => id === feature);
+  if (drawn?.kind === 'groove') return plungeTried(document, features, feature);
   if (drawn?.kind !== 'profile' || drawn.side !== 'external') return null;
   const { nose, limit } = workOf(document, feature, 'curve');
   try {
@@ -54,6 +56,25 @@ function curveOf(document: Pick<JobDocument, 'features' | 'work'>, feature: stri
     if (error instanceof AnelloError) return null;
     throw error;
   }
+}
+
+/** Everything from the first groove to the last is one plunge of a form tool. */
+function plungeTried(
+  document: Pick<JobDocument, 'features' | 'work'>,
+  features: Parameters<typeof plungeOf>[0],
+  feature: string,
+): WorkTried | null {
+  const { problems } = layoutPart(features);
+  const plunge = plungeOf(features);
+  if (!plunge || features.some(({ id, kind }) => kind === 'groove' && problems.has(id))) return null;
+  const { bottomBand } = workOf(document, feature, 'curve');
+  return {
+    kind: 'plunge',
+    points: plunge.work,
+    width: plunge.width,
+    grooves: plunge.grooves,
+    band: bottomBand?.value ?? USUAL_CURVE.bottomBand,
+  };
 }
 
 function coneOf(

@@ -312,6 +312,59 @@ describe('a curve by both handles', () => {
   });
 });
 
+describe('grooves by a form tool', () => {
+  /** Two grooves of unlike depth and the land between. */
+  const plunge: Extract<WorkTried, { kind: 'plunge' }> = {
+    kind: 'plunge',
+    points: [
+      { z: 0, r: 12 },
+      { z: 3, r: 12 },
+      { z: 3, r: 15 },
+      { z: 7, r: 15 },
+      { z: 7, r: 11 },
+      { z: 10, r: 11 },
+    ],
+    width: 10,
+    grooves: [
+      { name: 'Upper', at: 0, width: 3, bottom: 24 },
+      { name: 'Lower', at: 7, width: 3, bottom: 22 },
+    ],
+    band: 0.05,
+  };
+  /** Fed straight in until the deeper bottom is so thick. */
+  function plunged(formDepth: number, to: number) {
+    const bench = benchOf(plunge);
+    const lathe = bench.begin(4, 0, { formDepth });
+    lathe.act({ do: 'spindle', turns: 400 });
+    const x = lathe.scene().tool.x;
+    lathe.act({ do: 'turn', handle: 'cross', by: 2 * (x - to / 2) });
+    for (let i = 0; i < 8; i++) lathe.act({ do: 'turn', handle: 'cross', by: 1e-6 });
+    return { bench, lathe };
+  }
+  it('are right where the edge is ground right and fed to the deeper one', () => {
+    const { bench, lathe } = plunged(1, 22);
+    expect(bench.judge(lathe).lines.map(({ what, inside }) => [what, inside])).toEqual([
+      ['Upper, at its bottom', true],
+      ['Lower, at its bottom', true],
+    ]);
+    expect(bench.gone(lathe)).toBe(false);
+    expect(bench.judge(bench.begin(4, 0)).right).toBe(false);
+    expect(plunged(1, 21.8).bench.gone(plunged(1, 21.8).lathe)).toBe(true);
+  });
+  it('come out unlike where the form is cut shallower than it is ground', () => {
+    const { bench, lathe } = plunged(0.93, 22);
+    // The upper one lies a millimetre over the lower; cut at 0.93 of that it is 0.14 too deep on diameter.
+    expect(bench.judge(lathe).lines.map(({ inside }) => inside)).toEqual([false, true]);
+    expect(bench.gone(lathe)).toBe(true);
+  });
+  it.each([
+    ['wider than', { ...plunge, grooves: [{ name: 'Wide', at: 0, width: 17, bottom: 20 }] }],
+    ['clear of the axis', { ...plunge, points: [{ z: 0, r: 0 }] }],
+  ])('says %s', (said, work) => {
+    expect(plainText(whyNotTried(work)!)).toContain(said);
+  });
+});
+
 describe('what cannot be tried', () => {
   const plain: typeof PRACTICE_LATHE = { ...PRACTICE_LATHE, attachment: null };
   it.each<[string, WorkTried, typeof PRACTICE_LATHE]>([

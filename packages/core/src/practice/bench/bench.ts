@@ -36,6 +36,21 @@ export type WorkTried =
       readonly nose: number;
       /** How far it may be off its line, either way. */
       readonly limit: number;
+    }
+  | {
+      readonly kind: 'plunge';
+      /** Places of the work along one plunge, radii, from its headstock end. */
+      readonly points: readonly CurvePoint[];
+      readonly width: number;
+      /** Each with where it begins along the plunge, and the diameter of its bottom. */
+      readonly grooves: readonly {
+        readonly name: string;
+        readonly at: number;
+        readonly width: number;
+        readonly bottom: number;
+      }[];
+      /** How far a bottom may be out on diameter, either way. */
+      readonly band: number;
     };
 
 /** A lathe made ready for a piece of work, and everything that can be done at it. */

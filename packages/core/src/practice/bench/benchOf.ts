@@ -5,6 +5,7 @@ import { PRACTICE_LATHE } from '../../virtual-lathe/practiceLathe';
 import type { Bench, WorkTried } from './bench';
 import { coneBench, whyNotCone } from './coneBench';
 import { curveBench, whyNotCurve } from './curveBench';
+import { plungeBench, whyNotPlunge } from './plungeBench';
 import { throwBench } from './throwBench';
 
 /**
@@ -42,4 +43,5 @@ const BENCHES: {
   cone: { why: whyNotCone, make: coneBench },
   throw: { why: () => null, make: throwBench },
   curve: { why: whyNotCurve, make: curveBench },
+  plunge: { why: whyNotPlunge, make: plungeBench },
 };

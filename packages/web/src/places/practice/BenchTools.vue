@@ -76,7 +76,7 @@ function set(): void {
     <div v-else-if="inHand === 'micrometer'" class="one">
       <QuantityField
         v-model="fromEnd"
-        label="So far in from the end"
+        label="In from the end"
         dimension="length"
         draft-key="practice.from-end"
       />

@@ -41,7 +41,6 @@ export interface FreePlay {
   begin(): Promise<string>;
 }
 
-/** Grooves are made by a form tool of their own: only a curve is followed by hand. */
 const isCurve = (of: JobDocument | null, feature: string | null): boolean =>
   of?.features.some(({ id, kind }) => id === feature && kind === 'profile') ?? false;
 const MOST = 100;
@@ -82,9 +81,7 @@ export function useFreePlay(asked: { job?: string | undefined; feature?: string 
   );
   const shapes = computed(() =>
     document.value
-      ? shapesOf(document.value)
-          .filter(({ kind, feature }) => kind !== 'curve' || isCurve(document.value, feature))
-          .map(({ feature, name }) => ({ value: feature, title: name }))
+      ? shapesOf(document.value).map(({ feature, name }) => ({ value: feature, title: name }))
       : [],
   );
   const isTaper = computed(() =>
@@ -115,7 +112,7 @@ export function useFreePlay(asked: { job?: string | undefined; feature?: string 
   const why = computed<Phrase | null>(() => {
     if (!document.value) return null;
     if (shapes.value.length === 0)
-      return ['This job has no taper, no throw and no curve: there is nothing of it to try here.'];
+      return ['This job has no taper, throw, curve or groove: there is nothing of it to try here.'];
     if (!tried.value)
       return isCurve(document.value, form.feature)
         ? ['Only a curve outside can be followed here, and its figures must be complete.']

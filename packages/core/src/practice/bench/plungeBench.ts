@@ -1,0 +1,89 @@
+import { length } from '../../figure/figure';
+import type { Phrase } from '../../figure/phrase';
+import { dialOf } from '../../machine/dialReads';
+import type { Lathe } from '../../machine/lathe';
+import { makeVirtualLathe, type VirtualLathe } from '../../virtual-lathe/makeVirtualLathe';
+import type { Outcome } from '../exercise';
+import { CARRIAGE, CROSS } from '../knobs';
+import type { Bench, WorkTried } from './bench';
+
+export type PlungeTried = Extract<WorkTried, { kind: 'plunge' }>;
+
+/** Bar before and behind the plunge, held by so much more; and over the deepest bottom where no land says how thick it is, mm. */
+const BEFORE = 20;
+const BEHIND = 30;
+const GRIPPED = 40;
+const OVER = 6;
+const CLEAR = 4;
+const NOSE = 0.2;
+const ZERO = 60;
+const ASIDE = 40;
+/** As wide as a plunged edge may be, mm: wider it chatters on any lathe of this size. */
+const WIDEST = 16;
+
+/** Why grooves cannot be plunged at the practice lathe; null where they can. */
+export function whyNotPlunge({ points, grooves }: PlungeTried): Phrase | null {
+  const cutting = grooves.reduce((sum, { width }) => sum + width, 0);
+  if (cutting > WIDEST)
+    return ['Together they are wider than ', length(WIDEST, 1), ': one edge does not plunge them.'];
+  if (Math.min(...points.map(({ r }) => r)) <= 0) return ['A bottom must stand clear of the axis.'];
+  return null;
+}
+
+/** The practice lathe with a bar and a form tool ground to grooves, plunged at once. Its depth is as the grinding left it. */
+export function plungeBench(work: PlungeTried, lathe: Lathe): Bench {
+  const { points, grooves, width, band } = work;
+  const out = Math.ceil(width + BEFORE + BEHIND);
+  const start = out - BEFORE - width;
+  const radii = points.map(({ r }) => r);
+  const deepest = Math.min(...radii);
+  const diameter = Math.max(2 * Math.max(...radii), 2 * deepest + OVER);
+  const form = points.map(({ z, r }) => ({ z: z - width / 2, back: r - deepest }));
+  const bottoms = (made: VirtualLathe): readonly { name: string; is: number; bottom: number }[] => {
+    const { outline } = made.reveal();
+    return grooves.map(({ name, at, width: wide, bottom }) => ({
+      name,
+      bottom,
+      is: 2 * outline('outside', start + at + wide / 2),
+    }));
+  };
+  return {
+    knobs: [CARRIAGE, CROSS],
+    raise: null,
+    needleOn: ['work'],
+    sense: () => 1,
+    scale: null,
+    cone: null,
+    line: points.map(({ z, r }) => ({ z: z + start, r })),
+    side: 'outside',
+    out,
+    couples: false,
+    runs: 'carriage',
+    found: () => ({}),
+    about: ['formDepth', 'crossLash', 'crossScale', 'compliance'],
+    begin(seed, level, faults) {
+      const made = makeVirtualLathe({ seed, level, lathe, ...(faults ? { faults } : {}) });
+      made.act({ do: 'hold', by: 'three-jaw', blank: { diameter, length: out + GRIPPED }, out });
+      made.act({ do: 'tool', side: 'outside', nose: NOSE, form });
+      made.act({
+        do: 'turn',
+        handle: 'cross',
+        by: dialOf(ASIDE - (diameter / 2 + CLEAR), lathe.dial.reads),
+      });
+      made.act({ do: 'turn', handle: 'carriage', by: start + width / 2 - ZERO });
+      made.act({ do: 'spindle', turns: 0 });
+      made.act({ do: 'zero', of: 'cross' });
+      return made;
+    },
+    gone: (made) => bottoms(made).some(({ is, bottom }) => is < bottom - band),
+    judge(made): Outcome {
+      const lines = bottoms(made).map(({ name, is, bottom }) => ({
+        what: `${name}, at its bottom`,
+        is: length(is, 0.01),
+        wanted: [length(bottom, 0.01), ', give or take ', length(band, 0.01)] as Phrase,
+        inside: Math.abs(is - bottom) <= band,
+      }));
+      return { right: lines.every(({ inside }) => inside), lines };
+    },
+  };
+}
