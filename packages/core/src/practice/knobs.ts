@@ -61,6 +61,16 @@ export const deviceEnd = (device: Device, title: string, pivotLength: number): K
   handle: null,
   turn: (by) => ({ do: 'nudge', device, by, pivotLength }),
 });
+/** The tailstock clamped with its barrel farther out. */
+export const BARREL: Knob = {
+  id: 'barrel',
+  title: 'Barrel, farther out',
+  coarse: 10,
+  fine: 1,
+  shows: 'length',
+  handle: null,
+  turn: (by) => ({ do: 'barrel', by }),
+};
 /** The tool packed higher in its post. */
 export const HEIGHT: Knob = {
   id: 'height',

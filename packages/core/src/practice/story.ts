@@ -19,6 +19,7 @@ const READ: ReadonlySet<LatheAction['do']> = new Set(['indicate', 'measure', 'tr
 const SET: ReadonlySet<LatheAction['do']> = new Set([
   'set',
   'nudge',
+  'barrel',
   'jaw',
   'pack',
   'raise',

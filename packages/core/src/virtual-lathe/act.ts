@@ -29,6 +29,7 @@ const TAKES: Readonly<Partial<Record<LatheAction['do'], number>>> = {
   touch: 15,
   set: 120,
   nudge: 40,
+  barrel: 60,
   engage: 20,
   jaw: 8,
   indicate: 6,
@@ -76,9 +77,16 @@ function standsOut({ held }: LatheState, { at }: { readonly at: number }): void 
   if (held && !(finite(at, 'at') >= 0 && at <= held.out))
     throw new AnelloError('out-of-range', 'at', 'The work does not stand out there.');
 }
+/** A barrel runs out so far where its lathe does not say, mm. */
+const BARREL_REACH = 80;
 /** What a hand cannot do is refused before it takes any time: it is no part of the run. */
 const CHECKS: Partial<Checking> = {
   set: (_, { device, to }) => upTo(to, MOST_SET[device], 'to', 'Its scale'),
+  barrel({ barrel, lathe }, { by }) {
+    const to = barrel + finite(by, 'by');
+    if (to < 0 || to > (lathe.tailstock?.barrelReach ?? BARREL_REACH))
+      throw new AnelloError('out-of-range', 'by', 'The barrel does not go so far.');
+  },
   measure: standsOut,
   rule: standsOut,
   ball: (_, { diameter }) => round(diameter),
@@ -133,6 +141,10 @@ const DOING: Doing = {
   },
   nudge: (state, _, { device, by, pivotLength }) => {
     NUDGES[device](state, finite(by, 'by') + NUDGED_TO * state.normal(), pivotLength ?? 0);
+    return {};
+  },
+  barrel: (state, _, { by }) => {
+    state.barrel += by;
     return {};
   },
   engage: (state, _, { on }) => {

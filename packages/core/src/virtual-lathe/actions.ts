@@ -48,6 +48,8 @@ export type LatheAction =
   | { readonly do: 'set'; readonly device: DeviceId; readonly to: number }
   /** By an indicator at its end: mm there, at a length from its pivot; more is steeper. */
   | { readonly do: 'nudge'; readonly device: DeviceId; readonly by: number; readonly pivotLength?: number }
+  /** The tailstock's barrel run farther out, its body clamped anew so that the centre bears, mm. */
+  | { readonly do: 'barrel'; readonly by: number }
   | { readonly do: 'engage'; readonly on: boolean }
   /** A jaw screw turned: more tightens. Counted from where the jaw meets the work where the hand feels for that first. */
   | { readonly do: 'jaw'; readonly jaw: number; readonly by: number; readonly felt?: boolean }

@@ -160,7 +160,9 @@ export class Cutter {
       );
     const round = Math.max(1, 2 * radius);
     const both = supported || by === 'centres';
-    return faults.compliance + workGives(round, z, out, both);
+    // What the centre gives there is shared with the headstock as the place lies between them, both for force and for give.
+    const centre = both ? barGives(BARREL, this.state.barrel) * (Math.max(0, z) / out) ** 2 : 0;
+    return faults.compliance + workGives(round, z, out, both) + centre;
   }
 
   private sings(piece: Piece, { out, supported, by }: Held): boolean {
@@ -178,6 +180,8 @@ function formOver({ halfWidth, backAt }: GroundForm, z: number, ...places: reado
   const over = places.filter((p) => Math.abs(z - p.z) <= halfWidth).map((p) => p.x + backAt(z - p.z));
   return over.length > 0 ? Math.min(...over) : null;
 }
+/** A tailstock's barrel, mm: some 35 on a lathe of this size. */
+const BARREL = 36;
 /** A bar stands out of its holder by this more than it goes in. */
 const CLEAR = 8;
 

@@ -34,6 +34,8 @@ export interface Held {
 
 const START = { z: 60, x: 40 };
 const LENGTH_OF_BED = 60;
+/** As a hand leaves it: short, and not home, where it would push its centre out. */
+const BARREL_OUT = 30;
 
 /** Everything of the lathe that moves, with what is hidden in it. What is done to it is in the files beside this. */
 export class LatheState {
@@ -57,6 +59,8 @@ export class LatheState {
   /** What is being turned about the spindle's axis in this holding. */
   turning: Record<Side, Turning> | null = null;
   spindleAt = 0;
+  /** How far the tailstock's barrel stands out. */
+  barrel = BARREL_OUT;
   /** Under jaw 1 of a three-jaw. */
   packing = 0;
   turns = 400;

@@ -25,6 +25,8 @@ export interface Scene {
   readonly attachment: { readonly engaged: boolean; readonly angle: number };
   readonly compoundAngle: number;
   readonly setOver: number;
+  /** How far the tailstock's barrel stands out. */
+  readonly barrel: number;
 }
 
 export function sceneOf(state: LatheState): Scene {
@@ -38,6 +40,7 @@ export function sceneOf(state: LatheState): Scene {
     attachment: { engaged: state.attachment.engaged, angle: toAnEye(state.attachment.trueAngle, DEGREE / 4) },
     compoundAngle: toAnEye(state.swung, DEGREE / 2),
     setOver: toAnEye(state.setOver, 0.5),
+    barrel: toAnEye(state.barrel, 1),
   };
 }
 

@@ -6,7 +6,7 @@ import { tailstockSetOver } from '../../ways/tailstockSetOver';
 import { makeVirtualLathe, type VirtualLathe } from '../../virtual-lathe/makeVirtualLathe';
 import type { FaultId } from '../../virtual-lathe/faults/registry';
 import type { Knob, Outcome } from '../exercise';
-import { CARRIAGE, CROSS, compoundHandle, deviceEnd, HEIGHT, SPINDLE } from '../knobs';
+import { BARREL, CARRIAGE, CROSS, compoundHandle, deviceEnd, HEIGHT, SPINDLE } from '../knobs';
 import type { Bench, WorkTried } from './bench';
 import { coneTruth, type ConePlace } from './conePlace';
 
@@ -63,7 +63,7 @@ const KNOBS: Readonly<Record<Device, (lathe: Lathe) => readonly Knob[]>> = {
     compoundHandle(lathe),
     deviceEnd('compound', 'Compound, steeper', lathe.compound?.handleReach ?? REACH),
   ],
-  tailstock: () => [deviceEnd('tailstock', 'Tailstock across, more', 0), SPINDLE],
+  tailstock: () => [deviceEnd('tailstock', 'Tailstock across, more', 0), BARREL],
 };
 
 const SCALES: Readonly<Record<Device, { readonly title: string; readonly shows: 'angle' | 'length' }>> = {

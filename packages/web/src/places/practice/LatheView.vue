@@ -82,7 +82,10 @@ const BAR_AT = 60;
 const barLeans = computed(() => (-props.scene.attachment.angle * 180) / Math.PI);
 /** The free end of what is held. */
 const end = computed(() => x(props.scene.held?.out ?? 80));
-const tail = computed(() => x((props.scene.held?.out ?? 80) + 62));
+/** Where the barrel's nose stands, and the body behind it. */
+const NOSE_FROM_WORK = 47;
+const nose = computed(() => x((props.scene.held?.out ?? 80) + NOSE_FROM_WORK));
+const tail = computed(() => Math.min(WIDTH - 40, nose.value + props.scene.barrel * SCALE.value));
 const SAID = { cutting: 'chips: it is cutting', rubbing: 'dust: it only rubs', none: '' } as const;
 const words = computed(() => {
   const { tool: at, turns } = props.scene;
@@ -113,10 +116,10 @@ const words = computed(() => {
     <path v-if="drawnLine" :d="drawnLine" class="line" />
     <g :transform="`translate(0 ${two(setOver)})`">
       <rect :x="tail" :y="AXIS - 62" :width="WIDTH - tail - 8" height="124" class="head" />
-      <rect :x="tail - 46" :y="AXIS - 26" width="46" height="52" class="barrel" />
+      <rect :x="nose" :y="AXIS - 26" :width="two(tail - nose)" height="52" class="barrel" />
       <path
         v-if="scene.held?.centre"
-        :d="`M${two(end)} ${AXIS} L${tail - 46} ${AXIS - 14} v28 Z`"
+        :d="`M${two(end)} ${AXIS} L${two(nose)} ${AXIS - 14} v28 Z`"
         class="barrel"
       />
     </g>
