@@ -202,6 +202,29 @@ describe('the end of an approach', () => {
   });
 });
 
+describe('a dial set one division too deep', () => {
+  const given = {
+    passes: [],
+    tolerance: 0.0126,
+    risk: 0.01,
+    uncertainty: 0.002,
+    before: [0.05, 0, 0],
+    dialShown: true,
+  };
+  it('is said where it would go past, and not where there is room for it', () => {
+    const near = nextInfeed({ ...given, target: 0.03, division: 0.02, twice: true });
+    expect(near.move).toBe('cut');
+    expect(near.slip).toBeGreaterThan(0.5);
+    expect(near.slip).toBeGreaterThan(near.chance);
+    const far = nextInfeed({ ...given, target: 0.4, division: 0.005 });
+    expect(far.slip).toBeLessThan(0.1);
+  });
+  it('is nothing where nothing is fed, and nobody knows of a dial without divisions', () => {
+    expect(nextInfeed({ ...given, target: 0.004, division: 0.02 }).slip).toBe(0);
+    expect(nextInfeed({ ...given, target: 0.03 }).slip).toBe(0);
+  });
+});
+
 describe('what it learns and advises', () => {
   const ask = (over: object = {}) =>
     nextInfeed({ passes: [], target: 0.2, tolerance: 0.01, risk: 0.01, ...over });

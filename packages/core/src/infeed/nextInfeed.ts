@@ -9,6 +9,7 @@ import {
   type InfeedMove,
   type Remedy,
 } from './decide';
+import type { Foresight } from './foresee';
 import { meanOver } from './learn';
 import type { Lore } from './lore';
 import type { InfeedRequest } from './request';
@@ -28,6 +29,8 @@ export interface InfeedAdvice {
   readonly prediction: { readonly left: number; readonly low: number; readonly high: number };
   /** Chance that this infeed goes past. */
   readonly chance: number;
+  /** Chance that it goes past if the dial is set one division too deep; 0 where nothing is fed or no division is known. */
+  readonly slip: number;
   /** Chance that the work stands within the tolerance as it is, all passes weighed and not the last reading alone. */
   readonly inside: number;
   /** What the tool has shown of itself: the part of a cut it takes, what lies between its edge and the work, its scatter. */
@@ -62,7 +65,13 @@ export function nextInfeed(request: InfeedRequest): InfeedAdvice {
     held && !remedies.includes('better-reading') ? { ...first, move: 'by-hand' } : first;
   const infeed = request.given ?? decided.infeed;
   const twice = request.given === undefined ? decided.twice === true : request.twice === true;
-  const then = twice ? { see: see.after(infeed), last: 0 } : { see, last: infeed };
+  const after = (fed: number): { see: Foresight; last: number } =>
+    twice ? { see: see.after(fed), last: 0 } : { see, last: fed };
+  const then = after(infeed);
+  const chanceAt = (fed: number): number => {
+    const { see: seen, last } = after(fed);
+    return seen.chanceOfPast(last).believed;
+  };
   return {
     infeed: decided.advice === 'reached' ? 0 : infeed,
     advice: decided.advice,
@@ -73,7 +82,8 @@ export function nextInfeed(request: InfeedRequest): InfeedAdvice {
       low: then.see.quantile(then.last, LOW),
       high: then.see.quantile(then.last, HIGH),
     },
-    chance: decided.advice === 'cut' ? then.see.chanceOfPast(then.last).believed : 0,
+    chance: decided.advice === 'cut' ? chanceAt(infeed) : 0,
+    slip: decided.move === 'cut' && request.division ? chanceAt(infeed + request.division) : 0,
     inside,
     learned: {
       gain: meanOver(known.behaviours, (b) => b.tool.gain),

@@ -25,6 +25,8 @@ const REMEDIES: Readonly<Record<Remedy, string>> = {
   'better-reading': 'The mean of four readings would let it be finished by the dial.',
   'finer-dial': 'A finer dial would: the compound set nearly along the bed, or a clock on the slide.',
 };
+/** One division too deep would more likely than not be past: a slip of the hand nothing could tell beforehand. */
+const slips = computed(() => (advice.value?.slip ?? 0) > 0.5);
 const inOne = computed(() => Math.round(1 / Math.max(advice.value?.chance ?? 0, 1e-4)));
 const approaches = computed(() => {
   const n = props.desk.lore.value?.approaches ?? 0;
@@ -58,6 +60,10 @@ const learned = computed(() => props.desk.approach.value.passes.some((p) => p.re
         nine times in ten between <FigureText :figure="length(along(advice.prediction.low), 0.01)" /> and
         <FigureText :figure="length(along(advice.prediction.high), 0.01)" />. Past its band: about 1 in
         <FigureText :figure="count(inOne)" />.
+      </p>
+      <p v-if="slips">
+        <strong>One division too many would go past.</strong> Set it, look away, and read the dial again
+        before the cut.
       </p>
     </template>
     <template v-else-if="advice.suspicion">
