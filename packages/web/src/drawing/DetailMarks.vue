@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import { featureKind, type FeatureKind } from '@anello/core/part';
 import { computed } from 'vue';
 import { two, type Place } from './outlinePath';
 
 /** Something cut in a part that its outline does not show. */
 interface DrawnMark {
   readonly id: string;
-  readonly kind: string;
+  readonly kind: FeatureKind;
   readonly at: 'headstock' | 'tailstock';
   readonly z0: number;
   readonly z1: number;
@@ -26,8 +27,6 @@ const emit = defineEmits<{ pick: [id: string] }>();
 
 /** Half of the 60° a centre is drawn with. */
 const HALF_CENTRE = Math.PI / 6;
-const FLAT = ['flats', 'tang'];
-const CORNERS = ['chamfer', 'corner-radius'];
 /** Drawn no smaller than this, so that it can be seen and touched. */
 const LEAST = 2;
 
@@ -63,11 +62,8 @@ function corner({ z0, z1, at, outside }: DrawnMark): string {
   return `M${x} ${two(props.place.y(outside, 1))}V${two(props.place.y(outside, -1))}`;
 }
 
-const path = (mark: DrawnMark): string => {
-  if (FLAT.includes(mark.kind)) return flat(mark);
-  if (CORNERS.includes(mark.kind)) return corner(mark);
-  return mark.kind === 'centre' ? centre(mark) : hole(mark);
-};
+const DRAWN = { flat, corner, centre, hole } as const;
+const path = (mark: DrawnMark): string => DRAWN[featureKind(mark.kind).detail?.drawn ?? 'hole'](mark);
 const drawn = computed(() => props.marks.map((mark) => ({ mark, d: path(mark) })));
 </script>
 

@@ -41,6 +41,7 @@ function boreOutline(feature: Bore): Outline {
 export const bore: LengthKind<Bore> = {
   kind: 'bore',
   name: 'Drilled hole',
+  measured: 'diameter',
   sides: ['internal'],
   figures: [
     DIAMETER,

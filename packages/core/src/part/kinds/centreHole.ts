@@ -29,7 +29,7 @@ export const centreHole: DetailKind<CentreHole> = {
     { key: 'diameter', label: 'Across its mouth' },
     { key: 'pilot', label: 'Pilot, else by the mouth' },
   ],
-  detail: { onFeature: false, end: 'In the face toward' },
+  detail: { onFeature: false, end: 'In the face toward', drawn: 'centre' },
   begins: {},
   lies(feature, ground) {
     const mouth = positive(

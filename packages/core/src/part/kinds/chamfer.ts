@@ -36,7 +36,7 @@ export const chamfer: DetailKind<Chamfer> = {
     { key: 'size', label: 'Along the axis' },
     { key: 'angle', label: 'Angle to the axis, else 45°', dimension: 'angle' },
   ],
-  detail: { onFeature: true, end: 'Its corner toward' },
+  detail: { onFeature: true, end: 'Its corner toward', drawn: 'corner' },
   begins: {},
   lies(feature, ground) {
     const size = positive(given(feature.size, 'size', 'how much it takes'), 'size', 'The chamfer');

@@ -42,7 +42,7 @@ export const cornerRadius: DetailKind<CornerRadius> = {
   name: 'Corner radius',
   sides: ['external'],
   figures: [{ key: 'radius', label: 'Radius' }],
-  detail: { onFeature: true, end: 'Its corner toward' },
+  detail: { onFeature: true, end: 'Its corner toward', drawn: 'corner' },
   begins: {},
   lies(feature, ground) {
     const radius = positive(given(feature.radius, 'radius', 'the radius'), 'radius', 'The radius');

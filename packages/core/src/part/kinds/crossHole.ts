@@ -22,6 +22,7 @@ export interface CrossHole extends DetailBase {
 export const crossHole: DetailKind<CrossHole> = {
   kind: 'cross-hole',
   name: 'Cross hole',
+  inJaws: 'off-centre',
   sides: ['external'],
   figures: [
     { key: 'diameter', label: 'Diameter' },
@@ -29,7 +30,7 @@ export const crossHole: DetailKind<CrossHole> = {
     { key: 'depth', label: 'Depth, else through' },
     { key: 'phase', label: 'Round the axis at', dimension: 'angle' },
   ],
-  detail: { onFeature: false, end: 'Counted from the face at' },
+  detail: { onFeature: false, end: 'Counted from the face at', drawn: 'hole' },
   begins: {},
   lies(feature, ground) {
     const diameter = positive(

@@ -12,6 +12,7 @@ export interface Cylinder extends Base {
 export const cylinder: LengthKind<Cylinder> = {
   kind: 'cylinder',
   name: 'Cylinder',
+  measured: 'diameter',
   sides: ['external', 'internal'],
   figures: [DIAMETER, LENGTH],
   begins: {},

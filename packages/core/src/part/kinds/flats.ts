@@ -23,6 +23,8 @@ const MOST_FLATS = 12;
 export const flats: DetailKind<Flats> = {
   kind: 'flats',
   name: 'Flats or hexagon',
+  inJaws: 'off-centre',
+  measured: 'across',
   sides: ['external'],
   figures: [
     { key: 'across', label: 'Across the flats' },
@@ -30,7 +32,7 @@ export const flats: DetailKind<Flats> = {
     { key: 'length', label: 'Length, else all of it' },
     { key: 'start', label: 'In from that end' },
   ],
-  detail: { onFeature: true, end: 'Counted from its end toward' },
+  detail: { onFeature: true, end: 'Counted from its end toward', drawn: 'flat' },
   begins: {},
   lies(feature, ground) {
     const host = hostOf(feature, ground);

@@ -13,6 +13,7 @@ export interface Groove extends Base {
 export const groove: LengthKind<Groove> = {
   kind: 'groove',
   name: 'Groove',
+  measured: 'diameter',
   sides: ['external', 'internal'],
   figures: [
     { ...DIAMETER, label: 'Diameter at the bottom' },

@@ -21,6 +21,10 @@ interface Known<F extends { readonly kind: string }> {
   readonly figures: readonly FeatureFigure[];
   /** How much it is what a part is about, most first; nothing for what only stands beside. */
   readonly chief?: number;
+  /** What jaws that close on it finished do: mark it, or centre nothing by it. Where it is not said they may. */
+  readonly inJaws?: 'marked' | 'off-centre';
+  /** What an inspection measures of it; nothing of what has a gauge or a proof of its own. */
+  readonly measured?: 'diameter' | 'across';
   /** What it wants before a job about it can be worked out, in a sentence. */
   readonly needs?: string;
   /** What looks like a slip among its figures; nothing while they do not settle it. */
@@ -43,6 +47,8 @@ export interface DetailKind<F extends { readonly kind: string }> extends Known<F
     readonly onFeature: boolean;
     /** What its end is called where it is chosen. */
     readonly end: string;
+    /** How it is drawn on the part. */
+    readonly drawn: 'flat' | 'corner' | 'centre' | 'hole';
   };
   readonly begins: Omit<F, keyof DetailBase | 'kind'>;
   /** Where it lies on the part as laid. Errors: as outline; not-found for what it is to lie on. */

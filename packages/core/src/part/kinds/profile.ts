@@ -19,6 +19,7 @@ const SAG = 0.01;
 export const profile: LengthKind<Profile> = {
   kind: 'profile',
   name: 'Profile',
+  inJaws: 'marked',
   sides: ['external', 'internal'],
   figures: [],
   begins: { points: [{}, {}] },

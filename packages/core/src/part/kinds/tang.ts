@@ -17,13 +17,15 @@ export interface Tang extends DetailBase {
 export const tang: DetailKind<Tang> = {
   kind: 'tang',
   name: 'Tang',
+  inJaws: 'off-centre',
+  measured: 'across',
   sides: ['external'],
   figures: [
     { key: 'thickness', label: 'Thickness' },
     { key: 'length', label: 'Length' },
     { key: 'radius', label: 'Cutter’s radius at the root' },
   ],
-  detail: { onFeature: false, end: 'At the end toward' },
+  detail: { onFeature: false, end: 'At the end toward', drawn: 'flat' },
   begins: {},
   lies(feature, { outside, length: whole }) {
     const thick = positive(

@@ -50,6 +50,7 @@ function mixUps(taper: Taper): SuspectFigure[] {
 export const taper: LengthKind<Taper> = {
   kind: 'taper',
   name: 'Taper',
+  inJaws: 'marked',
   sides: ['external', 'internal'],
   figures: [
     { key: 'largeDiameter', label: 'Large diameter' },

@@ -16,6 +16,7 @@ export interface Thread extends Base {
 export const thread: LengthKind<Thread> = {
   kind: 'thread',
   name: 'Thread',
+  inJaws: 'marked',
   sides: ['external', 'internal'],
   figures: [{ ...DIAMETER, label: 'Nominal diameter' }, { key: 'pitch', label: 'Pitch' }, LENGTH],
   begins: { designation: '' },

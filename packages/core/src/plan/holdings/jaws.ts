@@ -1,14 +1,10 @@
 import { count, length } from '../../figure/figure';
 import type { Phrase } from '../../figure/phrase';
+import { featureKind } from '../../part/kinds/registry';
 import { impossible, risk, type Holding, type Wrong } from '../piece/line';
 import { outsideRadii, type Piece } from '../piece/piece';
 import { behind, standsOut, underJaws } from '../piece/reach';
 import { CLEAR, leastGrip, MOST_STAND_OUT, SAME } from '../piece/usual';
-
-/** Finished shapes no jaw may close on: it would mark them, and a slope or a curve gives it a line to hold by. */
-const SPOILED: readonly string[] = ['taper', 'thread', 'profile'];
-
-const MILLED: readonly string[] = ['flats', 'tang', 'cross-hole'];
 
 /** What is wrong with jaws closing where they do. */
 export function jawsWrong(piece: Piece, holding: Holding): Wrong[] {
@@ -20,14 +16,18 @@ export function jawsWrong(piece: Piece, holding: Holding): Wrong[] {
   if (grips.from < -spare.headstock - CLEAR || grips.to > laid.length + spare.tailstock + CLEAR)
     found.push(impossible('jaws-on-nothing', ['There is no bar left where the jaws are to close.']));
   for (const section of laid.outside)
-    if (SPOILED.includes(section.kind) && piece.done.has(section.id) && underJaws(holding, section))
+    if (
+      featureKind(section.kind).inJaws === 'marked' &&
+      piece.done.has(section.id) &&
+      underJaws(holding, section)
+    )
       found.push(
         impossible('jaws-on-finished', [
           `The jaws would close on ${section.feature.name}, which is finished.`,
         ]),
       );
   for (const flat of laid.details)
-    if (MILLED.includes(flat.kind) && piece.done.has(flat.id) && underJaws(holding, flat))
+    if (featureKind(flat.kind).inJaws === 'off-centre' && piece.done.has(flat.id) && underJaws(holding, flat))
       found.push(
         risk('jaws-on-finished', [
           `The jaws would close on ${flat.feature.name}: on flats they do not centre.`,

@@ -1,12 +1,7 @@
+import { featureKind } from '../../part/kinds/registry';
 import { figures } from './card';
 import { diameterMeasure, lengthMeasure } from './measures';
 import { PLAIN, type KindOfOperation } from './kind';
-
-/** What has one diameter to measure; threads go by their gauge, shapes by their own proof. */
-const MEASURED: readonly string[] = ['cylinder', 'bore', 'groove'];
-
-/** What is measured across. */
-const ACROSS: readonly string[] = ['flats', 'tang'];
 
 export const inspect: KindOfOperation = {
   ...PLAIN,
@@ -23,9 +18,9 @@ export const inspect: KindOfOperation = {
       [],
       [
         lengthMeasure('Length over all', laid.length),
-        ...laid.sections.filter((s) => MEASURED.includes(s.kind)).map(diameterMeasure),
+        ...laid.sections.filter((s) => featureKind(s.kind).measured === 'diameter').map(diameterMeasure),
         ...laid.details
-          .filter((s) => ACROSS.includes(s.kind))
+          .filter((s) => featureKind(s.kind).measured === 'across')
           .map((s) => lengthMeasure(`${s.feature.name}, across`, 2 * s.largest)),
       ],
     ),
