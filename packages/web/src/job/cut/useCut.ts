@@ -2,6 +2,7 @@ import { cutState, dialForDiameter, passTo, type CutState } from '@anello/core/a
 import { AnelloError } from '@anello/core/basics';
 import { PASSES_AGAIN, passPlan, staircase, type Pass, type Shoulder } from '@anello/core/cutting';
 import { snapDown, type Figure } from '@anello/core/figure';
+import { ofKind } from '@anello/core/job';
 import { computed, type ComputedRef } from 'vue';
 import { useJob } from '../../data/stores/job';
 import { shared } from '../model/desk';
@@ -15,7 +16,7 @@ export interface CutDesk {
   readonly left: ComputedRef<number>;
   readonly plan: ComputedRef<{ passes: readonly Pass[]; error: AnelloError | null }>;
   readonly next: ComputedRef<Pass | null>;
-  /** At the allowance: passes still to take at the same figure before it is tried. */
+  /** At the allowance: passes still to take at the same figure before it is tried for the first time. */
   readonly again: ComputedRef<number>;
   /** A figure as this lathe's dial shows it. */
   dialFigure(value: number): Figure;
@@ -74,8 +75,10 @@ function makeCutDesk(): CutDesk {
   });
 
   const next = computed(() => plan.value.passes[0] ?? null);
+  /** Once it was tried the way to the line says what is cut, and how often. */
+  const tried = computed(() => ofKind(model.records.value, 'stand-off', job.piece).length > 0);
   const again = computed(() =>
-    state.value && state.value.passes > 0 && !next.value && !plan.value.error
+    state.value && state.value.passes > 0 && !next.value && !plan.value.error && !tried.value
       ? Math.max(0, PASSES_AGAIN - state.value.again)
       : 0,
   );
