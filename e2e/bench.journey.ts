@@ -100,3 +100,23 @@ test('a job of the rack is tried first on a lathe like its own, and nothing of t
   await expect(truth).not.toContainText('Lash of the cross-slide');
   expect(await jobOnServer(shop, 'j-101')).toEqual(before);
 });
+
+test('a curve of the rack is followed by both handles, its line on the lathe, and held against it', async ({
+  page,
+  shop,
+}) => {
+  await page.goto(`${shop.address}/practice/job?job=j-104`);
+  await press(page, 'To the practice lathe');
+  await expect(page).toHaveURL(/\/job\/practice-/);
+  const lathe = page.getByRole('region', { name: 'The practice lathe' });
+  await expect(lathe.locator('path.line')).toBeVisible();
+  // Its blank, measured where nothing was cut yet: over the curve’s largest.
+  await page.getByLabel('In from the end').fill('10 mm');
+  await press(page, 'Measure');
+  await expect(lathe.locator('.big').first()).toContainText(/3\d\.\d\d/);
+  await accessible(page, 'a curve at the practice lathe');
+  await press(page, 'I say it is right');
+  const truth = page.getByRole('region', { name: 'The truth' });
+  await expect(truth).toContainText('Stands over its line by, at its worst');
+  await expect(truth).toContainText('✗ Not right');
+});

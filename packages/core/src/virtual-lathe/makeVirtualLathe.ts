@@ -109,7 +109,7 @@ function truthOf(state: LatheState, faults: Faults): Truth {
     standOff(gauge, { line, from, to }) {
       const { side } = state.tool;
       const fit = gaugeOn(state, side, gauge, [from, to], 1);
-      return fit && standsOff(side, fit, line);
+      return fit && standsOff(side, gauge, fit, line);
     },
   };
 }

@@ -42,6 +42,9 @@ describe('a sound lathe set by its scale', () => {
     ['tailstock', shank('tailstock', 'set')],
     ['compound', bore('set')],
     ['attachment', bore('set', 'attachment')],
+    ['attachment', shank('attachment', 'set', { largeEnd: 'tailstock' })],
+    ['compound', shank('compound', 'set', { largeEnd: 'tailstock' })],
+    ['tailstock', shank('tailstock', 'set', { largeEnd: 'tailstock' })],
   ] as const)('stands right by the %s', (way, work) => {
     const bench = benchOf(work);
     const lathe = bench.begin(5, 0);
@@ -56,7 +59,7 @@ describe('a sound lathe set by its scale', () => {
       const truth = lathe.reveal();
       const off =
         way === 'tailstock'
-          ? to - truth.setOver
+          ? to - Math.abs(truth.setOver)
           : halfAngle - Math.abs(way === 'compound' ? truth.compoundAngle : truth.attachmentAngle);
       lathe.act(end.turn(way === 'tailstock' ? off : 150 * off));
     }
@@ -92,6 +95,9 @@ describe('an indicator beside a job', () => {
     ['tailstock', shank('tailstock', 'set')],
     ['compound', bore('set')],
     ['attachment', bore('set', 'attachment')],
+    ['attachment', shank('attachment', 'set', { largeEnd: 'tailstock' })],
+    ['compound', shank('compound', 'set', { largeEnd: 'tailstock' })],
+    ['tailstock', shank('tailstock', 'set', { largeEnd: 'tailstock' })],
   ] as const)(
     'reads more as the %s climbs, by the cone’s own slope; plus where it is too steep for a master',
     (_, work) => {
@@ -226,6 +232,36 @@ describe('a piece', () => {
     }
     const { lines } = bench.judge(lathe);
     expect(lines.map(({ inside }) => inside)).toEqual([true, true]);
+  });
+  it('of a shank with its large end at the tailstock is judged by a true gauge, though none goes on in the chuck', () => {
+    const work = shank('attachment', 'made', { largeEnd: 'tailstock' });
+    const bench = benchOf(work);
+    expect([bench.gauged, benchOf(shank('attachment', 'made')).gauged]).toEqual([false, true]);
+    const lathe = bench.begin(3, 0);
+    const { halfAngle, largeDiameter, length: long } = work.task;
+    const by = 180 * (Math.tan(halfAngle) + Math.tan(lathe.reveal().attachmentAngle));
+    lathe.act({ do: 'nudge', device: 'attachment', by, pivotLength: 180 });
+    const to = (at: number): void =>
+      void lathe.act({ do: 'turn', handle: 'carriage', by: at - 60 - lathe.dial('carriage') });
+    to(bench.out + 14);
+    lathe.act({ do: 'engage', on: true });
+    to(bench.out - 2);
+    lathe.act({ do: 'spindle', turns: 400 });
+    lathe.act({ do: 'touch' });
+    const stands = 2 * lathe.reveal().outline('outside', bench.out - 2);
+    const wanted = largeDiameter - 2 * 2 * Math.tan(halfAngle);
+    const pass = (dial: number): void => {
+      lathe.act({ do: 'turn', handle: 'cross', by: -12 - lathe.dial('cross') });
+      to(bench.out + 14);
+      lathe.act({ do: 'turn', handle: 'cross', by: dial - lathe.dial('cross') });
+      to(bench.out - long - 3);
+    };
+    for (let k = 1; k <= 26; k++) pass(Math.min(1, k / 20) * (stands - wanted));
+    expect(bench.judge(lathe).lines.map(({ inside }) => inside)).toEqual([true, true]);
+    expect(bench.gone(lathe)).toBe(false);
+    for (let k = 0; k < 3; k++) pass(stands - wanted + 0.2);
+    expect(bench.judge(lathe).lines.map(({ inside }) => inside)).toEqual([true, false]);
+    expect(bench.gone(lathe)).toBe(true);
   });
   it('of a bore that was not cut yet is not right, whatever its angle', () => {
     const bench = benchOf(bore('made'));
@@ -369,7 +405,11 @@ describe('what cannot be tried', () => {
   const plain: typeof PRACTICE_LATHE = { ...PRACTICE_LATHE, attachment: null };
   it.each<[string, WorkTried, typeof PRACTICE_LATHE]>([
     ['nothing to make it by', shank('attachment', 'made'), plain],
-    ['large end at the headstock', shank('attachment', 'made', { largeEnd: 'tailstock' }), PRACTICE_LATHE],
+    [
+      'mouth at the tailstock',
+      { ...bore('made'), task: { ...bore('made').task, largeEnd: 'headstock' } },
+      PRACTICE_LATHE,
+    ],
     ['setting the tailstock over', bore('made', 'tailstock'), PRACTICE_LATHE],
     ['too small', { ...bore('made'), task: { ...bore('made').task, smallDiameter: 9 } }, PRACTICE_LATHE],
   ])('says %s', (said, work, lathe) => {

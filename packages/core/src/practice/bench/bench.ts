@@ -75,6 +75,8 @@ export interface Bench {
   readonly cone: ConePlace | null;
   /** The line that is followed, from the chuck's face, where there is one. */
   readonly line?: readonly CurvePoint[] | undefined;
+  /** That cone's gauge can be tried on it as it is held. */
+  readonly gauged: boolean;
   readonly side: Side;
   /** From the chuck's face to the free end of the work. */
   readonly out: number;

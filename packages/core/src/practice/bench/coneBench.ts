@@ -31,17 +31,19 @@ const BAR_PART = 0.42;
 const SLENDER = 4;
 const REACH = 150;
 
-/** Where a cone lies: a shank's small end at the free end, a bore's mouth there. */
+/** More than nothing where the large end is at the headstock: the other way every device is set the other way. */
+const signOf = ({ largeEnd }: ConeTried['task']): 1 | -1 => (largeEnd === 'headstock' ? 1 : -1);
+
+/** Where a cone lies: its end at the tailstock is the free end of the work. */
 function placeOf({ way, task, gauge }: ConeTried): ConePlace & { readonly out: number } {
   const out = way === 'tailstock' ? task.workLength : task.length + PAST;
   const beyond = gauge?.beyond ?? 0;
-  const external = task.member === 'external';
   return {
     task,
     out,
     line: {
       diameter: gauge?.diameter ?? task.largeDiameter,
-      z: external ? out - task.length + beyond : out - beyond,
+      z: signOf(task) === 1 ? out - task.length + beyond : out - beyond,
     },
     toLarge: beyond,
     toSmall: task.length - beyond,
@@ -54,7 +56,7 @@ const ABOUT: Readonly<Record<Device, readonly FaultId[]>> = {
   tailstock: ['tailstockOff', 'toolHeight', 'crossLash', 'crossScale', 'compliance'],
 };
 
-const KNOBS: Readonly<Record<Device, (lathe: Lathe) => readonly Knob[]>> = {
+const KNOBS: Readonly<Record<Device, (lathe: Lathe, sign: 1 | -1) => readonly Knob[]>> = {
   attachment: (lathe) => [
     deviceEnd('attachment', 'Bar’s end, steeper', lathe.attachment?.pivotLength ?? REACH),
     SPINDLE,
@@ -63,7 +65,10 @@ const KNOBS: Readonly<Record<Device, (lathe: Lathe) => readonly Knob[]>> = {
     compoundHandle(lathe),
     deviceEnd('compound', 'Compound, steeper', lathe.compound?.handleReach ?? REACH),
   ],
-  tailstock: () => [deviceEnd('tailstock', 'Tailstock across, more', 0), BARREL],
+  tailstock: (_, sign) => {
+    const across = deviceEnd('tailstock', 'Tailstock across, more', 0);
+    return [{ ...across, turn: (by) => across.turn(sign * by) }, BARREL];
+  },
 };
 
 const SCALES: Readonly<Record<Device, { readonly title: string; readonly shows: 'angle' | 'length' }>> = {
@@ -79,8 +84,8 @@ export function whyNotCone({ way, task }: ConeTried, lathe: Lathe): Phrase | nul
   const external = task.member === 'external';
   if (!lathe[way]) return ['This lathe has nothing to make it by in that way.'];
   if (!external && way === 'tailstock') return ['A bore is not made by setting the tailstock over.'];
-  if (task.largeEnd !== (external ? 'headstock' : 'tailstock'))
-    return ['Only a shank with its large end at the headstock, or a bore with its mouth at the tailstock.'];
+  if (!external && task.largeEnd !== 'tailstock')
+    return ['Only a bore with its mouth at the tailstock: nothing reaches in behind.'];
   if (!external && task.smallDiameter < SMALLEST_BORE)
     return ['Its bore is too small for a bar to go in: ', length(SMALLEST_BORE, 1), ' or more.'];
   return null;
@@ -93,9 +98,9 @@ export function coneBench(work: ConeTried, lathe: Lathe): Bench {
   const { out, ...cone } = placeOf(work);
   const external = task.member === 'external';
   const side = external ? 'outside' : 'inside';
-  const sign = external ? 1 : -1;
+  const sign = signOf(task);
   return {
-    knobs: [CARRIAGE, CROSS, ...KNOBS[way](lathe)],
+    knobs: [CARRIAGE, CROSS, ...KNOBS[way](lathe, sign)],
     raise: HEIGHT,
     needleOn: [
       ...(way === 'tailstock' ? (['barrel'] as const) : []),
@@ -103,20 +108,22 @@ export function coneBench(work: ConeTried, lathe: Lathe): Bench {
       external ? 'work' : 'bore',
       'master',
     ],
-    // Outside, the tool goes away from what it stands on as it climbs; in a bore it comes nearer.
-    sense: (on) => (external && (on === 'test-bar' || on === 'master') ? -1 : 1),
+    // Where the large end is at the headstock the tool goes away from what it stands on as it climbs; else it comes nearer.
+    sense: (on) => (on === 'barrel' ? sign : sign === 1 && (on === 'test-bar' || on === 'master') ? -1 : 1),
     scale: {
       ...SCALES[way],
-      set: (to) => ({ do: 'set', device: way, to: way === 'tailstock' ? to : sign * to }),
+      set: (to) => ({ do: 'set', device: way, to: sign * to }),
     },
     cone,
+    // A sleeve goes on from the small end, which is in the chuck here.
+    gauged: !external || sign === 1,
     side,
     out,
     couples: way === 'attachment',
     runs: way === 'compound' ? 'compound' : 'carriage',
     found(scaleTo, stood) {
       const off = stood - Math.abs(scaleTo);
-      // In a bore the device is swung the other way: what makes it steeper there is less than nothing on its scale.
+      // Swung the other way, what makes it steeper there is less than nothing on its scale.
       return way === 'tailstock' ? {} : { [way === 'compound' ? 'compoundAngle' : 'barAngle']: sign * off };
     },
     about: ABOUT[way],
@@ -150,6 +157,7 @@ function holdShank(lathe: VirtualLathe, { way, task }: ConeTried, out: number): 
   else lathe.act({ do: 'hold', by: 'three-jaw', blank, out, centre: out > SLENDER * diameter });
   lathe.act({ do: 'tool', side: 'outside', nose: NOSE });
   if (way === 'compound') lathe.act({ do: 'set', device: 'compound', to: 0 });
+  if (way === 'attachment' && signOf(task) === -1) theOtherWay(lathe);
   aside(lathe, diameter / 2 + CLEAR);
   lathe.act({ do: 'turn', handle: 'carriage', by: out + BEFORE - ZERO });
 }
@@ -160,8 +168,7 @@ function holdBore(lathe: VirtualLathe, { way, task }: ConeTried, out: number): v
   lathe.act({ do: 'hold', by: 'three-jaw', blank: { diameter, length: out + GRIPPED, bore }, out });
   lathe.act({ do: 'tool', side: 'inside', nose: NOSE, barDiameter: Math.round(BAR_PART * bore) });
   if (way === 'compound') lathe.act({ do: 'set', device: 'compound', to: 0 });
-  // The other way from the first, so that it is nudged that way too, whatever its scale is out by.
-  else lathe.act({ do: 'set', device: 'attachment', to: -Number.EPSILON });
+  else theOtherWay(lathe);
   aside(lathe, bore / 2 - INSIDE);
   lathe.act({
     do: 'turn',
@@ -169,6 +176,10 @@ function holdBore(lathe: VirtualLathe, { way, task }: ConeTried, out: number): v
     by: out + (way === 'compound' ? INSIDE_BEFORE : BEFORE) - ZERO,
   });
 }
+/** The bar from the first the other way, so that it is nudged that way too, whatever its scale is out by. */
+const theOtherWay = (lathe: VirtualLathe): void =>
+  void lathe.act({ do: 'set', device: 'attachment', to: -Number.EPSILON });
+
 /** The edge stands within the hole, clear of its wall; and so far before the mouth. */
 const INSIDE = 3;
 const INSIDE_BEFORE = 6;
@@ -205,7 +216,7 @@ function judgeSetting({ way, task }: ConeTried, lathe: VirtualLathe): Outcome {
   const band = task.tolerance.halfAngle;
   if (way === 'tailstock') {
     const { workLength, halfAngle } = task;
-    const wanted = tailstockSetOver({ workLength, halfAngle }).setOver;
+    const wanted = signOf(task) * tailstockSetOver({ workLength, halfAngle }).setOver;
     const inside = Math.abs(setOver - wanted) <= workLength * band;
     const said: Phrase = [length(wanted, FINE), ', give or take ', length(workLength * band, 0.001)];
     return {

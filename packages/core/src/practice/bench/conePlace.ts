@@ -34,15 +34,21 @@ export function gaugeOfCone({ task, line, toLarge, toSmall }: ConePlace): GaugeT
   const way = towardLarge(task);
   const ends = [line.z + way * toLarge, line.z - way * toSmall] as const;
   return {
-    gauge: { diameter: line.diameter, halfAngle: task.halfAngle, toLarge, toSmall: toSmall + LONGER },
+    gauge: {
+      diameter: line.diameter,
+      halfAngle: task.halfAngle,
+      toLarge,
+      toSmall: toSmall + LONGER,
+      toward: way,
+    },
     line: line.z,
     from: Math.min(...ends),
     to: Math.max(...ends),
   };
 }
 
-/** A shank's large end lies toward the headstock, a bore's at its mouth. */
-const towardLarge = ({ member }: TaperTask): 1 | -1 => (member === 'external' ? -1 : 1);
+/** Along the bed from its small end to its large. */
+const towardLarge = ({ largeEnd }: TaperTask): 1 | -1 => (largeEnd === 'headstock' ? -1 : 1);
 
 /** At its very ends a cone is rounded by the nose, mm. */
 const MARGIN = 1.5;

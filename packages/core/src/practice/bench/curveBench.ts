@@ -55,6 +55,7 @@ export function curveBench(work: CurveTried, lathe: Lathe): Bench {
     sense: () => 1,
     scale: null,
     cone: null,
+    gauged: false,
     line,
     side: 'outside',
     out,

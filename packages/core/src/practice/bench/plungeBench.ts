@@ -54,6 +54,7 @@ export function plungeBench(work: PlungeTried, lathe: Lathe): Bench {
     sense: () => 1,
     scale: null,
     cone: null,
+    gauged: false,
     line: points.map(({ z, r }) => ({ z: z + start, r })),
     side: 'outside',
     out,

@@ -21,6 +21,7 @@ export function throwBench(work: ThrowTried, lathe: Lathe): Bench {
     sense: () => 1,
     scale: null,
     cone: null,
+    gauged: false,
     side: 'outside',
     out,
     couples: false,

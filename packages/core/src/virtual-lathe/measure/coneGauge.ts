@@ -8,6 +8,8 @@ export interface ConeGauge {
   /** From the line of that diameter to its large end, and to its small end, along the axis. */
   readonly toLarge: number;
   readonly toSmall: number;
+  /** Which way along the bed the large end lies; where it is not said a shank's is at the headstock, a bore's at its mouth. */
+  readonly toward?: 1 | -1 | undefined;
 }
 
 /** The piece's cone as the gauge meets it: radii at places that count toward its large end. */

@@ -68,7 +68,7 @@ export function gaugeOn(
   const places = Array.from({ length: b - a + 1 }, (_, k) => a + k);
   return pushedHome(
     {
-      s: places.map((i) => toward(side) * state.zOf(i, GRID)),
+      s: places.map((i) => toward(side, gauge) * state.zOf(i, GRID)),
       r: places.map((i) => piece.radius(side, i) * grown),
       member: external ? 'external' : 'internal',
     },
@@ -76,11 +76,13 @@ export function gaugeOn(
   );
 }
 /** Counted toward the large end: of a shank that is at the headstock, of a bore at its mouth. */
-const toward = (side: Side): 1 | -1 => (side === 'outside' ? -1 : 1);
+const toward = (side: Side, gauge: ConeGauge): 1 | -1 => gauge.toward ?? (side === 'outside' ? -1 : 1);
 
 /** How far a gauge's line stands from where it should: more than nothing is metal still on. */
-export const standsOff = (side: Side, { at }: GaugeFit, line: number): number =>
-  side === 'outside' ? toward(side) * line - at : at - toward(side) * line;
+export const standsOff = (side: Side, gauge: ConeGauge, { at }: GaugeFit, line: number): number => {
+  const wanted = toward(side, gauge) * line;
+  return side === 'outside' ? wanted - at : at - wanted;
+};
 
 /** The same tried by a hand: read, seen and felt. */
 export function tryGauge(
@@ -93,7 +95,7 @@ export function tryGauge(
   const none: Tried = { standOff: null, bands: null, shake: 'both', rock: null };
   const fit = gaugeOn(state, tool.side, gauge, [from, to], warmth.grown);
   if (!fit) return none;
-  const stands = standsOff(tool.side, fit, line);
+  const stands = standsOff(tool.side, gauge, fit, line);
   const touches = fit.large <= fit.small ? 'large' : 'small';
   const gap = Math.max(fit.large, fit.small);
   const distance = 0.8 * fit.together;

@@ -28,7 +28,7 @@ const MEANS: Readonly<Record<Against, string>> = {
 const TOOLS = computed<{ value: InHand; title: string }[]>(() => [
   { value: 'indicator', title: 'Indicator' },
   ...(bench.cone || bench.line ? [{ value: 'micrometer' as const, title: 'Micrometer' }] : []),
-  ...(bench.cone ? [{ value: 'gauge' as const, title: bench.side === 'outside' ? 'Sleeve' : 'Plug' }] : []),
+  ...(bench.gauged ? [{ value: 'gauge' as const, title: bench.side === 'outside' ? 'Sleeve' : 'Plug' }] : []),
   ...(bench.scale ? [{ value: 'scale' as const, title: 'Scale' }] : []),
 ]);
 const fromEnd = ref<Entry | undefined>({ typed: '10 mm', value: 10 });

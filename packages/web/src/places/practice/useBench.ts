@@ -68,7 +68,7 @@ export function useBench(job: PracticeJob): BenchDesk | null {
       if (action.do === 'try') tried.value = seen.tried ?? null;
     },
   });
-  const gauge: GaugeTry | null = bench.cone && gaugeOfCone(bench.cone);
+  const cone: GaugeTry | null = bench.cone && gaugeOfCone(bench.cone);
   return {
     job,
     bench,
@@ -85,8 +85,8 @@ export function useBench(job: PracticeJob): BenchDesk | null {
       void hand.act({ do: by, at: bench.out - fromEnd, side: bench.side }),
     overRound: (diameter, blocks) =>
       void hand.act(bench.side === 'inside' ? { do: 'ball', diameter } : { do: 'rollers', diameter, blocks }),
-    tryGauge: () => gauge && void hand.act({ do: 'try', ...gauge }),
-    cloth: () => gauge && void hand.act(clothOver(gauge)),
+    tryGauge: () => cone && bench.gauged && void hand.act({ do: 'try', ...cone }),
+    cloth: () => cone && void hand.act(clothOver(cone)),
     finish() {
       hand.end();
       const came = bench.judge(hand.lathe);
