@@ -35,17 +35,20 @@ const bore = (until: Cone['until'], way: Cone['way'] = 'compound'): Cone => ({
   standOff: 0.4,
 });
 
+/** Every way a cone is set, its large end at either end. */
+const EVERY_WAY = [
+  ['attachment', shank('attachment', 'set')],
+  ['compound', shank('compound', 'set')],
+  ['tailstock', shank('tailstock', 'set')],
+  ['compound', bore('set')],
+  ['attachment', bore('set', 'attachment')],
+  ['attachment', shank('attachment', 'set', { largeEnd: 'tailstock' })],
+  ['compound', shank('compound', 'set', { largeEnd: 'tailstock' })],
+  ['tailstock', shank('tailstock', 'set', { largeEnd: 'tailstock' })],
+] as const;
+
 describe('a sound lathe set by its scale', () => {
-  it.each([
-    ['attachment', shank('attachment', 'set')],
-    ['compound', shank('compound', 'set')],
-    ['tailstock', shank('tailstock', 'set')],
-    ['compound', bore('set')],
-    ['attachment', bore('set', 'attachment')],
-    ['attachment', shank('attachment', 'set', { largeEnd: 'tailstock' })],
-    ['compound', shank('compound', 'set', { largeEnd: 'tailstock' })],
-    ['tailstock', shank('tailstock', 'set', { largeEnd: 'tailstock' })],
-  ] as const)('stands right by the %s', (way, work) => {
+  it.each(EVERY_WAY)('stands right by the %s', (way, work) => {
     const bench = benchOf(work);
     const lathe = bench.begin(5, 0);
     expect(bench.judge(lathe).right).toBe(false);
@@ -89,16 +92,7 @@ describe('a sound lathe set by its scale', () => {
 });
 
 describe('an indicator beside a job', () => {
-  it.each([
-    ['attachment', shank('attachment', 'set')],
-    ['compound', shank('compound', 'set')],
-    ['tailstock', shank('tailstock', 'set')],
-    ['compound', bore('set')],
-    ['attachment', bore('set', 'attachment')],
-    ['attachment', shank('attachment', 'set', { largeEnd: 'tailstock' })],
-    ['compound', shank('compound', 'set', { largeEnd: 'tailstock' })],
-    ['tailstock', shank('tailstock', 'set', { largeEnd: 'tailstock' })],
-  ] as const)(
+  it.each(EVERY_WAY)(
     'reads more as the %s climbs, by the cone’s own slope; plus where it is too steep for a master',
     (_, work) => {
       const bench = benchOf(work);

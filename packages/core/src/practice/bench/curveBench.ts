@@ -1,24 +1,20 @@
 import { length } from '../../figure/figure';
 import type { Phrase } from '../../figure/phrase';
 import type { CurvePoint } from '../../curve/piece';
-import { dialOf } from '../../machine/dialReads';
 import type { Lathe } from '../../machine/lathe';
 import { makeVirtualLathe } from '../../virtual-lathe/makeVirtualLathe';
 import { goneUnder, judgeLine } from '../alongLine';
 import { CARRIAGE, CROSS, SPINDLE } from '../knobs';
+import { barInChuck, PLAIN_BENCH } from './barInChuck';
 import type { Bench, WorkTried } from './bench';
 
 export type CurveTried = Extract<WorkTried, { kind: 'curve' }>;
 
-/** Bar over the curve's largest, and behind its end at the headstock; held by so much more, mm. */
+/** Bar over the curve's largest, and behind its end at the headstock, mm. */
 const OVER = 2;
 const BEHIND = 40;
-const GRIPPED = 40;
 /** The nose is drawn so far clear of the bar, and past its end. */
 const CLEAR = 6;
-/** Where the carriage shows nothing the tool stands at this z, and its point so far from the axis. */
-const ZERO = 60;
-const ASIDE = 40;
 /** A longer one is out of both handles' reach. */
 const LONGEST = 250;
 /** So thin it would bend away before the edge. */
@@ -49,30 +45,15 @@ export function curveBench(work: CurveTried, lathe: Lathe): Bench {
   const followed = { line, above: limit, below: limit };
   const diameter = Math.ceil(2 * Math.max(...points.map(({ r }) => r)) + OVER);
   return {
+    ...PLAIN_BENCH,
     knobs: [CARRIAGE, CROSS, SPINDLE],
-    raise: null,
-    needleOn: ['work'],
-    sense: () => 1,
-    scale: null,
-    cone: null,
-    gauged: false,
     line,
-    side: 'outside',
     out,
-    couples: false,
-    runs: 'carriage',
-    found: () => ({}),
     about: ['crossLash', 'carriageLash', 'crossScale', 'compliance'],
     begin(seed, level, faults) {
       const made = makeVirtualLathe({ seed, level, lathe, ...(faults ? { faults } : {}) });
-      const blank = { diameter, length: out + GRIPPED };
-      made.act({ do: 'hold', by: 'three-jaw', blank, out });
-      made.act({ do: 'tool', side: 'outside', nose });
-      const clear = ASIDE - (diameter / 2 + CLEAR);
-      made.act({ do: 'turn', handle: 'cross', by: dialOf(clear, lathe.dial.reads) });
-      made.act({ do: 'turn', handle: 'carriage', by: out + CLEAR + nose - ZERO });
-      made.act({ do: 'spindle', turns: 0 });
-      made.act({ do: 'zero', of: 'cross' });
+      const at = { x: diameter / 2 + CLEAR, z: out + CLEAR + nose };
+      barInChuck(made, { diameter, out }, { nose }, at);
       return made;
     },
     gone: (made) => goneUnder(followed, made),

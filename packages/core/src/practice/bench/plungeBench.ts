@@ -1,23 +1,20 @@
 import { length } from '../../figure/figure';
 import type { Phrase } from '../../figure/phrase';
-import { dialOf } from '../../machine/dialReads';
 import type { Lathe } from '../../machine/lathe';
 import { makeVirtualLathe, type VirtualLathe } from '../../virtual-lathe/makeVirtualLathe';
 import type { Outcome } from '../exercise';
 import { CARRIAGE, CROSS } from '../knobs';
+import { barInChuck, PLAIN_BENCH } from './barInChuck';
 import type { Bench, WorkTried } from './bench';
 
 export type PlungeTried = Extract<WorkTried, { kind: 'plunge' }>;
 
-/** Bar before and behind the plunge, held by so much more; and over the deepest bottom where no land says how thick it is, mm. */
+/** Bar before and behind the plunge; and over the deepest bottom where no land says how thick it is, mm. */
 const BEFORE = 20;
 const BEHIND = 30;
-const GRIPPED = 40;
 const OVER = 6;
 const CLEAR = 4;
 const NOSE = 0.2;
-const ZERO = 60;
-const ASIDE = 40;
 /** As wide as a plunged edge may be, mm: wider it chatters on any lathe of this size. */
 const WIDEST = 16;
 
@@ -48,32 +45,15 @@ export function plungeBench(work: PlungeTried, lathe: Lathe): Bench {
     }));
   };
   return {
+    ...PLAIN_BENCH,
     knobs: [CARRIAGE, CROSS],
-    raise: null,
-    needleOn: ['work'],
-    sense: () => 1,
-    scale: null,
-    cone: null,
-    gauged: false,
     line: points.map(({ z, r }) => ({ z: z + start, r })),
-    side: 'outside',
     out,
-    couples: false,
-    runs: 'carriage',
-    found: () => ({}),
     about: ['formDepth', 'crossLash', 'crossScale', 'compliance'],
     begin(seed, level, faults) {
       const made = makeVirtualLathe({ seed, level, lathe, ...(faults ? { faults } : {}) });
-      made.act({ do: 'hold', by: 'three-jaw', blank: { diameter, length: out + GRIPPED }, out });
-      made.act({ do: 'tool', side: 'outside', nose: NOSE, form });
-      made.act({
-        do: 'turn',
-        handle: 'cross',
-        by: dialOf(ASIDE - (diameter / 2 + CLEAR), lathe.dial.reads),
-      });
-      made.act({ do: 'turn', handle: 'carriage', by: start + width / 2 - ZERO });
-      made.act({ do: 'spindle', turns: 0 });
-      made.act({ do: 'zero', of: 'cross' });
+      const at = { x: diameter / 2 + CLEAR, z: start + width / 2 };
+      barInChuck(made, { diameter, out }, { nose: NOSE, form }, at);
       return made;
     },
     gone: (made) => bottoms(made).some(({ is, bottom }) => is < bottom - band),

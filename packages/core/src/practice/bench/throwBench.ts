@@ -2,6 +2,7 @@ import { makeVirtualLathe } from '../../virtual-lathe/makeVirtualLathe';
 import type { Lathe } from '../../machine/lathe';
 import { judgeThrow } from '../exercises/inFourJaw';
 import { CARRIAGE, CROSS, jaw, SPINDLE } from '../knobs';
+import { PLAIN_BENCH } from './barInChuck';
 import type { Bench, WorkTried } from './bench';
 
 export type ThrowTried = Extract<WorkTried, { kind: 'throw' }>;
@@ -15,18 +16,9 @@ const ZERO = 60;
 export function throwBench(work: ThrowTried, lathe: Lathe): Bench {
   const out = work.length + 10;
   return {
+    ...PLAIN_BENCH,
     knobs: [SPINDLE, jaw(1), jaw(2), jaw(3), jaw(4), CARRIAGE, CROSS],
-    raise: null,
-    needleOn: ['work'],
-    sense: () => 1,
-    scale: null,
-    cone: null,
-    gauged: false,
-    side: 'outside',
     out,
-    couples: false,
-    runs: 'carriage',
-    found: () => ({}),
     about: ['jawLash', 'oval', 'lever'],
     begin(seed, level, faults) {
       const made = makeVirtualLathe({ seed, level, lathe, ...(faults ? { faults } : {}) });
