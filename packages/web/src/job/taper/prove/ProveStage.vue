@@ -50,6 +50,8 @@ const onDial = computed(() => {
 });
 const move = computed(() => desk.advice.value?.move);
 const twice = computed(() => desk.advice.value?.twice ?? false);
+/** It was cut since the last try: nothing more is fed before the next one. */
+const cutSince = computed(() => !past.value && desk.cutSince.value);
 /** Nothing can be fed within the risk accepted, though it is not at its line. */
 const held = computed(() => desk.advice.value?.advice === 'hold');
 const allowed = computed(() => sizing.allowed.value);
@@ -122,6 +124,8 @@ const FEED_HEADINGS: Readonly<Partial<Record<InfeedMove, string>>> = {
 };
 const heading = computed(() => {
   if (past.value) return 'Gone past its line';
+  if (cutSince.value)
+    return 'Cut since it was tried: clean both, try it again, and read how far it stands off';
   if (atLine.value)
     return move.value === 'measure'
       ? 'It stands at its line, as far as one reading tells'
@@ -133,7 +137,7 @@ const heading = computed(() => {
   return (move.value && FEED_HEADINGS[move.value]) ?? 'Feed this much more, then clean and try again';
 });
 const taken = computed(() => {
-  if (past.value || atLine.value || !cut.state.value || !onDial.value) return null;
+  if (past.value || atLine.value || cutSince.value || !cut.state.value || !onDial.value) return null;
   if (move.value === 'spring-pass') return 'Spring pass taken: keep the pass';
   const { divisions } = onDial.value;
   if (divisions === 0) return null;
@@ -174,7 +178,7 @@ const lines = computed(() => [...working.value, ...(evidence.nudge.value?.nudge.
 useStageScreen({
   bar: barRequest,
   across: () =>
-    onDial.value && onDial.value.divisions > 0 && move.value !== 'draw-back'
+    onDial.value && onDial.value.divisions > 0 && move.value !== 'draw-back' && !cutSince.value
       ? {
           step: ['Still to feed'],
           label: 'on the dial',
@@ -197,7 +201,7 @@ useStageScreen({
         <h2 v-else>{{ heading }}</h2>
         <template v-if="left && onDial && now">
           <StandOffFigures
-            :feed="past || held || atLine ? null : onDial"
+            :feed="past || held || atLine || cutSince ? null : onDial"
             :back="move === 'draw-back'"
             :reads="model.lathe.value?.dial.reads ?? 'diameter'"
             :left="left.diameter"
@@ -213,7 +217,7 @@ useStageScreen({
         <p v-else class="quiet">
           Feel for shake first. Straight in and straight out: never turn a plug gauge in a bore.
         </p>
-        <ApproachPanel v-if="now && !past" :desk="desk" :allowed="allowed" :at-line="atLine" />
+        <ApproachPanel v-if="now && !past && !cutSince" :desk="desk" :allowed="allowed" :at-line="atLine" />
         <SizePicks :desk="sizing" />
         <p v-if="standOffs.length > 1" class="tries">
           Stand-off, try by try:

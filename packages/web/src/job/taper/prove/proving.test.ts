@@ -91,6 +91,19 @@ describe('the way to the line', () => {
     expect(Math.abs(infeed / 0.01 - Math.round(infeed / 0.01))).toBeLessThan(1e-6);
     expect(desk.along(Math.tan(HALF_ANGLE))).toBeCloseTo(1, 9);
   });
+  it('knows that it was cut since it was tried: a pass with nothing fed in as well', async () => {
+    const { desk } = screen.work(shankJob('attachment'), useApproach);
+    const after = async (keep: Promise<unknown>): Promise<boolean> => {
+      await keep;
+      await nextTick();
+      return desk.cutSince.value;
+    };
+    expect(await after(standOff(4))).toBe(false);
+    expect(await after(pass(0.05))).toBe(true);
+    expect(await after(standOff(2))).toBe(false);
+    expect(await after(pass(0))).toBe(true);
+    expect(await after(standOff(2))).toBe(false);
+  });
   it('tells how the last cut came out against what was foretold', async () => {
     const { desk } = screen.work(shankJob('attachment'), useApproach);
     await standOff(4);

@@ -12,6 +12,8 @@ import { useWork } from '../../model/useWork';
 export interface ApproachDesk {
   readonly approach: ComputedRef<Approach>;
   readonly advice: ComputedRef<InfeedAdvice | null>;
+  /** A pass was kept since the last try. */
+  readonly cutSince: ComputedRef<boolean>;
   readonly last: ComputedRef<ReturnType<typeof lastPrediction>>;
   /** What the lathe’s earlier approaches say of its tools; null of none. */
   readonly lore: Readonly<Ref<Lore | null>>;
@@ -47,6 +49,10 @@ export function useApproach(): ApproachDesk {
   });
   return {
     approach,
+    cutSince: computed(() => {
+      const pass = approach.value.passes.at(-1);
+      return pass !== undefined && pass.removed === undefined;
+    }),
     lore,
     risk,
     advice: computed(() => (limits.value ? approachAdvice(approach.value, limits.value) : null)),
