@@ -33,8 +33,11 @@ test.describe('in a shop with a passphrase', () => {
     expect(put.status).toBe(200);
     await page.goto(`${shop.address}/job/j-101/set`);
     const door = page.getByRole('dialog', { name: 'Sign in' });
+    // The caret stands there, and does not come back to it from the box that is gone on to.
+    await expect(door.getByLabel('Passphrase')).toBeFocused();
     await door.getByLabel('Passphrase').fill('first year, first day');
     await door.getByLabel(/Your initials/).fill('ap');
+    await expect(door.getByLabel('Passphrase')).toHaveValue('first year, first day');
     await door.getByRole('button', { name: 'Sign in' }).click();
     await expect(page.getByText('Signed in as An apprentice, to look')).toBeVisible();
     await expect(page.getByText('Reading at 75 mm')).toBeVisible();

@@ -5,6 +5,7 @@ import { ref } from 'vue';
 import { request, ServerAway } from '../data/api';
 import { useOutbox } from '../data/stores/outbox';
 import { usePeople } from '../data/stores/people';
+import { vFirstBox } from '../ui/vFirstBox';
 
 /** The shop's passphrase is asked for; what was kept here meanwhile waits and is sent afterwards. */
 const outbox = useOutbox();
@@ -56,10 +57,10 @@ function sentence(error: unknown): string {
       </p>
       <v-text-field
         v-model="passphrase"
+        v-first-box
         type="password"
         label="Passphrase"
         autocomplete="current-password"
-        autofocus
         :error-messages="why"
       />
       <v-text-field

@@ -12,6 +12,7 @@ import { useStageScreen } from '../model/useStageScreen';
 import NoticeText from '../../ui/NoticeText.vue';
 import PhraseText from '../../ui/PhraseText.vue';
 import MethodPicks from '../../ui/MethodPicks.vue';
+import { vFirstBox } from '../../ui/vFirstBox';
 import { HELD } from '../../data/names';
 import { useHeld } from '../../data/useHeld';
 import VerdictPanel from '../shared/VerdictPanel.vue';
@@ -203,11 +204,11 @@ useStageScreen({
             <span v-else class="quiet">taken back</span>
             <form v-if="saying === record.id" class="saying" @submit.prevent="sayOf(record)">
               <v-text-field
+                v-first-box
                 v-model="said"
                 label="What there is to say of it"
                 maxlength="2000"
                 autocomplete="off"
-                autofocus
               />
               <v-btn type="submit" :disabled="said.trim() === ''">Keep</v-btn>
               <FileTake

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { NewJobDesk } from './useNewJob';
 import { useShop } from '../../data/stores/shop';
+import { vFirstBox } from '../../ui/vFirstBox';
 
 /** Number, how many, what it is, and the lathe. */
 const props = defineProps<{ desk: NewJobDesk; autofocus?: boolean }>();
@@ -27,10 +28,10 @@ const { form } = props.desk;
     />
   </div>
   <v-text-field
+    v-first-box="autofocus"
     v-model="form.title"
     label="What it is"
     :error-messages="desk.at('title')"
-    :autofocus="autofocus"
     autocomplete="off"
   />
   <v-select
