@@ -27,6 +27,8 @@ export function addErrorHandling(app: FastifyInstance): void {
         field: null,
         sentence: 'The request could not be read.',
       });
+    // A path that leads out of what is served leads to nothing here.
+    if (error.statusCode === 403) return sendNotFound(reply);
     if (isBusy(error))
       return send(reply, {
         code: 'book-busy',

@@ -8,7 +8,6 @@ export async function addSite(app: FastifyInstance, folder: string): Promise<voi
   await app.register(compress, { global: true, encodings: ['br', 'gzip'], threshold: 1024 });
   await app.register(fastifyStatic, {
     root: folder,
-    wildcard: false,
     cacheControl: false,
     preCompressed: true,
     setHeaders: (reply, path) => {
