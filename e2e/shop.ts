@@ -44,6 +44,12 @@ function freePort(): Promise<number> {
   });
 }
 
+/** Written beside its jobs soon after it was first asked for: a shop whose rack somebody has looked at, as any has. */
+async function workOutRack({ address }: Shop): Promise<void> {
+  await fetch(`${address}/api/jobs`);
+  await new Promise((resolve) => setTimeout(resolve, 1500));
+}
+
 export const test = base.extend<{ shop: Shop }, { demo: string }>({
   /** A folder with the demo shop in it, made once: each journey begins with a copy of it. */
   demo: [
@@ -53,6 +59,7 @@ export const test = base.extend<{ shop: Shop }, { demo: string }>({
       const folder = await mkdtemp(join(tmpdir(), 'anello-demo-'));
       const shop = new Shop(folder, await freePort());
       await shop.start();
+      await workOutRack(shop);
       await shop.stop('SIGTERM');
       await use(folder);
       await rm(folder, { recursive: true, force: true });

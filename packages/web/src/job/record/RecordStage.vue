@@ -204,8 +204,8 @@ useStageScreen({
             <span v-else class="quiet">taken back</span>
             <form v-if="saying === record.id" class="saying" @submit.prevent="sayOf(record)">
               <v-text-field
-                v-first-box
                 v-model="said"
+                v-first-box
                 label="What there is to say of it"
                 maxlength="2000"
                 autocomplete="off"

@@ -28,8 +28,8 @@ const { form } = props.desk;
     />
   </div>
   <v-text-field
-    v-first-box="autofocus"
     v-model="form.title"
+    v-first-box="autofocus"
     label="What it is"
     :error-messages="desk.at('title')"
     autocomplete="off"
