@@ -80,7 +80,7 @@ test('two screens on one job: the later save is refused, shown, and neither is l
   // This screen hears nothing of the other: else it would be shown the other's edit and go on from it.
   await page.routeWebSocket(/\/api\/live/, () => undefined);
   await page.goto(`${shop.address}/job/j-106/part`);
-  await expect(page.getByLabel('Note')).toBeVisible();
+  await expect(page.getByLabel('Note', { exact: true })).toBeVisible();
   const other = await context.browser()!.newContext();
   const second = await other.newPage();
   await second.goto(`${shop.address}/job/j-106/part`);

@@ -37,6 +37,8 @@ export interface BarOffer extends BarLine {
 
 export interface BarAction {
   readonly label: string;
+  /** Which of several alike this is: the next may be done while this one is still being kept. */
+  readonly turn?: number;
   run(): Promise<void> | void;
 }
 

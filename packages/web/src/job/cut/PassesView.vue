@@ -95,9 +95,9 @@ function barRequest(): BarRequest | null {
     },
     keep: ({ value }, text) => desk.keepPass(value, text),
     empty: next
-      ? { label: 'Cut it', run: () => desk.keepPass(next.dialTo, '') }
+      ? { label: 'Cut it', turn: passNumber.value, run: () => desk.keepPass(next.dialTo, '') }
       : again.value > 0
-        ? { label: 'Cut again', run: () => desk.keepPass(dialFrom, '') }
+        ? { label: 'Cut again', turn: passNumber.value, run: () => desk.keepPass(dialFrom, '') }
         : { label: 'On to Prove', run: toProve },
   };
 }

@@ -50,9 +50,10 @@ const remark = computed<{ phrase: Phrase; tone: Tone }>(() => {
   }
   return { phrase: [request.value?.hint ?? ''], tone: 'plain' };
 });
-const offered = computed(() =>
-  emptyAction.value ? `${request.value?.key}/${emptyAction.value.label}` : null,
-);
+const offered = computed(() => {
+  const action = emptyAction.value;
+  return action ? `${request.value?.key}/${action.label}/${action.turn ?? ''}` : null;
+});
 const busy = computed(() => doing.value !== null && doing.value === offered.value);
 const emptyAction = computed(() => (text.value.trim() === '' ? request.value?.empty : undefined));
 

@@ -100,6 +100,26 @@ describe('the reading bar', () => {
     expect(run).toHaveBeenCalledTimes(2);
   });
 
+  it('does the next of several alike while the one before it is still being kept', async () => {
+    const run = vi.fn(() => new Promise<void>(() => undefined));
+    const offer = (turn: number): BarRequest => ({
+      asks: 'nothing',
+      key: 'k1',
+      label: 'Dial now',
+      hint: '',
+      empty: { label: 'Cut it', turn, run },
+    });
+    useScreen().bar = offer(3);
+    const host = mount(ReadingBar);
+    await strike(host);
+    await strike(host);
+    expect(run).toHaveBeenCalledTimes(1);
+    useScreen().bar = offer(4);
+    await nextTick();
+    await strike(host);
+    expect(run).toHaveBeenCalledTimes(2);
+  });
+
   it('takes a figure handed over from the quick line, in any units', async () => {
     const screen = useScreen();
     screen.bar = ask();

@@ -1,5 +1,6 @@
 import { diameterMove, passTo, type DiameterMove, type DiameterStand } from '@anello/core/approach';
 import { USUAL_PASSES } from '@anello/core/cutting';
+import { ofKind } from '@anello/core/job';
 import { finest, type Instrument } from '@anello/core/kit';
 import type { DiameterCard } from '@anello/core/plan';
 import { computed, type ComputedRef } from 'vue';
@@ -11,6 +12,8 @@ import { useOperation } from './useOperation';
 export interface DiameterDesk {
   /** Where it stands, as measured last, and what to do next. */
   readonly stand: ComputedRef<DiameterStand>;
+  /** How many were cut on this piece. */
+  readonly passes: ComputedRef<number>;
   readonly move: ComputedRef<DiameterMove>;
   keepPass(dialTo: number, typed: string): Promise<void>;
   /** What it is taken to be measured with; null where none is owned. */
@@ -45,6 +48,7 @@ export function useDiameter(card: () => DiameterCard, feature: () => string | nu
   return {
     stand,
     move,
+    passes: computed(() => ofKind(own.value, 'pass').length),
     micrometer,
     async keepPass(dialTo, typed) {
       const { dial: dialFrom } = stand.value.state;

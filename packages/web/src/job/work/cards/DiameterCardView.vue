@@ -78,7 +78,7 @@ function bar(): BarRequest | null {
           ? { phrase: [dialFigure(value - dialTo), ' past the pass as said'], tone: 'warn' }
           : { phrase: ['not past it'], tone: 'good' },
       keep: ({ value }, text) => desk.keepPass(value, text),
-      empty: { label: 'Cut it', run: () => desk.keepPass(dialTo, '') },
+      empty: { label: 'Cut it', turn: desk.passes.value, run: () => desk.keepPass(dialTo, '') },
     };
   }
   if (move.value.kind === 'done' && asked.value === null) {
