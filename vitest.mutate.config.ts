@@ -7,7 +7,7 @@ export default defineConfig({
   test: {
     include: ['packages/{core,contract,web}/src/**/*.test.ts'],
     // These look at all of the core at once and would make a minute's work of every change.
-    exclude: ['**/publicFace.test.ts', '**/examples.test.ts', '**/nextInfeed.test.ts', '**/node_modules/**'],
+    exclude: ['**/publicFace.test.ts', '**/examples.test.ts', '**/onLathes.test.ts', '**/node_modules/**'],
     // This one looks at a file as it is written, and a changed one is written otherwise.
     testNamePattern: '^(?!the checked-in parser)',
     testTimeout: 20_000,

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { HONEST_KINDS } from './approachKinds.testdata';
 import { seeded } from '../machine/seeded';
 import { gainShown, latheLore, nextInfeed, type GainShown, type Lore } from '.';
-import { summaryOf, workToLine } from './workToLine.testdata';
+import { workToLine } from './workToLine.testdata';
 import { weighedBy } from './lore';
 import { BEHAVIOURS } from './behaviours/registry';
 
@@ -96,29 +96,4 @@ describe('lore in the next infeed', () => {
       expect.objectContaining({ field }),
     );
   });
-
-  const RUNS = 20;
-  it('the lathe’s own shortens the way; another’s never scraps more than is stated', () => {
-    const bare: ReturnType<typeof workToLine>[] = [];
-    const own = [];
-    const wrong = [];
-    for (let i = 0; i < RUNS; i++) {
-      const faults = HONEST_KINDS.mixed(seeded(71_000 + i));
-      const all = Array.from({ length: 4 }, (_, k) =>
-        gainShown(workToLine(faults, 9000 + 100 * i + k, 0.01).past),
-      );
-      const known = all.filter((one) => one !== null);
-      bare.push(workToLine(faults, i + 1, 0.01));
-      own.push(workToLine(faults, i + 1, 0.01, { lore: latheLore(known, NOW) ?? undefined }));
-      const other = { spread: 0.03, believed: 0.5, approaches: 5, latest: NOW };
-      wrong.push(
-        workToLine(faults, i + 1, 0.01, { lore: { ...other, gain: faults.spring > 0.2 ? 0.98 : 0.6 } }),
-      );
-    }
-    const passes = (runs: typeof bare): number => runs.reduce((sum, r) => sum + r.passes, 0);
-    expect(passes(own)).toBeLessThanOrEqual(passes(bare));
-    expect(summaryOf(own).past).toBe(0);
-    expect(summaryOf(wrong).past).toBe(0);
-    expect(summaryOf(own).inside).toBeGreaterThanOrEqual(0.7);
-  }, 60_000);
 });

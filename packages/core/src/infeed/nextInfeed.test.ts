@@ -1,47 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { HONEST_KINDS, WRONG_KINDS } from './approachKinds.testdata';
-import { seeded } from '../machine/seeded';
 import { plainText } from '../figure/phrase';
-import { workToLine, summaryOf } from './workToLine.testdata';
 import { nextInfeed } from './nextInfeed';
-
-const RUNS = 60;
-const AS_CUT_RUNS = 25;
-const RISK = 0.01;
-
-/** Enough runs to catch a slip; the bench makes thousands. One in RUNS past would already be more than is stated. */
-describe('on lathes whose faults nobody knows', () => {
-  const workAll = (draw: (u: () => number) => Parameters<typeof workToLine>[0], from: number) =>
-    summaryOf(Array.from({ length: RUNS }, (_, i) => workToLine(draw(seeded(from + i)), i + 1, RISK)));
-
-  it.each([
-    ['calm', 0.95],
-    ['spring', 0.88],
-    ['wear', 0.85],
-    ['lash', 0.88],
-    ['noise', 0.8],
-    ['mixed', 0.7],
-  ] as const)(
-    '%s: none goes past, and they end inside their band',
-    (kind, inside) => {
-      const said = workAll(HONEST_KINDS[kind], 40_000);
-      expect(said.past).toBeLessThanOrEqual(RISK);
-      expect(said.inside).toBeGreaterThanOrEqual(inside);
-      expect(said.median).toBeLessThanOrEqual(5);
-      expect(said.most).toBeLessThan(30);
-    },
-    60_000,
-  );
-
-  it.each(['doubled dial', 'lash returns', 'a division set wrong', 'a division misread'] as const)(
-    '%s: what is usually taken for granted is wrong, and still none goes past',
-    (kind) => {
-      expect(workAll(WRONG_KINDS[kind], 50_000).past).toBeLessThanOrEqual(RISK);
-    },
-    60_000,
-  );
-});
 
 describe('an edge that stands as it cut', () => {
   const given = {
@@ -53,22 +13,6 @@ describe('an edge that stands as it cut', () => {
     passes: [],
   };
   const before = [0.1, 0.07, 0.07, 0.07, 0, 0];
-  it.each(['mixed', 'noise'] as const)(
-    '%s: comes in with fewer tries, and none past',
-    (kind) => {
-      const worked = (asCut: boolean) =>
-        summaryOf(
-          Array.from({ length: AS_CUT_RUNS }, (_, i) =>
-            workToLine(HONEST_KINDS[kind](seeded(61_000 + i)), i + 1, RISK, { asCut }),
-          ),
-        );
-      const [known, anew] = [worked(true), worked(false)];
-      expect(known.past).toBeLessThanOrEqual(RISK);
-      expect(known.inside).toBeGreaterThanOrEqual(anew.inside - 0.1);
-      expect(known.tries).toBeLessThan(anew.tries);
-    },
-    60_000,
-  );
   it('is fed nearer at once, cut twice at that figure; never by more than the dial’s doubt allows', () => {
     const anew = nextInfeed(given);
     const known = nextInfeed({ ...given, before, twice: true, dialShown: true });
