@@ -23,6 +23,9 @@ describe('what earlier approaches say of a lathe’s tools', () => {
     expect(fresh).toMatchObject({ approaches: 2, latest: NOW });
     expect(fresh.gain).toBeCloseTo(0.9, 9);
     expect(latheLore([shown(0.9), shown(0.6, 1800)], NOW)!.gain).toBeGreaterThan(0.89);
+    const mixed = [shown(0.9, 30), shown(0.9, 2), shown(0.9, 90)];
+    expect(latheLore(mixed, NOW)!.latest).toBe(ago(2));
+    expect(latheLore(mixed.reverse(), NOW)!.latest).toBe(ago(2));
     expect(latheLore([shown(0.9, 180)], NOW)!.believed).toBeLessThan(latheLore([shown(0.9)], NOW)!.believed);
   });
   it('is believed the more of it there is, never wholly, and is as wide as they differ', () => {
