@@ -178,7 +178,8 @@ function fromStrip(x: number, y: number): CurvePoint {
         @move="held.move"
       />
       <StripDimensions v-if="!compact" :dimensions="dimensions" :below="below" :selected="selected" />
-      <text v-if="scale.exaggeration" :x="width - 14" :y="height - 8" text-anchor="end" class="factor">
+      <!-- To the left: what is to be looked at first stands over the other corner. -->
+      <text v-if="scale.exaggeration" x="14" :y="height - 8" class="factor">
         {{ scale.exaggeration.direction }} ×{{ scale.exaggeration.factor }}
       </text>
     </svg>
