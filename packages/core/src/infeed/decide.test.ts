@@ -46,3 +46,23 @@ describe('work that stands at its line', () => {
     expect(decided(-0.001, { inside: 0 })).toMatchObject({ advice: 'reached', infeed: 0 });
   });
 });
+
+describe('a cut where the work is in its band already', () => {
+  const wide = {
+    ...request(0.01568),
+    tolerance: 0.016,
+    division: 0.001,
+    uncertainty: 0.006,
+    passes: Array.from({ length: 3 }, () => ({ infeed: 0.05, removed: 0.049 })),
+  };
+  const situation = { ...situationOf(wide), suspicion: null };
+  const at = (inside: number) => decide(wide, { ...situation, inside });
+  it('is made where it makes it surer by enough to be worth its risk, and not otherwise', () => {
+    const cut = at(0);
+    const ends = situation.see.chanceInside(cut.infeed, wide.tolerance);
+    expect(cut.move).toBe('cut');
+    expect(ends).toBeGreaterThan(0.8);
+    expect(at(ends - 0.035)).toMatchObject({ move: 'cut', infeed: cut.infeed });
+    expect(at(ends - 0.025).move).not.toBe('cut');
+  });
+});

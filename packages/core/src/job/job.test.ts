@@ -102,6 +102,9 @@ describe('records', () => {
       again: 0,
       measured: 1,
     });
+    const other = keep({ kind: 'pass', dialFrom: 0, dialTo: 9, planned: 9, depth: 4.5, typed: '9' }, 2);
+    expect(cutState([...records, other], 1, 25, 'external')).toEqual(cutState(records, 1, 25, 'external'));
+    expect(cutState([...records, other], 2, 25, 'external')).toMatchObject({ now: 16, passes: 1 });
     const again = [...records, pass(3, 0), pass(3, 0)];
     expect(cutState(again, 1, 25, 'external')).toMatchObject({ now: 22.08, passes: 5, again: 2 });
     expect(cutState(records, 1, 10, 'internal').now).toBeCloseTo(24.08, 9);
