@@ -8,7 +8,8 @@ export default {
   jsonReporter: { fileName: '.anello/mutation.json' },
   clearTextReporter: { allowColor: false, logTests: false, reportTests: false, reportScoreTable: true },
   tempDirName: '.anello/mutants',
-  ignorePatterns: ['data', '**/dist', 'docs', 'e2e', 'bench', 'test-results'],
+  // Those of the root: folders of the same name lie in the packages.
+  ignorePatterns: ['/data', '**/dist', '/docs', '/e2e', '/bench', '/test-results'],
   ignoreStatic: true,
   // Words are judged by eye and by journeys; what is computed and decided is what is changed here.
   mutator: { excludedMutations: ['StringLiteral', 'ObjectLiteral', 'Regex'] },

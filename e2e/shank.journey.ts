@@ -315,6 +315,11 @@ test('typing slips are said and break nothing: a wild reading, a wild swing, a s
   await bar.keep('9999');
   await expect(page.getByText('Look for a loose gib', { exact: false })).toBeVisible();
   await page.goto(`${shop.address}/job/j-101/prove`);
+  await bar.input.fill('99999');
+  await bar.input.press('Enter');
+  await expect(page.locator('#reading-remark')).toContainText('further than the whole taper is long');
+  await expect(bar.input).toHaveValue('99999');
+  await bar.input.fill('');
   await page.getByRole('button', { name: 'large end', exact: true }).click();
   await page.getByRole('button', { name: /Clock the swing/ }).click();
   await bar.input.fill('50');

@@ -1,11 +1,23 @@
 import { AnelloError } from '../../basics/error';
 import { finite, positive } from '../../basics/check';
+import { length } from '../../figure/figure';
 import { ratioOf } from '../../taper/solve';
 import { smallEndOverRollers } from '../smallEndOverRollers';
 import type { TaperTask } from '../../taper/task';
 import type { SizeMethod } from './sizeMethod';
 
 const BOTH = ['external', 'internal'] as const;
+
+/** A gauge that is further off than the taper is long has nothing of it to sit on: a slip of the keys, or of units. */
+function onTheGauge(off: number, { length: whole }: TaperTask): number {
+  if (Math.abs(off) > whole)
+    throw new AnelloError('impossible', 'seen', [
+      'That is further than the whole taper is long, ',
+      length(whole, 0.1),
+      ': the gauge would not be on it. See what was typed.',
+    ]);
+  return off;
+}
 
 const standOff: SizeMethod = {
   id: 'stand-off',
@@ -15,7 +27,7 @@ const standOff: SizeMethod = {
   reads: 'Stand-off now',
   given: [],
   check: () => undefined,
-  standOff: (seen) => finite(seen, 'seen'),
+  standOff: (seen, _, task) => onTheGauge(finite(seen, 'seen'), task),
 };
 
 const depth: SizeMethod = {
@@ -26,7 +38,8 @@ const depth: SizeMethod = {
   reads: 'Between the faces now',
   given: [{ key: 'wanted', label: 'Between the faces when it is right' }],
   check: ({ wanted = Number.NaN }) => void finite(wanted, 'wanted'),
-  standOff: (seen, { wanted = Number.NaN }) => finite(seen, 'seen') - finite(wanted, 'wanted'),
+  standOff: (seen, { wanted = Number.NaN }, task) =>
+    onTheGauge(finite(seen, 'seen') - finite(wanted, 'wanted'), task),
 };
 
 /** On its small end, between rollers: the small end it has, against the one it should have. */
@@ -81,8 +94,8 @@ const limitLines: SizeMethod = {
   given: [{ key: 'apart', label: 'Between the two lines' }],
   check: ({ apart = Number.NaN }) => void positive(apart, 'apart', 'The distance between the lines'),
   band: ({ apart = Number.NaN }) => positive(apart, 'apart', 'The distance between the lines') / 2,
-  standOff: (seen, { apart = Number.NaN }) =>
-    positive(apart, 'apart', 'The distance between the lines') / 2 - finite(seen, 'seen'),
+  standOff: (seen, { apart = Number.NaN }, task) =>
+    onTheGauge(positive(apart, 'apart', 'The distance between the lines') / 2 - finite(seen, 'seen'), task),
 };
 
 /**

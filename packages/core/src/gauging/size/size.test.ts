@@ -66,6 +66,10 @@ describe('every way of sizing comes to the same stand-off', () => {
     ['ball', { ball: 90 }, 3, 'ball'],
     ['limit-lines', { apart: -1 }, 3, 'apart'],
     ['stand-off', {}, Number.NaN, 'seen'],
+    ['stand-off', {}, 99_999, 'seen'],
+    ['stand-off', {}, -99_999, 'seen'],
+    ['depth', { wanted: 3 }, 4000, 'seen'],
+    ['limit-lines', { apart: 1.2 }, 4000, 'seen'],
   ] as const)('%s with %j says so at its field', (id, given, seen, field) => {
     const { members } = method(id);
     expect(() => standOffBy(method(id), seen, given, task(members[0]!))).toThrow(

@@ -18,7 +18,7 @@ const input = ref<HTMLInputElement | null>(null);
 const form = ref<HTMLFormElement | null>(null);
 const button = ref<ComponentPublicInstance | null>(null);
 const doing = ref<string | null>(null);
-const failed = ref<string | null>(null);
+const failed = ref<Phrase | null>(null);
 
 const request = computed(() => screen.bar);
 /** What is to be typed, where anything is. */
@@ -43,7 +43,7 @@ const parsed = computed<{ value: ParsedQuantity | null; error: string | null }>(
 });
 
 const remark = computed<{ phrase: Phrase; tone: Tone }>(() => {
-  if (failed.value) return { phrase: [failed.value], tone: 'bad' };
+  if (failed.value) return { phrase: failed.value, tone: 'bad' };
   if (parsed.value.error) return { phrase: [parsed.value.error], tone: 'bad' };
   if (parsed.value.value && question.value?.judge) {
     return question.value.judge(parsed.value.value.value) ?? { phrase: [''], tone: 'plain' };
@@ -90,7 +90,10 @@ async function keep(): Promise<void> {
     if (value && question.value) await keepTyped(question.value, value);
     else await doOffered();
   } catch (error) {
-    failed.value = error instanceof Error ? error.message : 'That could not be kept.';
+    failed.value =
+      error instanceof AnelloError
+        ? error.phrase
+        : [error instanceof Error ? error.message : 'That could not be kept.'];
   }
   await nextTick();
   // Not when the hand has gone elsewhere meanwhile.

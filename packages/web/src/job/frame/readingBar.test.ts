@@ -1,8 +1,10 @@
 // @vitest-environment jsdom
+import { AnelloError } from '@anello/core/basics';
 import { length } from '@anello/core/figure';
 import { parseQuantity, type ParsedQuantity } from '@anello/core/quantity';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { nextTick } from 'vue';
+import { usePreferences } from '../../data/stores/preferences';
 import { useScreen, type BarQuestion, type BarRequest } from '../../data/stores/screen';
 import { plain, useMounted } from '../../testkit/mounted';
 import ReadingBar from './ReadingBar.vue';
@@ -78,6 +80,16 @@ describe('the reading bar', () => {
     await strike(host);
     await vi.waitFor(() => expect(remark(host)).toContain('store is full'));
     expect(input.value).toBe('1.893');
+  });
+
+  it('says why something is refused in the units of the screen', async () => {
+    const refused = new AnelloError('impossible', 'seen', ['Longer than ', length(25.4, 0.1), '.']);
+    useScreen().bar = ask({ keep: () => Promise.reject(refused) });
+    const host = mount(ReadingBar);
+    usePreferences().units = 'inch';
+    await type(host, '1.893');
+    await strike(host);
+    await vi.waitFor(() => expect(remark(host)).toBe('Longer than 1.000 in.'));
   });
 
   it('does what is offered once, however often Enter is struck meanwhile', async () => {
