@@ -3,20 +3,11 @@ import { describe, expect, it } from 'vitest';
 import { NO_JUMP, type Jump, type Tool } from './behaviours/behaviour';
 import { misread, misset } from './behaviours/slips';
 import { afterCut, afterMeasuring, type Standing } from './follow';
+import { PLAIN_TOOL } from './tool.testdata';
 
-const TOOL: Tool = {
-  gain: 0.8,
-  scatter: 0.001,
-  offset: 0,
-  offsetSpread: 0,
-  dial: 1,
-  wear: 0,
-  jumps: NO_JUMP,
-  weight: 1,
-};
 const AT: Standing = { stock: 0.2, edge: 0.19, stockVariance: 4e-6, edgeVariance: 9e-6, covariance: 3e-6 };
 const at = (over: Partial<Tool>, infeed: number, jump: Jump = NO_JUMP[0]!, passes = 0) =>
-  afterCut({ ...TOOL, ...over }, AT, infeed, jump, passes);
+  afterCut({ ...PLAIN_TOOL, ...over }, AT, infeed, jump, passes);
 
 describe('where surface and edge stand after a pass, worked out by hand', () => {
   it('is as the part that is cut at once has it, with everything that wanders', () => {
@@ -29,7 +20,11 @@ describe('where surface and edge stand after a pass, worked out by hand', () => 
     expect(said.edgeVariance).toBeCloseTo(edgeVariance, 14);
     expect(said.covariance).toBeCloseTo(0.2 * 3e-6 + gain * edgeVariance, 14);
     expect(said.stockVariance).toBeCloseTo(
-      0.04 * 4e-6 + 2 * 0.2 * gain * 3e-6 + gain ** 2 * edgeVariance + 0.001 ** 2 + (0.014 * depth) ** 2,
+      0.04 * 4e-6 +
+        2 * 0.2 * gain * 3e-6 +
+        gain ** 2 * edgeVariance +
+        PLAIN_TOOL.scatter ** 2 +
+        (0.014 * depth) ** 2,
       14,
     );
   });

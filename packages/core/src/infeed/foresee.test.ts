@@ -1,21 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { NO_JUMP, type Tool } from './behaviours/behaviour';
+import type { Tool } from './behaviours/behaviour';
 import { steady } from './behaviours/steady';
 import { Foresight } from './foresee';
 import type { Standing } from './follow';
 import { logOfAnything } from './misfit';
+import { PLAIN_TOOL } from './tool.testdata';
 
-const TOOL: Tool = {
-  gain: 0.8,
-  scatter: 0.0005,
-  offset: 0,
-  offsetSpread: 0,
-  dial: 1,
-  wear: 0,
-  jumps: NO_JUMP,
-  weight: 1,
-};
 const see = (tool: Tool, at: Standing): Foresight =>
   new Foresight([{ behaviour: steady, beliefs: [{ tool, at, weight: 1 }], weight: 1, standing: 1 }], 0);
 /** Chance that a normal figure lies below x, by Simpson's rule over its density. */
@@ -51,7 +42,7 @@ describe('what one tool would do, worked out by hand', () => {
         fc.double({ min: 0.01, max: 0.2, noNaN: true }),
         fc.constantFrom(0.5, 1, 2),
         (gain, infeed, dial) => {
-          const tool = { ...TOOL, gain, dial };
+          const tool = { ...PLAIN_TOOL, gain, dial };
           const { left, deviation } = byHand(tool, infeed);
           const seen = see(tool, at);
           expect(seen.left(infeed)).toBeCloseTo(left, 12);
@@ -65,19 +56,19 @@ describe('what one tool would do, worked out by hand', () => {
   });
   it('widens with the dial’s own wandering, though the depth be the same', () => {
     // The same depth fed from far off wanders more on the dial than one cut from where the edge stands.
-    const near = see({ ...TOOL, gain: 1 }, { ...at, edge: 0.0, stock: 0.1 });
-    const far = see({ ...TOOL, gain: 1 }, { ...at, edge: 1.0, stock: 0.1 });
+    const near = see({ ...PLAIN_TOOL, gain: 1 }, { ...at, edge: 0.0, stock: 0.1 });
+    const far = see({ ...PLAIN_TOOL, gain: 1 }, { ...at, edge: 1.0, stock: 0.1 });
     const width = (seen: Foresight, fed: number) => seen.quantile(fed, 0.95) - seen.quantile(fed, 0.05);
     expect(width(far, 1.0)).toBeGreaterThan(1.5 * width(near, 0));
   });
   it('leaves the surface where the edge does not reach', () => {
-    const seen = see(TOOL, { ...at, edge: 0.2 });
+    const seen = see(PLAIN_TOOL, { ...at, edge: 0.2 });
     expect(seen.left(0.05)).toBe(0.1);
     expect(seen.chanceUnder(0.05, 0.1)).toBeCloseTo(0.5, 6);
   });
   it('lies between its quantiles as often as they say', () => {
-    const { left, deviation } = byHand(TOOL, 0.05);
-    const seen = see(TOOL, at);
+    const { left, deviation } = byHand(PLAIN_TOOL, 0.05);
+    const seen = see(PLAIN_TOOL, at);
     expect(seen.quantile(0.05, 0.95)).toBeCloseTo(left + 1.6449 * deviation, 5);
     expect(seen.quantile(0.05, 0.05)).toBeCloseTo(left - 1.6449 * deviation, 5);
   });

@@ -8,7 +8,6 @@ import { recordsOf } from './records/ofShape';
 import { verdictOnPiece } from './verdictOf';
 import { currentPiece, ofKind, standing, type KeptRecord } from './records/row';
 import type { RecordBody } from './records/registry';
-import { lastReadings, triesOf } from '../approach/tries';
 
 let made = 0;
 const keep = (body: RecordBody, piece = 1): KeptRecord => ({
@@ -35,16 +34,6 @@ const reading = (at: number, seen: number, piece = 1) =>
     },
     piece,
   );
-const nudge = () =>
-  keep({
-    kind: 'nudge',
-    way: 'attachment',
-    step: 'sweep',
-    amount: 0.026,
-    direction: 'toward you',
-    fromHalfAngle: 0.0253,
-    toHalfAngle: 0.0251,
-  });
 const setting = (over: object = {}, piece = 1) =>
   keep(
     { kind: 'setting-kept', way: 'attachment', machineId: 'm1', halfAngle: 0.025, workLength: 136, ...over },
@@ -80,13 +69,6 @@ describe('records', () => {
     const records = [wrong, reading(25, 0.627), keep({ kind: 'withdrawn', record: wrong.id })];
     expect(standing(records)).toHaveLength(1);
     expect(ofKind(records, 'reading')[0]?.body.seen).toBe(0.627);
-  });
-  it('a nudge ends a try; the last reading at a place counts', () => {
-    const records = [reading(25, 0.629), reading(50, 1.262), nudge(), reading(25, 0.7), reading(25, 0.627)];
-    const tries = triesOf(records, 'attachment', 'sweep', 1);
-    expect(tries.map((t) => t.readings.length)).toEqual([2, 2]);
-    expect(tries[0]?.nudge?.body.amount).toBe(0.026);
-    expect(lastReadings(tries[1]!)).toEqual([{ at: 25, seen: 0.627 }]);
   });
   it('where the cut stands follows passes and measurements in order', () => {
     const records = [
