@@ -1,0 +1,104 @@
+// @vitest-environment jsdom
+import 'fake-indexeddb/auto';
+import type { MachineRow, Person } from '@anello/contract';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { LONG_LATHE } from '../../../../contract/src/machine/machines.testdata';
+import { bench } from '../db';
+import { freshStores } from '../../testkit/freshStores';
+import { useOutbox } from './outbox';
+import { usePeople } from './people';
+import { usePreferences } from './preferences';
+import { useShop } from './shop';
+
+const lathe: MachineRow = {
+  id: 'long-lathe',
+  version: 1,
+  document: LONG_LATHE,
+  settings: [],
+};
+let answer: () => Response = () => new Response('{}');
+
+beforeEach(async () => {
+  freshStores();
+  localStorage.clear();
+  const db = await bench();
+  for (const store of ['machines', 'outbox'] as const) await db.clear(store);
+  vi.stubGlobal('fetch', async () => answer());
+});
+afterEach(() => vi.unstubAllGlobals());
+const json =
+  (body: unknown, status = 200) =>
+  () =>
+    new Response(JSON.stringify(body), { status });
+
+describe('the lathes of the shop', () => {
+  it('are as the server has them, with those that cannot be read beside', async () => {
+    const aside = [{ id: 'x', name: 'Old lathe', sentence: 'It cannot be read.' }];
+    answer = json({ machines: [lathe], aside });
+    const shop = useShop();
+    await shop.load();
+    expect(shop.machines.map(({ id }) => id)).toEqual(['long-lathe']);
+    expect(shop.aside).toEqual(aside);
+    expect([shop.loaded, useOutbox().away]).toEqual([true, false]);
+  });
+  it('are as last seen while the server is away, and that is noticed', async () => {
+    answer = json({ machines: [lathe] });
+    await useShop().load();
+    freshStores();
+    answer = () => {
+      throw new TypeError('refused');
+    };
+    const shop = useShop();
+    await shop.load();
+    expect(shop.machines.map(({ document }) => document.name)).toEqual([LONG_LATHE.name]);
+    expect([shop.loaded, useOutbox().away]).toEqual([true, true]);
+  });
+  it('ask for the passphrase where it is wanted', async () => {
+    answer = json({ code: 'passphrase-needed', field: null, sentence: 'Sign in first.' }, 401);
+    await useShop().load();
+    expect([useOutbox().signIn, useOutbox().away]).toEqual([true, false]);
+  });
+  it('a refusal is the caller’s, and nothing is said to be there', async () => {
+    answer = json({ code: 'out-of-range', field: 'x', sentence: 'Too much.' }, 422);
+    const shop = useShop();
+    await expect(shop.load()).rejects.toMatchObject({ code: 'out-of-range' });
+    expect([shop.loaded, useOutbox().away]).toEqual([false, false]);
+  });
+});
+
+describe('who has signed in', () => {
+  const person = (may: Person['may']): Person => ({
+    initials: 'AP',
+    name: 'An apprentice',
+    may,
+    archived: false,
+    ownPassphrase: true,
+  });
+  it('by name is at the lathe, and may do what is set for them', () => {
+    const people = usePeople();
+    usePreferences().operator = 'RK';
+    people.take({ needed: true, signedIn: true, who: person('read') });
+    expect([people.door, people.looksOnly, usePreferences().operator]).toEqual([true, true, 'AP']);
+    people.take({ needed: true, signedIn: true, who: person('write') });
+    expect(people.looksOnly).toBe(false);
+    people.left();
+    expect(people.who).toBeNull();
+  });
+  it('by the shop’s passphrase is nobody in particular: who is at the lathe stays as it was', () => {
+    const people = usePeople();
+    usePreferences().operator = 'RK';
+    people.take({ needed: true, signedIn: true, who: null });
+    expect([people.who, people.looksOnly, usePreferences().operator]).toEqual([null, false, 'RK']);
+  });
+  it('is not known of a server that does not answer', async () => {
+    answer = () => {
+      throw new TypeError('refused');
+    };
+    const people = usePeople();
+    await people.askWho();
+    expect([people.who, people.door]).toEqual([null, false]);
+    answer = json({ needed: true, signedIn: true, who: person('read') });
+    await people.askWho();
+    expect(people.who?.name).toBe('An apprentice');
+  });
+});
