@@ -47,6 +47,7 @@ function freePort(): Promise<number> {
 /** Written beside its jobs soon after it was first asked for: a shop whose rack somebody has looked at, as any has. */
 async function workOutRack({ address }: Shop): Promise<void> {
   await fetch(`${address}/api/jobs`);
+  // Nothing asked of it tells when that is done; a card that was not written is worked out again, and is as right.
   await new Promise((resolve) => setTimeout(resolve, 1500));
 }
 

@@ -100,6 +100,12 @@ async function keep(): Promise<void> {
   if (document.activeElement === document.body || form.value?.contains(document.activeElement)) focus();
 }
 
+/** A key held down and the second tap of two are no press of their own: they would cut the next pass, which nobody has read. */
+function pressedOnce(event: KeyboardEvent | MouseEvent): void {
+  const again = event instanceof KeyboardEvent ? event.repeat : event.detail > 1;
+  if (again) event.preventDefault();
+}
+
 /** The box is free for the next figure at once; if keeping fails the text comes back. */
 async function keepTyped(asked: BarQuestion, value: ParsedQuantity): Promise<void> {
   const typed = text.value;
@@ -127,7 +133,7 @@ async function doOffered(): Promise<void> {
 </script>
 
 <template>
-  <form ref="form" class="bar frame" :aria-busy="busy" @submit.prevent="keep">
+  <form ref="form" class="bar frame" :aria-busy="busy" @keydown.enter="pressedOnce" @submit.prevent="keep">
     <template v-if="request">
       <span v-if="!question" class="ask">{{ request.label }}</span>
       <label v-else class="ask" for="reading">{{ request.label }}</label>
@@ -151,6 +157,7 @@ async function doOffered(): Promise<void> {
         class="key keep"
         type="submit"
         :disabled="!parsed.value && !emptyAction"
+        @click="pressedOnce"
         >{{ emptyAction?.label ?? 'Keep' }}</v-btn
       >
       <span id="reading-remark" class="remark" :class="remark.tone" aria-live="polite"

@@ -132,6 +132,19 @@ describe('the reading bar', () => {
     expect(run).toHaveBeenCalledTimes(2);
   });
 
+  it('takes a key held down, and the second tap of two, for no press of their own', () => {
+    useScreen().bar = ask({ empty: { label: 'Cut it', run: () => undefined } });
+    const host = mount(ReadingBar);
+    const stopped = (at: string, event: Event): boolean => !host.querySelector(at)!.dispatchEvent(event);
+    const enter = (repeat: boolean) =>
+      new KeyboardEvent('keydown', { key: 'Enter', repeat, bubbles: true, cancelable: true });
+    const tap = (detail: number) => new MouseEvent('click', { detail, bubbles: true, cancelable: true });
+    expect([stopped('#reading', enter(false)), stopped('#reading', enter(true))]).toEqual([false, true]);
+    expect([1, 2, 3].map((detail) => stopped('button.keep', tap(detail)))).toEqual([false, true, true]);
+    // Pressed by a key, a button has no taps to count.
+    expect(stopped('button.keep', tap(0))).toBe(false);
+  });
+
   it('takes a figure handed over from the quick line, in any units', async () => {
     const screen = useScreen();
     screen.bar = ask();
