@@ -3,7 +3,7 @@ import { fitEvidence } from './evidence/fitEvidence';
 import { tracerTemplate } from './curve/tracerTemplate';
 import { shapeCurve } from './curve/shapeCurve';
 import { eccentricsOf, type EccentricPart } from './eccentric/part';
-import type { MadeBasis } from './eccentric/invalidates';
+import type { MadeBasis } from './eccentric/made';
 import type { JobFacts } from './job/facts';
 import type { RecordBody } from './job/records/registry';
 import type { KeptRecord } from './job/records/row';

@@ -25,7 +25,7 @@ export type { Clearance, ThrowSpeed } from './beforePower';
 export { USUAL_CARRIAGE_TOOLS, type CarriageTools } from './carriageTable';
 
 export type { ValveGear, ValveMotion } from './valveMotion';
-export { MADE_IDS, type MadeBasis, type MadeId } from './invalidates';
+export { MADE_IDS, type MadeBasis, type MadeId } from './made';
 
 export const threeJawPacking = /* @__PURE__ */ checked(threeJawPacking_);
 export const valveAdvance = /* @__PURE__ */ checked(valveAdvance_);

@@ -1,26 +1,6 @@
 import { length } from '../figure/figure';
 import type { Phrase } from '../figure/phrase';
-
-/** What can be made of an eccentric, in the order usual, and how it is said when it has been. */
-export const MADE = {
-  outside: 'Outside turned',
-  throw: 'Throw set',
-  bore: 'Bored',
-  groove: 'Grooves cut',
-  screw: 'Set-screw’s hole tapped',
-  packing: 'Packing made',
-} as const;
-export type MadeId = keyof typeof MADE;
-export const MADE_IDS = Object.keys(MADE) as readonly MadeId[];
-
-/** The figures a thing was made to, mm; null where the part has none. */
-export interface MadeBasis {
-  readonly throw: number;
-  readonly diameter: number;
-  readonly width: number;
-  readonly bore: number | null;
-  readonly hub: number | null;
-}
+import type { MadeBasis, MadeId } from './made';
 
 export interface Invalidated {
   readonly what: MadeId;
@@ -28,23 +8,42 @@ export interface Invalidated {
   readonly said: Phrase;
 }
 
-/** What each thing was made from: a change of any of these touches it. */
-const DEPENDS: Readonly<Record<MadeId, readonly (keyof MadeBasis)[]>> = {
-  outside: ['diameter'],
-  throw: ['throw'],
-  bore: ['bore', 'throw'],
-  groove: ['diameter', 'width'],
-  screw: ['hub', 'bore'],
-  packing: ['diameter', 'throw'],
-};
+/** What was made, and what a change does to it. */
+interface Thing {
+  readonly name: string;
+  /** What it was made from: a change of any of these touches it. */
+  readonly from: readonly (keyof MadeBasis)[];
+  /** Where it can be worked on further from what it was to what is wanted, given the figures that changed: how. */
+  readonly rework?: (was: MadeBasis, now: MadeBasis, changed: readonly (keyof MadeBasis)[]) => string | null;
+  /** What else must be done. */
+  readonly again: string;
+}
+const MUST_BE_MADE = 'does not fit any more; as it is, this part must be made again, or bushed';
 
-const NAMES: Readonly<Record<MadeId, string>> = {
-  outside: 'The outside',
-  throw: 'The throw, as dialled in',
-  bore: 'The bore',
-  groove: 'The grooves',
-  screw: 'The set-screw’s hole',
-  packing: 'The packing',
+const THINGS: Readonly<Record<MadeId, Thing>> = {
+  outside: {
+    name: 'The outside',
+    from: ['diameter'],
+    rework: (was, now) => (now.diameter < was.diameter ? 'can be turned down' : null),
+    again: MUST_BE_MADE,
+  },
+  throw: { name: 'The throw, as dialled in', from: ['throw'], again: 'must be set again' },
+  bore: {
+    name: 'The bore',
+    from: ['bore', 'throw'],
+    rework: (was, now, changed) =>
+      !changed.includes('throw') && (now.bore ?? 0) > (was.bore ?? 0)
+        ? 'can be opened out at the same setting, or from the proved throw'
+        : null,
+    again: MUST_BE_MADE,
+  },
+  groove: { name: 'The grooves', from: ['diameter', 'width'], again: MUST_BE_MADE },
+  screw: {
+    name: 'The set-screw’s hole',
+    from: ['hub', 'bore'],
+    again: 'is drilled and tapped again, at another place round the hub; the part itself can be kept',
+  },
+  packing: { name: 'The packing', from: ['diameter', 'throw'], again: 'is worked out afresh' },
 };
 const FIGURES: Readonly<Record<keyof MadeBasis, string>> = {
   throw: 'throw',
@@ -67,53 +66,20 @@ export function invalidates(
   now: MadeBasis,
 ): Invalidated[] {
   return made.map(({ what, basis }) => {
-    const changed = DEPENDS[what].filter((key) => Math.abs((basis[key] ?? 0) - (now[key] ?? 0)) > SAME);
-    return changed.length === 0
-      ? { what, verdict: 'keep', said: [`${NAMES[what]} can be kept.`] }
-      : { what, ...verdictOf(what, changed, basis, now) };
+    const thing = THINGS[what];
+    const changed = thing.from.filter((key) => Math.abs((basis[key] ?? 0) - (now[key] ?? 0)) > SAME);
+    const [first] = changed;
+    if (!first) return { what, verdict: 'keep', said: [`${thing.name} can be kept.`] };
+    const rework = thing.rework?.(basis, now, changed) ?? null;
+    const said: Phrase = [`${thing.name} ${rework ?? thing.again}: `, ...changeOf(first, basis, now), '.'];
+    return { what, verdict: rework ? 'rework' : 'again', said };
   });
 }
 
-function verdictOf(
-  what: MadeId,
-  changed: readonly (keyof MadeBasis)[],
-  basis: MadeBasis,
-  now: MadeBasis,
-): Pick<Invalidated, 'verdict' | 'said'> {
-  const key = changed[0] as keyof MadeBasis;
-  const was: Phrase = [
-    `the ${FIGURES[key]} was `,
-    length(basis[key] ?? 0, 0.01),
-    ' and is ',
-    length(now[key] ?? 0, 0.01),
-    ' now',
-  ];
-  if (what === 'bore' && changed.length === 1 && key === 'bore' && (now.bore ?? 0) > (basis.bore ?? 0))
-    return {
-      verdict: 'rework',
-      said: [`${NAMES[what]} can be opened out at the same setting, or from the proved throw: `, ...was, '.'],
-    };
-  if (what === 'outside' && now.diameter < basis.diameter)
-    return { verdict: 'rework', said: [`${NAMES[what]} can be turned down: `, ...was, '.'] };
-  if (what === 'screw')
-    return {
-      verdict: 'again',
-      said: [
-        `${NAMES[what]} is drilled and tapped again, at another place round the hub; the part itself can be kept: `,
-        ...was,
-        '.',
-      ],
-    };
-  if (what === 'throw')
-    return { verdict: 'again', said: [`${NAMES[what]} must be set again: `, ...was, '.'] };
-  if (what === 'packing')
-    return { verdict: 'again', said: [`${NAMES[what]} is worked out afresh: `, ...was, '.'] };
-  return {
-    verdict: 'again',
-    said: [
-      `${NAMES[what]} does not fit any more; as it is, this part must be made again, or bushed: `,
-      ...was,
-      '.',
-    ],
-  };
-}
+const changeOf = (key: keyof MadeBasis, was: MadeBasis, now: MadeBasis): Phrase => [
+  `the ${FIGURES[key]} was `,
+  length(was[key] ?? 0, 0.01),
+  ' and is ',
+  length(now[key] ?? 0, 0.01),
+  ' now',
+];

@@ -3,6 +3,13 @@ import type { InstrumentType } from '../kit/instrument';
 
 export const COPY_IDS = ['diameters', 'rollers', 'balls', 'sweep'] as const;
 export type CopyId = (typeof COPY_IDS)[number];
+/** What was done, as a kept row begins; with the ids, because a row is read without working any method. */
+export const MEASURED_SO: Readonly<Record<CopyId, string>> = {
+  diameters: 'Measured at two diameters',
+  rollers: 'Measured over rollers',
+  balls: 'Measured on two balls',
+  sweep: 'Swept by indicator',
+};
 
 /** One figure a method asks for, and what it is usually measured with. */
 export interface CopyInput {
@@ -36,8 +43,6 @@ export interface CopiedTaper {
 export interface CopyMethod {
   readonly id: CopyId;
   readonly title: string;
-  /** What was done, as a kept row begins. */
-  readonly measured: string;
   readonly how: string;
   readonly inputs: readonly CopyInput[];
   /** Errors: as the formula's, at the input's key. */

@@ -2,7 +2,8 @@ import { checked } from '../basics/publicFace';
 import { layoutPart as layoutPart_, outsideDiameter as outsideDiameter_ } from './layout';
 import { solveTaperFeature as solveTaperFeature_ } from './solveTaperFeature';
 import { taperOfPart as taperOfPart_ } from './taperTask';
-import { featureMixUps as featureMixUps_, inDivisions as inDivisions_ } from './featureMixUps';
+import { inDivisions as inDivisions_ } from './suspects/inDivisions';
+import { featureMixUps as featureMixUps_ } from './suspects/registry';
 import { shankEnds as shankEnds_ } from './shankEnds';
 import { plungeOf as plungeOf_, profileCurve as profileCurve_ } from './profileCurve';
 import {
@@ -21,7 +22,7 @@ export type { Detail, Section } from './section';
 
 export type { PartTaper } from './solveTaperFeature';
 export type { TaperOfPart } from './taperTask';
-export type { SuspectFigure } from './suspect';
+export type { SuspectFigure } from './suspects/suspect';
 export type { Plunge } from './profileCurve';
 
 export const layoutPart = /* @__PURE__ */ checked(layoutPart_);

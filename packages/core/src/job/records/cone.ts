@@ -1,5 +1,4 @@
-import type { CopyId } from '../../old-part/copyMethod';
-import { copyMethod } from '../../old-part/registry';
+import { MEASURED_SO, type CopyId } from '../../old-part/copyMethod';
 import { ratio } from '../../figure/figure';
 import type { KindOfRecord } from './kind';
 
@@ -14,5 +13,5 @@ export interface Cone {
 
 export const cone: KindOfRecord<Cone> = {
   kind: 'cone',
-  say: (body) => [copyMethod(body.method).measured, ': ', ratio(body.ratio), ' on diameter'],
+  say: (body) => [MEASURED_SO[body.method], ': ', ratio(body.ratio), ' on diameter'],
 };

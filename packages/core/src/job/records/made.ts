@@ -1,5 +1,4 @@
-import type { MadeBasis, MadeId } from '../../eccentric/invalidates';
-import { MADE } from '../../eccentric/invalidates';
+import { MADE, type MadeBasis, type MadeId } from '../../eccentric/made';
 import { length } from '../../figure/figure';
 import { SEEN, type KindOfRecord } from './kind';
 

@@ -1,5 +1,4 @@
-import type { CurveWayId } from '../../ways/curve/way';
-import { curveWayOf } from '../../ways/curve/registry';
+import { CUT_BY, type CurveWayId } from '../../ways/curve/way';
 import type { KindOfRecord } from './kind';
 
 /** A curve or its grooves cut, by the way chosen, with what was said of it. */
@@ -12,5 +11,5 @@ export interface Shaped {
 export const shaped: KindOfRecord<Shaped> = {
   kind: 'shaped',
   ofTheCut: true,
-  say: (body) => [curveWayOf(body.way).done, ...(body.said ? [': ', body.said] : [])],
+  say: (body) => [CUT_BY[body.way], ...(body.said ? [': ', body.said] : [])],
 };

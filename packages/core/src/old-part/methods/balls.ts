@@ -13,7 +13,6 @@ const mouthFrom: Formula<Key> = (v) => boreBetweenBalls(v).mouthDiameter;
 export const ballsMethod: CopyMethod = {
   id: 'balls',
   title: 'Two balls in a bore',
-  measured: 'Measured on two balls',
   how: 'Drop the small ball in and measure from the face to its top; take it out, drop the large one in and measure again. A ball that stands proud counts as less than nothing.',
   inputs: [
     { key: 'largeBall', label: 'Large ball', instrument: 'micrometer', exact: true },

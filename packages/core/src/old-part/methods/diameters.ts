@@ -7,7 +7,6 @@ import { need, type CopyMethod } from '../copyMethod';
 export const diametersMethod: CopyMethod = {
   id: 'diameters',
   title: 'Two diameters',
-  measured: 'Measured at two diameters',
   how: 'Measure two diameters as far apart as the cone allows, and the distance between the two places. Wipe it, stone off the bruises, and avoid the worn end.',
   inputs: [
     { key: 'large', label: 'Larger diameter', instrument: 'micrometer' },

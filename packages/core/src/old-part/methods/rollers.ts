@@ -18,7 +18,6 @@ const smallOf: Formula<Key> = (v) =>
 export const rollersMethod: CopyMethod = {
   id: 'rollers',
   title: 'Over two rollers',
-  measured: 'Measured over rollers',
   how: 'Stand the shank on its small end on a plate. Measure over two equal rollers beside it, then over the same rollers raised on two equal stacks of blocks.',
   inputs: [
     { key: 'roller', label: 'Rollers', instrument: 'micrometer', exact: true },

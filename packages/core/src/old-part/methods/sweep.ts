@@ -9,7 +9,6 @@ const ON_DIAMETER = 2;
 export const sweepMethod: CopyMethod = {
   id: 'sweep',
   title: 'Indicator sweep',
-  measured: 'Swept by indicator',
   how: 'Between centres or running true in the chuck, run the carriage a measured travel with the indicator at centre height along the side, from the large end to the small. Then measure the diameter where it was zeroed.',
   inputs: [
     { key: 'travel', label: 'Carriage travel', instrument: 'caliper' },

@@ -1,8 +1,4 @@
 import { AnelloError } from '../../basics/error';
-import { length } from '../../figure/figure';
-import { MM_PER_INCH } from '../../figure/format';
-import { fractionBehind, fractionText } from '../../taper/mixups/roundedFraction';
-import type { SuspectFigure } from '../suspect';
 import { throwOf } from '../throwOf';
 import type { Base, Maybe } from './base';
 import { DIAMETER, LENGTH, type LengthKind } from './kind';
@@ -38,24 +34,6 @@ function outline(feature: Eccentric): Outline {
   return { ...shape, offset: e * Math.cos(feature.phase ?? 0) };
 }
 
-/** The travel is twice the throw, and so is what a rounding costs in it. */
-const TRAVEL = 2;
-
-function mixUps({ throw: mm }: Eccentric): SuspectFigure[] {
-  const fraction = mm === undefined ? null : fractionBehind(mm);
-  if (mm === undefined || !fraction) return [];
-  return [
-    {
-      key: 'throw',
-      said: [length(mm, 0.0254, { system: 'inch' }), ` looks like ${fractionText(fraction)} rounded off.`],
-      cost: length(TRAVEL * Math.abs(fraction.inches * MM_PER_INCH - mm), 0.0001),
-      where: 'in the finished travel, which is twice the throw',
-      offer: fractionText(fraction),
-      dimension: 'length',
-    },
-  ];
-}
-
 export const eccentric: LengthKind<Eccentric> = {
   kind: 'eccentric',
   name: 'Eccentric',
@@ -71,5 +49,4 @@ export const eccentric: LengthKind<Eccentric> = {
   chief: 2,
   needs: 'The eccentric needs a diameter, a length and a throw that agree before it can be worked out.',
   outline,
-  mixUps,
 };

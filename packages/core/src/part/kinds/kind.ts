@@ -1,5 +1,4 @@
 import type { Phrase } from '../../figure/phrase';
-import type { SuspectFigure } from '../suspect';
 import type { Base, Side } from './base';
 import type { DetailBase, Ground, Lie } from './detail';
 import type { Outline } from './outline';
@@ -27,8 +26,6 @@ interface Known<F extends { readonly kind: string }> {
   readonly measured?: 'diameter' | 'across';
   /** What it wants before a job about it can be worked out, in a sentence. */
   readonly needs?: string;
-  /** What looks like a slip among its figures; nothing while they do not settle it. */
-  mixUps?(feature: F): SuspectFigure[];
 }
 
 /** A kind of feature that takes its length of the axis: they follow one another along it. */

@@ -1,8 +1,5 @@
-import { AnelloError } from '../../basics/error';
-import { mixUps as slips } from '../../taper/mixups/registry';
 import type { End } from '../../taper/task';
 import { solveTaperFeature, type TaperGiven } from '../solveTaperFeature';
-import type { SuspectFigure } from '../suspect';
 import type { Base } from './base';
 import { LENGTH, type LengthKind } from './kind';
 import type { Outline } from './outline';
@@ -29,24 +26,6 @@ function outline(feature: Taper): Outline {
   };
 }
 
-const DIMENSIONS = { ratio: 'taper', halfAngle: 'angle' } as const;
-
-function mixUps(taper: Taper): SuspectFigure[] {
-  try {
-    return slips(taper, solveTaperFeature(taper)).map(({ field, said, cost, offer }) => ({
-      key: field,
-      said,
-      cost,
-      offer,
-      where: 'on diameter at the far end of this part',
-      dimension: DIMENSIONS[field as keyof typeof DIMENSIONS] ?? 'length',
-    }));
-  } catch (error) {
-    if (error instanceof AnelloError) return [];
-    throw error;
-  }
-}
-
 export const taper: LengthKind<Taper> = {
   kind: 'taper',
   name: 'Taper',
@@ -64,5 +43,4 @@ export const taper: LengthKind<Taper> = {
   begins: { largeEnd: 'headstock' },
   chief: 3,
   outline,
-  mixUps,
 };

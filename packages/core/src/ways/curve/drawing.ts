@@ -9,7 +9,6 @@ const COARSE = 0.25;
 export const drawingWay: CurveWay = {
   id: 'drawing',
   title: 'Follow a full-size drawing',
-  done: 'Cut by the drawing',
   rank: { curve: 2, grooves: 3 },
   suits: ({ pieces }) => pieces !== null,
   assess({ pieces, member, noseRadius, stylusRadius }) {

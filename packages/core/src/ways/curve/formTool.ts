@@ -11,7 +11,6 @@ const LEAST_RADIUS = 0.5;
 export const curveFormToolWay: CurveWay = {
   id: 'form-tool',
   title: 'Form tool',
-  done: 'Form tool’s test cut',
   rank: { curve: 3, grooves: 1 },
   suits: ({ plunge, pieces }) => plunge !== null || pieces !== null,
   assess({ plunge, pieces, stickOut }) {

@@ -1,10 +1,7 @@
 import { drawingWay } from './drawing';
 import { curveFormToolWay } from './formTool';
 import { stepsWay } from './steps';
-import type { CurveWay, CurveWayId } from './way';
+import type { CurveWay } from './way';
 
 /** Every way of making a curve, in the order they are shown. A new one is a file, its id and its line here. */
 export const CURVE_WAYS: readonly CurveWay[] = [drawingWay, stepsWay, curveFormToolWay];
-
-/** All there is to know of a way. */
-export const curveWayOf = (id: CurveWayId): CurveWay => CURVE_WAYS.find((way) => way.id === id) as CurveWay;

@@ -8,7 +8,6 @@ const ALONG = 0.1;
 export const stepsWay: CurveWay = {
   id: 'steps',
   title: 'Two-handle steps',
-  done: 'Cut by two-handle steps',
   rank: { curve: 1, grooves: 2 },
   suits: ({ pieces }) => pieces !== null,
   assess(context) {

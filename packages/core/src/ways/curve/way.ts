@@ -7,6 +7,12 @@ import type { Assessment } from '../assessment';
 /** Every way of making a curve or a set of grooves that Anello weighs. */
 export const CURVE_WAY_IDS = ['drawing', 'steps', 'form-tool'] as const;
 export type CurveWayId = (typeof CURVE_WAY_IDS)[number];
+/** How a kept row says that it was cut so; with the ids, because a row is read without weighing any way. */
+export const CUT_BY: Readonly<Record<CurveWayId, string>> = {
+  drawing: 'Cut by the drawing',
+  steps: 'Cut by two-handle steps',
+  'form-tool': 'Form tool’s test cut',
+};
 
 export interface CurveContext {
   readonly pieces: readonly Piece[] | null;
@@ -28,8 +34,6 @@ export type CurveAssessment = Assessment<CurveWayId>;
 export interface CurveWay {
   readonly id: CurveWayId;
   readonly title: string;
-  /** How a kept row says that it was cut so. */
-  readonly done: string;
   /** Where it comes among those that work: for a curve, and for a set of grooves. Lowest first. */
   readonly rank: { readonly curve: number; readonly grooves: number };
   /** Whether it is a way of making what is here at all. */

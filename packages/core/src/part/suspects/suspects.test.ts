@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { plainText } from '../figure/phrase';
-import { LONG, SHORT } from '../testkit.testdata';
-import type { Feature } from './kinds/registry';
-import { featureMixUps, inDivisions } from './featureMixUps';
+import { plainText } from '../../figure/phrase';
+import { LONG, SHORT } from '../../testkit.testdata';
+import type { Feature } from '../kinds/registry';
+import { inDivisions } from './inDivisions';
+import { featureMixUps } from './registry';
 
 const base = { id: 'f', name: 'F', side: 'external' } as const;
 

@@ -1,5 +1,5 @@
-import type { Figure } from '../figure/figure';
-import type { Phrase } from '../figure/phrase';
+import type { Figure } from '../../figure/figure';
+import type { Phrase } from '../../figure/phrase';
 
 /** A figure of a feature that looks like a slip, what it costs and where, and the figure to put in its place. */
 export interface SuspectFigure {
