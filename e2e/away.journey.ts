@@ -1,6 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { Bar, expect, jobOnServer, test } from './shop';
 
+test.use({ ownServer: true });
+
 test('with the server away the work goes on, and everything arrives once when it is back', async ({
   page,
   shop,

@@ -5,6 +5,8 @@ import { PDFDocument } from 'pdf-lib';
 import { squaresOf } from './squares';
 import { accessible, Bar, expect, jobOnServer, test } from './shop';
 
+test.use({ ownServer: true });
+
 test('the book is copied, wrecked and put back, and nothing that was copied is lost', async ({
   page,
   shop,

@@ -1,6 +1,8 @@
 import type { Page } from '@playwright/test';
 import { accessible, expect, jobOnServer, test } from './shop';
 
+test.use({ ownServer: true });
+
 /** A picture as a camera hands it over: large, and with where it was taken written beside it. */
 async function picture(page: Page): Promise<{ name: string; mimeType: string; buffer: Buffer }> {
   const base64 = await page.evaluate(() => {

@@ -1,6 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { accessible, Bar, expect, jobOnServer, test } from './shop';
 
+test.use({ ownServer: true });
+
 test.describe('the app held in the browser', () => {
   test.use({ serviceWorkers: 'allow' });
   test('is opened again with the server away, with what was last seen, and what is typed then arrives', async ({

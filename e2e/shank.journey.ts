@@ -1,4 +1,4 @@
-import { accessible, Bar, choose, expect, jobOnServer, test } from './shop';
+import { accessible, Bar, choose, expect, jobOnServer, openWhole, test } from './shop';
 
 test('J-101 from the rack to a proved fit and on to the next piece', async ({ page, shop }) => {
   const bar = new Bar(page);
@@ -256,7 +256,7 @@ const SCREENS: Readonly<Record<string, readonly string[]>> = {
 for (const [what, places] of Object.entries(SCREENS)) {
   test(`nothing serious for axe: ${what}`, async ({ page, shop }) => {
     for (const place of places) {
-      await page.goto(shop.address + place, { waitUntil: 'networkidle' });
+      await openWhole(page, shop.address + place);
       await accessible(page, place);
     }
   });
@@ -291,7 +291,7 @@ for (const size of [
       '/job/j-102/prove',
       '/job/j-109/record',
     ]) {
-      await page.goto(shop.address + place, { waitUntil: 'networkidle' });
+      await openWhole(page, shop.address + place);
       const wider = await page.evaluate(() =>
         [...document.querySelectorAll<HTMLElement>('main, .job, header, form')]
           .filter((el) => el.scrollWidth > el.clientWidth + 1)

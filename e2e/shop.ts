@@ -6,13 +6,15 @@ import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { startServer } from '../scripts/lib.mjs';
+import { House } from './house';
 
-/** A real server on its own demo shop, that a journey can kill and start again. */
+/** A real server on its own demo shop: in the house, or in a process of its own that a journey can kill and start again. */
 export class Shop {
   private child: ChildProcess | null = null;
   constructor(
     readonly folder: string,
     readonly port: number,
+    private readonly house: House | null,
   ) {}
   /** Given to the server beside the usual. */
   env: Record<string, string> = {};
@@ -22,16 +24,24 @@ export class Shop {
   }
 
   async start(): Promise<void> {
-    this.child = await startServer({ dataFolder: this.folder, port: this.port, env: this.env });
+    const { folder, port, env, house } = this;
+    if (house) await house.open(port, { HOST: '127.0.0.1', ANELLO_DATA: folder, ...env });
+    else this.child = await startServer({ dataFolder: folder, port, env });
   }
 
   async stop(signal: 'SIGKILL' | 'SIGTERM' = 'SIGKILL'): Promise<void> {
-    const { child } = this;
+    const { child, house } = this;
+    if (house) throw new Error('Who ends a server has one alone: test.use({ ownServer: true }).');
     if (!child || child.exitCode !== null) return;
     const gone = new Promise((resolve) => child.once('exit', resolve));
     child.kill(signal);
     await gone;
     this.child = null;
+  }
+
+  /** When a journey is at its end. */
+  leave(): Promise<void> {
+    return this.house ? this.house.close(this.port) : this.stop('SIGTERM');
   }
 }
 
@@ -51,26 +61,45 @@ async function workOutRack({ address }: Shop): Promise<void> {
   await new Promise((resolve) => setTimeout(resolve, 1500));
 }
 
-export const test = base.extend<{ shop: Shop }, { demo: string }>({
-  /** A folder with the demo shop in it, made once: each journey begins with a copy of it. */
-  demo: [
+interface OfJourney {
+  shop: Shop;
+  /** The journey ends its server, or starts it otherwise. */
+  ownServer: boolean;
+}
+interface OfWorker {
+  house: House;
+  demo: string;
+}
+
+export const test = base.extend<OfJourney, OfWorker>({
+  ownServer: [false, { option: true }],
+  house: [
     // Playwright reads what a fixture needs from the pattern; this one needs nothing.
     // eslint-disable-next-line no-empty-pattern
     async ({}, use) => {
+      const house = new House();
+      await use(house);
+      house.leave();
+    },
+    { scope: 'worker' },
+  ],
+  /** A folder with the demo shop in it, made once: each journey begins with a copy of it. */
+  demo: [
+    async ({ house }, use) => {
       const folder = await mkdtemp(join(tmpdir(), 'anello-demo-'));
-      const shop = new Shop(folder, await freePort());
+      const shop = new Shop(folder, await freePort(), house);
       await shop.start();
       await workOutRack(shop);
-      await shop.stop('SIGTERM');
+      await shop.leave();
       await use(folder);
       await rm(folder, { recursive: true, force: true });
     },
     { scope: 'worker' },
   ],
-  shop: async ({ page, demo }, use) => {
+  shop: async ({ page, demo, house, ownServer }, use) => {
     const folder = await mkdtemp(join(tmpdir(), 'anello-e2e-'));
     await cp(demo, folder, { recursive: true });
-    const shop = new Shop(folder, await freePort());
+    const shop = new Shop(folder, await freePort(), ownServer ? null : house);
     await shop.start();
     const broken: string[] = [];
     page.on('pageerror', (error) => broken.push(error.message));
@@ -78,7 +107,7 @@ export const test = base.extend<{ shop: Shop }, { demo: string }>({
       if (location.protocol === 'http:') localStorage.setItem('anello.operator', 'RK');
     });
     await use(shop);
-    await shop.stop('SIGTERM');
+    await shop.leave();
     await rm(folder, { recursive: true, force: true });
     expect(broken, 'errors thrown in the page').toEqual([]);
   },
@@ -114,6 +143,18 @@ export async function choose(page: Page, label: string, option: string): Promise
   await page.getByRole('option', { name: option }).click();
 }
 
+/** Opens a page and waits until nothing more has come for a while; the browser's driver waits for workers that ended. */
+export async function openWhole(page: Page, address: string): Promise<void> {
+  await page.goto(address);
+  await page.evaluate(async () => {
+    const come = (): number => performance.getEntriesByType('resource').length;
+    for (let before = -1; before !== come();) {
+      before = come();
+      await new Promise((resolve) => setTimeout(resolve, 500));
+    }
+  });
+}
+
 /** A page that has come to rest: what fades in has no contrast of its own yet. */
 const settled = (page: Page): Promise<void> =>
   page.evaluate(async () => {
@@ -123,9 +164,18 @@ const settled = (page: Page): Promise<void> =>
     await Promise.allSettled(passing.map((a) => a.finished));
   });
 
+/** What the component library has no word for stands as its key; app/theme/words.ts has its words. */
+const unsaid = (page: Page): Promise<string[]> =>
+  page.evaluate(() =>
+    [...document.querySelectorAll('body *')]
+      .flatMap((one) => [one.ariaLabel ?? '', one.childElementCount === 0 ? (one.textContent ?? '') : ''])
+      .filter((said) => said.includes('$vuetify')),
+  );
+
 /** Nothing serious that a machine can see is in the way of anybody. */
 export async function accessible(page: Page, where: string): Promise<void> {
   await settled(page);
+  expect(await unsaid(page), where).toEqual([]);
   // In the page itself (there are no frames of other houses here), and only what is wrong: half the work of the usual run.
   const { violations } = await new AxeBuilder({ page })
     .setLegacyMode(true)

@@ -1,6 +1,8 @@
 import type { Page } from '@playwright/test';
 import { accessible, Bar, expect, type Shop, test } from './shop';
 
+test.use({ ownServer: true });
+
 /** Another screen of the shop, in a browser of its own, with other hands at it. */
 async function another(page: Page, shop: Shop, place: string): Promise<Page> {
   const context = await page.context().browser()!.newContext({ serviceWorkers: 'block' });

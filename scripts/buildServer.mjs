@@ -25,12 +25,21 @@ import { fileURLToPath as pathOf } from 'node:url';
 import { dirname as folderOf } from 'node:path';
 const require = requireFrom(import.meta.url), __filename = pathOf(import.meta.url), __dirname = folderOf(__filename);`;
 
+/** What the journeys' house serves its shops with. */
+const FOR_JOURNEYS = ['src/serve.ts', 'src/config.ts'];
+
 const outdir = join(root, 'packages/server/dist');
 rmSync(outdir, { recursive: true, force: true });
 await build({
   absWorkingDir: join(root, 'packages/server'),
   // The thread that copies the book is a file of its own, as is each program beside the server.
-  entryPoints: ['src/main.ts', 'src/copies/copying.ts', 'src/cli/bridge.ts', 'src/cli/standIn.ts'],
+  entryPoints: [
+    'src/main.ts',
+    'src/copies/copying.ts',
+    'src/cli/bridge.ts',
+    'src/cli/standIn.ts',
+    ...FOR_JOURNEYS,
+  ],
   outdir,
   bundle: true,
   splitting: true,
