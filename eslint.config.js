@@ -55,7 +55,7 @@ export default tseslint.config(
       'vue/valid-v-slot': ['error', { allowModifiers: true }],
     },
   },
-  { files: ['**/*.ts', 'packages/web/serviceWorker.js'], rules: { 'no-undef': 'off' } },
+  { files: ['**/*.ts', 'packages/web/bundle/serviceWorker.js'], rules: { 'no-undef': 'off' } },
   {
     files: ['packages/core/src/**/*.ts'],
     ignores: ['**/*.test.ts'],

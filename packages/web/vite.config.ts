@@ -2,10 +2,11 @@ import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vite';
 import { compression, defineAlgorithm } from 'vite-plugin-compression2';
 import vuetify from 'vite-plugin-vuetify';
-import { leftOut } from './leftOut';
-import { onlyWhatIsUsed } from './onlyWhatIsUsed';
-import { serviceWorker } from './serviceWorker';
-import { vueByName } from './vueByName';
+import { leftOut } from './bundle/leftOut';
+import { onlyWhatIsUsed } from './bundle/onlyWhatIsUsed';
+import { rooms } from './bundle/rooms';
+import { serviceWorker } from './bundle/serviceWorker';
+import { vueByName } from './bundle/vueByName';
 
 /** Of the component library: what is typed into and picked from, and what opens over the page for it. */
 const FIELDS =
@@ -16,9 +17,11 @@ const FIELDS =
  * Thirty small files are thirty requests, and are made less small by compression.
  */
 const TOGETHER = [
-  { name: 'app', tags: ['$initial'], priority: 2 },
+  { name: 'app', tags: ['$initial' as const], priority: 2 },
   { name: 'fields', test: FIELDS, priority: 1 },
 ];
+
+const byRooms = rooms();
 
 export default defineConfig({
   // Line breaks between inline elements stand for a space, as in HTML and as the formatter assumes.
@@ -28,6 +31,7 @@ export default defineConfig({
     leftOut(),
     onlyWhatIsUsed(),
     vueByName(),
+    byRooms.plugin,
     serviceWorker(),
     // Made small once, as small as it goes, instead of at each answer.
     compression({
@@ -42,7 +46,12 @@ export default defineConfig({
     target: 'es2022',
     sourcemap: false,
     chunkSizeWarningLimit: 900,
-    rolldownOptions: { output: { codeSplitting: { groups: TOGETHER } } },
+    // A browser that does not know it fetches the same a moment later.
+    modulePreload: { polyfill: false },
+    rolldownOptions: {
+      optimization: { inlineConst: { mode: 'all', pass: 1 } },
+      output: { codeSplitting: { groups: [...TOGETHER, ...byRooms.groups] } },
+    },
   },
   server: {
     proxy: {

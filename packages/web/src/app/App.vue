@@ -99,7 +99,7 @@ function takeBack(): void {
 </script>
 
 <template>
-  <v-app>
+  <div class="v-application" :class="theme.themeClasses.value">
     <div class="whole">
       <KeepingSlip />
       <div class="house">
@@ -118,7 +118,7 @@ function takeBack(): void {
     </div>
     <KeyList v-if="wanted.keys" />
     <QuickSum v-if="wanted.quick" />
-  </v-app>
+  </div>
 </template>
 
 <style scoped>

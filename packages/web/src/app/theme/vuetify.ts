@@ -7,6 +7,7 @@ import {
 } from '@mdi/js';
 import { createVuetify } from 'vuetify';
 import { mdi } from 'vuetify/iconsets/mdi-svg';
+import { words } from './words';
 
 /** The icons the components in use ask for by name; the whole set is as large as the job's own screen. */
 const aliases = {
@@ -19,6 +20,7 @@ const aliases = {
 
 /** The component library dressed in Anello's own colours; see tokens.css for the rest of them. */
 export const vuetify = createVuetify({
+  locale: { adapter: words },
   icons: { defaultSet: 'mdi', aliases, sets: { mdi } },
   theme: {
     defaultTheme: 'light',

@@ -41,6 +41,8 @@ const BESIDES: readonly (() => Promise<unknown>)[] = [
   () => import('../../ui/TaperPicker.vue'),
   () => import('../taper/set/steps/StepDrawing.vue'),
   () => import('../taper/set/StackChoice.vue'),
+  () => import('../shared/NoTaper.vue'),
+  () => import('../../drawing/NudgePlan.vue'),
 ];
 
 /** Everything a kind of job may show, to be fetched while nothing else is wanted. */

@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import type { Nudge } from '@anello/core/setting';
-import NudgePlan from '../../../drawing/NudgePlan.vue';
+import { defineAsyncComponent } from 'vue';
 import FigureText from '../../../ui/FigureText.vue';
 import PhraseText from '../../../ui/PhraseText.vue';
 
+/** The figure stands without it. */
+const NudgePlan = defineAsyncComponent(() => import('../../../drawing/NudgePlan.vue'));
 /** The correction, in the unit of what is moved. */
 defineProps<{ nudge: Nudge }>();
 defineEmits<{ done: [] }>();

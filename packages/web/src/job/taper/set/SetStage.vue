@@ -9,7 +9,6 @@ import FigureText from '../../../ui/FigureText.vue';
 import NoticeText from '../../../ui/NoticeText.vue';
 import PhraseText from '../../../ui/PhraseText.vue';
 import { useKit } from '../../../data/stores/kit';
-import NoTaper from '../../shared/NoTaper.vue';
 import SchoolPicker from './SchoolPicker.vue';
 import StaleTools from '../../../ui/StaleTools.vue';
 import { idle } from '../../../ui/useFetchedWhenIdle';
@@ -21,6 +20,8 @@ const go = useGo();
 const kit = useKit();
 const model = useJobModel();
 const desk = useSetting();
+/** Said instead of everything else here. */
+const NoTaper = defineAsyncComponent(() => import('../../shared/NoTaper.vue'));
 /** Seldom wanted: fetched when a card of a sweep is looked at. */
 const LongSweep = defineAsyncComponent(() => import('./long/LongSweep.vue'));
 /** Where a readout is in use; nothing waits for it. */

@@ -1,4 +1,7 @@
+import { fileURLToPath } from 'node:url';
 import type { Plugin } from 'vite';
+
+const WAITING = fileURLToPath(new URL('../src/ui/WaitingRing.vue', import.meta.url));
 
 interface LeftOut {
   /** The file of a library, by the end of its path. */
@@ -14,13 +17,29 @@ interface LeftOut {
 const LEFT_OUT: LeftOut[] = [
   // Dates are picked nowhere: they are written by the shop's clock.
   {
-    file: /vuetify\/lib\/composables\/date\/adapters\/vuetify\.js$/,
-    instead: 'export class VuetifyDateAdapter { constructor({ locale }) { this.locale = locale; } }',
+    file: /vuetify\/lib\/composables\/date\/date\.js$/,
+    instead:
+      'export const DateAdapterSymbol = Symbol(), DateOptionsSymbol = Symbol(), createDate = () => ({ options: {}, instance: {} }), useDate = createDate, daysDiff = () => 0;',
+  },
+  // Its words in every tongue: the few that are said here are in app/theme/words.ts, by the library's own option.
+  {
+    file: /vuetify\/lib\/locale\/adapters\/vuetify\.js$/,
+    instead: 'export const createVuetifyAdapter = () => { throw new Error("words.ts is the only one"); };',
+  },
+  // One ring that turns, instead of one that can show how far a thing has come, watches its own size, and is made of SVG.
+  {
+    file: /vuetify\/lib\/components\/VProgressCircular\/index\.js$/,
+    instead: `export { default as VProgressCircular } from ${JSON.stringify(WAITING)};`,
   },
   // What is waited for is said by a button's own circle, never by a line along a field.
   {
     file: /vuetify\/lib\/components\/VProgressLinear\/index\.js$/,
     instead: 'export const VProgressLinear = () => null;',
+  },
+  // Pages are scrolled by who reads them.
+  {
+    file: /vuetify\/lib\/composables\/goto\.js$/,
+    instead: 'export const GoToSymbol = Symbol(), createGoTo = () => ({}), useGoTo = () => async () => 0;',
   },
   // Nothing spreads from under a finger here.
   { file: /vuetify\/lib\/directives\/ripple\/index\.js$/, instead: 'export default {};' },

@@ -10,10 +10,12 @@ interface Source {
   readonly checked: boolean;
 }
 
+const at = (path: string): string => fileURLToPath(new URL(path, import.meta.url));
+/** An area of the core, or the contract, which is one. */
 const indexOf = (area: string): string =>
-  fileURLToPath(new URL(`../core/src/${area}/index.ts`, import.meta.url));
+  area === 'contract' ? at('../../contract/src/index.ts') : at(`../../core/src/${area}/index.ts`);
 const beside = (area: string, spec: string): string => indexOf(area).replace('index.ts', `${spec}.ts`);
-const CHECKED = `import { checked as checked$ } from ${JSON.stringify(beside('basics', './publicFace'))};`;
+const CHECKED = `import { checked as checked$ } from ${JSON.stringify(at('../../core/src/basics/publicFace.ts'))};`;
 const listed = (names: string): string[] =>
   names
     .split(',')
@@ -21,10 +23,11 @@ const listed = (names: string): string[] =>
     .filter(Boolean);
 
 /**
- * An area of the core is one file to whoever imports from it, and a bundler keeps a file whole: a screen that needs one
- * function of an area got every function that any screen needs. In a build each name is taken from the file that makes
- * it, so that it lies with the screens that use it, and goes through the checked edge where it is used: as a file of its
- * own that line was one request for each name. The areas' index files are of one shape, which this relies on.
+ * An area of the core is one file to whoever imports from it, as is the contract, and a bundler keeps a file whole: a
+ * screen that needs one function of an area got every function that any screen needs. In a build each name is taken from
+ * the file that makes it, so that it lies with the screens that use it, and goes through the checked edge where it is
+ * used: as a file of its own that line was one request for each name. The index files are of one shape, which this
+ * relies on.
  */
 export function onlyWhatIsUsed(): Plugin {
   const read = new Map<string, string>();
@@ -65,10 +68,10 @@ export function onlyWhatIsUsed(): Plugin {
     name: 'anello:only-what-is-used',
     apply: 'build',
     transform(code) {
-      if (!code.includes('@anello/core/')) return null;
+      if (!code.includes('@anello/')) return null;
       let goesThrough = false;
       const out = code.replace(
-        /import\s*\{([^}]*)\}\s*from\s*["']@anello\/core\/([\w-]+)["'];?/g,
+        /import\s*\{([^}]*)\}\s*from\s*["']@anello\/(?:core\/)?([\w-]+)["'];?/g,
         (whole: string, names: string, area: string) => {
           const all = listed(names).map((one) => taken(area, one));
           if (all.includes(null)) return whole;
