@@ -42,6 +42,8 @@ export class Cutter {
   private cutIn = new Int32Array(0);
   private pass = 0;
   private scatter = 0;
+  /** Work or bar, for as long as the edge goes on its way. */
+  private singing = false;
 
   constructor(private readonly state: LatheState) {}
 
@@ -67,6 +69,8 @@ export class Cutter {
       this.cutIn = new Int32Array(piece.count).fill(-1);
     }
     const reach = tool.form?.halfWidth ?? tool.nose;
+    const edgeOver = this.edgeOf(from, to);
+    this.singing = this.sings(piece, held);
     const low = Math.max(this.state.index(Math.min(from.z, to.z) - reach), this.state.index(0));
     const high = this.state.index(Math.max(from.z, to.z) + reach);
     let met = 0;
@@ -76,7 +80,7 @@ export class Cutter {
     for (let i = low; i <= high; i++) {
       const z = this.state.zOf(i, GRID);
       if (z < -GRID / 2 || z > held.out + GRID / 2) continue;
-      const edge = this.edgeOver(z, from, to);
+      const edge = edgeOver(z);
       if (edge === null) continue;
       // A nose stands over more than one place at once: each is counted once in a pass.
       if (this.inPass[i] !== this.pass) met++;
@@ -89,17 +93,22 @@ export class Cutter {
     }
     this.state.wear += (this.state.faults.wear * cuts * GRID) / 100;
     this.state.warmth.cut(removed, volumeOf(piece));
-    return { past: met, cut: cuts, rubbed: rubs, chatters: cuts > 0 && this.sings(piece, held) };
+    return { past: met, cut: cuts, rubbed: rubs, chatters: cuts > 0 && this.singing };
   }
 
   /** How far from the spindle's axis the edge stood over a place, at its nearest to (outside) or farthest from it. */
-  private edgeOver(z: number, from: Place, to: Place): number | null {
-    const { tool } = this.state;
-    if (tool.form) return formOver(tool.form, z, from, to);
-    if (tool.side === 'outside') return edgeAlong(z, from, to, tool.nose);
-    const turned = (p: Place): Place => ({ z: p.z, x: -p.x });
-    const edge = edgeAlong(z, turned(from), turned(to), tool.nose);
-    return edge === null ? null : -edge;
+  private edgeOf(from: Place, to: Place): (z: number) => number | null {
+    const { form, side, nose } = this.state.tool;
+    if (form) return (z) => formOver(form, z, from, to);
+    if (side === 'outside') return (z) => edgeAlong(z, from, to, nose);
+    const [left, right] = [
+      { z: from.z, x: -from.x },
+      { z: to.z, x: -to.x },
+    ];
+    return (z) => {
+      const edge = edgeAlong(z, left, right, nose);
+      return edge === null ? null : -edge;
+    };
   }
 
   /** Cuts one place of the outline: gives the volume taken, less than nothing where it only rubbed, 0 where it never met. */
@@ -107,7 +116,7 @@ export class Cutter {
     const { state } = this;
     const { tool, faults } = state;
     const outward = tool.side === 'inside' ? 1 : -1;
-    const off = this.scatter + state.wear - state.builtUp - this.wave(piece, held, z);
+    const off = this.scatter + state.wear - state.builtUp - this.wave(z);
     const level = Math.max(0, edge - state.axis(z) - outward * off);
     const target = Math.sqrt(level ** 2 + state.height ** 2) / state.warmth.grown;
     const turning = state.turning?.[tool.side];
@@ -139,14 +148,19 @@ export class Cutter {
   /** What stands first in the edge's way at a place. */
   private metAt(piece: Piece, i: number): Round {
     const { tool, turning } = this.state;
-    const own = turning?.[tool.side];
+    const { x = 0, y = 0 } = turning?.[tool.side] ?? {};
     const inside = tool.side === 'inside';
-    let [first, nearest] = [UNMET, inside ? -1 : Infinity];
+    const stands = inside ? wallOf : reachOf;
+    let first = UNMET;
+    let nearest = inside ? -1 : Infinity;
     for (const turned of piece[tool.side]) {
-      const round = roundFrom(turned, i, own?.x ?? 0, own?.y ?? 0);
-      const stands = inside ? wallOf(round) : reachOf(round);
-      if (inside ? stands <= nearest : stands >= nearest) continue;
-      [first, nearest] = [round, stands];
+      // Most of a piece was never turned about most axes.
+      if (!inside && turned.r[i] === Infinity) continue;
+      const round = roundFrom(turned, i, x, y);
+      const at = stands(round);
+      if (inside ? at <= nearest : at >= nearest) continue;
+      first = round;
+      nearest = at;
     }
     return first;
   }
@@ -171,8 +185,8 @@ export class Cutter {
     return by !== 'centres' && !supported && out / piece.blank.diameter > SINGS.work;
   }
 
-  private wave(piece: Piece, held: Held, z: number): number {
-    return this.sings(piece, held) ? WAVE.height * Math.sin((2 * Math.PI * z) / WAVE.length) : 0;
+  private wave(z: number): number {
+    return this.singing ? WAVE.height * Math.sin((2 * Math.PI * z) / WAVE.length) : 0;
   }
 }
 /** A form tool is fed straight in; where it is moved along as well, both of its places count. */
