@@ -6,6 +6,7 @@ import { ensureBuilt, ensureInstalled, root, SERVER } from './lib.mjs';
 
 /** The server's word that what went wrong goes with its process. */
 const START_AGAIN = 75;
+/** @type {import('node:child_process').ChildProcess | null} */
 let server = null;
 let stopping = false;
 
@@ -27,7 +28,7 @@ function serve() {
 
 function stop(signal) {
   stopping = true;
-  server.kill(signal);
+  server?.kill(signal);
 }
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => stop(signal));
 
