@@ -9,8 +9,7 @@ import { reversedShape } from './reversed';
 import { shapeCurve, type ShapePoint } from './shapeCurve';
 import { standardShape } from './standardShapes';
 import { tracerTemplate } from './tracerTemplate';
-
-const real = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+import { real } from '../real.testdata';
 
 describe('a curve of any kind as arcs and straights', () => {
   const worst = (at: Along, tolerance: number): { off: number; pieces: number } => {

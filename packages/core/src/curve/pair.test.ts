@@ -4,6 +4,7 @@ import { nearestOn } from './nearestOn';
 import { goesInWhole, mateCurve, pairJoint, sharedDatum } from './pair';
 import { sampled, type CurvePoint } from './piece';
 import { shapeCurve } from './shapeCurve';
+import { real } from '../real.testdata';
 
 const plug = shapeCurve([
   { z: 0, r: 8 },
@@ -11,7 +12,6 @@ const plug = shapeCurve([
   { z: 34, r: 13 },
   { z: 46, r: 10, run: 'arc', radius: 20, bulge: 'out' },
 ]);
-const real = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 const moved = (points: readonly CurvePoint[], dz: number, dr: number): CurvePoint[] =>
   points.map((p) => ({ z: p.z + dz, r: p.r + dr }));
 /** Clear of the ends, where a parallel curve turns round the corner. */

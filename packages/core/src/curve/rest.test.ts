@@ -4,8 +4,8 @@ import { nearestOn } from './nearestOn';
 import { sampled, type Piece } from './piece';
 import { Surface } from './rest';
 import { shapeCurve } from './shapeCurve';
+import { real } from '../real.testdata';
 
-const real = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 const arc = (z: number, r: number, radius: number, from: number, sweep: number): Piece => ({
   kind: 'arc',
   c: { z, r },
