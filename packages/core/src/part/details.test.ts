@@ -47,6 +47,19 @@ describe('a chamfer', () => {
       [30, Number((20 - 2 * Math.tan(Math.PI / 6)).toFixed(6))],
     ]);
   });
+  it.each([
+    ['headstock', 'a', 1],
+    ['tailstock', 'a', 2],
+    ['tailstock', 'b', 1],
+    ['headstock', 'h', 1],
+    ['tailstock', 'h', 1],
+  ] as const)('at the %s end of %s lies as its points do, along the axis', (end, on, size) => {
+    const { detail: placed } = laid(detail('chamfer', { at: end, on, size }));
+    const places = placed!.points!.map(({ z }) => z);
+    expect(places).toEqual([...places].sort((a, b) => a - b));
+    expect([places[0], places.at(-1)]).toEqual([placed!.z0, placed!.z1]);
+    expect(placed!.z1 - placed!.z0).toBeCloseTo(size, 9);
+  });
   it('opens the mouth of a hole', () => {
     const { drawn, detail: placed } = laid(detail('chamfer', { at: 'tailstock', on: 'h', size: 1 }));
     expect(at(drawn('h')).slice(-2)).toEqual([

@@ -44,6 +44,10 @@ describe('the map of a bar', () => {
     const [worn, dressed] = [swept(60, 0.04), swept(60, 0)];
     expect(said(barMap([dressed, worn], 100))).toContain('are straight within');
     expect(barMap([worn, dressed], 100)!.costs).toBeGreaterThan(0.01);
+    // Four fifths of the older one: a little more, and it is as if it had not been.
+    expect(barMap([{ ...dressed, beginsAt: 23 }, worn], 50)!.from).toBe(23);
+    expect(barMap([{ ...dressed, beginsAt: 25 }, worn], 50)!.from).toBe(0);
+    expect(barMap([{ ...dressed, beginsAt: 24 }, worn], 50)!.from).toBe(0);
     const beyond = barMap([worn, { ...dressed, beginsAt: 130 }], 100)!;
     expect([beyond.from, beyond.to]).toEqual([0, 250]);
     expect(beyond.best!.from).toBeGreaterThanOrEqual(130);

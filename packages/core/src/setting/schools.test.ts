@@ -1,0 +1,33 @@
+import { describe, expect, it } from 'vitest';
+import { SETTING } from '../examples.testdata';
+import { NO_KIT } from '../kit/kit';
+import { wayOf } from '../ways/taper/registry';
+import { edgeSchool } from './schools/edge';
+import { sineBarSchool } from './schools/sineBar';
+
+describe('a sine bar and blocks', () => {
+  const { kit } = SETTING;
+  it.each([
+    ['nothing at all', undefined],
+    ['no bar', { ...kit!, sineBars: [] }],
+    ['no blocks', { ...kit!, blocks: [] }],
+    ['an empty cupboard', NO_KIT],
+  ])('with %s there is nothing to do by them', (_, owned) => {
+    expect(sineBarSchool.steps(wayOf('compound'), { ...SETTING, kit: owned as typeof kit })).toEqual([]);
+  });
+});
+
+describe('the edge', () => {
+  it('climbs by the cone’s half angle over all of it', () => {
+    const { task } = SETTING;
+    const figures = edgeSchool.steps(wayOf('form-tool'), SETTING).flatMap((step) => step.figures ?? []);
+    const climbs = figures.find(({ label }) => label === 'Edge climbs')!;
+    const last = edgeSchool
+      .steps(wayOf('form-tool'), SETTING)
+      .find((step) => step.sweep)!
+      .sweep!.stations.at(-1)!;
+    expect(climbs.figure.value).toBe(last.expected);
+    expect(last.expected).toBeCloseTo(last.at * Math.tan(task.halfAngle), 9);
+    expect(last.at).toBeGreaterThan(task.length / 2);
+  });
+});
