@@ -6,7 +6,7 @@ const dist = new URL('../packages/web/dist/', import.meta.url);
 const SCRIPT_KB = 170;
 const STYLE_KB = 12;
 /** What must be there before the reading bar of a job that is being set can be typed in. */
-const PLACES = ['JobPlace-', 'SetStage-'];
+const ROOMS = ['job', 'set'];
 
 /** Compressed script and styles the job screen needs before it can be worked: not what is fetched when idle or opened. */
 export function firstLoad(): Figure[] {
@@ -22,7 +22,11 @@ export function firstLoad(): Figure[] {
       visit(imported);
   };
   visit(/assets\/(index-[^"]+\.js)/.exec(page)?.[1]);
-  for (const place of PLACES) visit(files.find((name) => name.startsWith(place) && name.endsWith('.js')));
+  for (const room of ROOMS) {
+    const file = files.find((name) => new RegExp(`^${room}-[\\w-]{8}\\.js$`).test(name));
+    if (!file) throw new Error(`No file of the room ${room} was built; see packages/web/bundle/rooms.ts.`);
+    visit(file);
+  }
   const script = [...needed].reduce((sum, name) => sum + kB(name), 0);
   const style = /assets\/(index-[^"]+\.css)/.exec(page)?.[1];
   const figure = (what: string, measured: number, budget: number): Figure => ({
