@@ -13,6 +13,11 @@ import prettier from 'eslint-config-prettier';
 const forbid = (names, why) => ({
   'no-restricted-imports': ['error', { patterns: [{ group: names, message: why }] }],
 });
+/** Ids of ways that are no other word here as well: whoever needs to know something of a way asks it. */
+const WAY_BY_ID = {
+  selector: 'BinaryExpression > Literal[value=/^(form-tool|copy-master|offset-centres|own-stub|fixture)$/]',
+  message: 'A way knows itself: ask it, not its id.',
+};
 const NODE_API = ['node:*', 'fs', 'path', 'os', 'crypto'];
 
 export default tseslint.config(
@@ -56,6 +61,14 @@ export default tseslint.config(
     },
   },
   { files: ['**/*.ts', 'packages/web/bundle/serviceWorker.js'], rules: { 'no-undef': 'off' } },
+  {
+    files: ['packages/*/src/**/*.{ts,vue}'],
+    ignores: ['packages/core/src/ways/**', '**/*.test.ts', '**/*.testdata.ts'],
+    rules: {
+      'no-restricted-syntax': ['error', WAY_BY_ID],
+      'vue/no-restricted-syntax': ['error', WAY_BY_ID],
+    },
+  },
   {
     files: ['packages/core/src/**/*.ts'],
     ignores: ['**/*.test.ts'],

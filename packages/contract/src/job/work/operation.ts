@@ -1,4 +1,5 @@
 import type { OperationKind } from '@anello/core/plan';
+import { plungesCurve } from '@anello/core/ways';
 import type { JobDocument } from '../schema';
 import type { Work, WorkKind } from './schema';
 import { workOf, type Shape } from './shapes';
@@ -22,6 +23,6 @@ export function operationOf(
     ?.flatMap((held) => held.operations)
     .find((one) => WORKED_BY[kind].includes(one.kind) && one.features.includes(feature));
   if (own) return own.id;
-  const plunges = plunged !== undefined && wayOf(workOf(document, feature, kind)) === 'form-tool';
+  const plunges = plunged !== undefined && plungesCurve(wayOf(workOf(document, feature, kind)));
   return `${plunges ? plunged : usual}-${feature}`;
 }

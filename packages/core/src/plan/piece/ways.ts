@@ -2,6 +2,7 @@ import { AnelloError } from '../../basics/error';
 import { taperOfPart, type TaperOfPart } from '../../part/taperTask';
 import { WAY_IDS, type WayId } from '../../taper/wayId';
 import { compareWays } from '../../ways/taper/choose';
+import { plungesCurve } from '../../ways/curve/way';
 import { wayOf } from '../../ways/taper/registry';
 import type { Laid, Placed } from './laid';
 
@@ -49,4 +50,4 @@ export function plannedTaper(laid: Laid, { id }: Placed): PlannedTaper {
 }
 
 /** Whether a feature is to be plunged by a tool of its own shape. */
-export const isPlunged = ({ part: { ways } }: Laid, { id }: Placed): boolean => ways?.[id] === 'form-tool';
+export const isPlunged = ({ part: { ways } }: Laid, { id }: Placed): boolean => plungesCurve(ways?.[id]);

@@ -14,6 +14,15 @@ export const CUT_BY: Readonly<Record<CurveWayId, string>> = {
   'form-tool': 'Form tool’s test cut',
 };
 
+/**
+ * Whether all of a curve, or of its grooves, is cut in one plunge: the line of work has an operation of its own for that.
+ *
+ * @example
+ * plungesCurve('form-tool')
+ * // → true
+ */
+export const plungesCurve = (way: string | undefined): boolean => way === ('form-tool' satisfies CurveWayId);
+
 export interface CurveContext {
   readonly pieces: readonly Piece[] | null;
   readonly plunge: Plunge | null;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { plungesCurve } from '@anello/core/ways';
 import { computed, defineAsyncComponent } from 'vue';
 import { useCurve } from './useCurve';
 import StepsPanel from './StepsPanel.vue';
@@ -7,7 +8,7 @@ import StepsPanel from './StepsPanel.vue';
 const desk = useCurve();
 const TestCutPanel = defineAsyncComponent(() => import('./TestCutPanel.vue'));
 const byTool = computed(
-  () => desk.plunge.value !== null && (desk.choice.value.way === 'form-tool' || !desk.pieces.value),
+  () => desk.plunge.value !== null && (plungesCurve(desk.choice.value.way) || !desk.pieces.value),
 );
 </script>
 
