@@ -5,7 +5,7 @@ import { flipped, sampled, type Piece } from './piece';
 import { outOfReach } from './reach';
 import { shapeCurve } from './shapeCurve';
 import { real } from '../real.testdata';
-import { handle, profiles } from './profiles.testdata';
+import { handle, nearestHeight, profiles } from './profiles.testdata';
 
 describe('the path of a round nose', () => {
   it('cuts in nowhere and touches everywhere it stands, outside and in a bore, against brute force', () => {
@@ -67,9 +67,6 @@ describe('the path of a round nose', () => {
     );
   });
 });
-
-const nearestHeight = (points: readonly { z: number; r: number }[], z: number): number =>
-  points.reduce((best, p) => (Math.abs(p.z - z) < Math.abs(best.z - z) ? p : best)).r;
 
 describe('what a nose cannot reach', () => {
   const hollow = shapeCurve([

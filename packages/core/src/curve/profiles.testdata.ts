@@ -36,3 +36,7 @@ export const profiles = fc
   });
 
 export const handle = shapeCurve(standardShape('ogee-handle', { diameter: 26, endDiameter: 18, length: 73 }));
+
+/** Of points lying close, the height of the one nearest along the axis. */
+export const nearestHeight = (points: readonly { z: number; r: number }[], z: number): number =>
+  points.reduce((best, p) => (Math.abs(p.z - z) < Math.abs(best.z - z) ? p : best)).r;

@@ -5,10 +5,7 @@ import { offsetProfile } from './offsetProfile';
 import { shapeCurve } from './shapeCurve';
 import { creepCosts, feedToFollow, printerScale, tracerTemplate } from './tracerTemplate';
 import { real } from '../real.testdata';
-import { handle, profiles } from './profiles.testdata';
-
-const nearestHeight = (points: readonly { z: number; r: number }[], z: number): number =>
-  points.reduce((best, p) => (Math.abs(p.z - z) < Math.abs(best.z - z) ? p : best)).r;
+import { handle, nearestHeight, profiles } from './profiles.testdata';
 
 describe('the line a stylus follows', () => {
   it('stylus and nose keep company: riding the line, the nose stands where it should', () => {

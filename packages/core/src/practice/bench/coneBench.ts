@@ -23,6 +23,7 @@ const NOSE = 0.4;
 /** Of the hole before a bore is bored: so much smaller than its small end; and the bar that goes in. */
 const UNDER = 4;
 const BAR_PART = 0.42;
+
 const signOf = ({ largeEnd }: ConeTried['task']): Sign => (largeEnd === 'headstock' ? 1 : -1);
 
 /** Where a cone lies: its end at the tailstock is the free end of the work. */

@@ -1,7 +1,5 @@
 import { deviceEnd, SPINDLE } from '../../knobs';
-import { BEFORE, holdInChuck, judgeAngle, PAST, type ConeDevice } from './device';
-
-const REACH = 150;
+import { BEFORE, holdInChuck, judgeAngle, PAST, REACH, type ConeDevice } from './device';
 
 export const attachment: ConeDevice = {
   about: ['barAngle', 'barBow', 'barLash', 'toolHeight', 'crossLash', 'crossScale', 'compliance'],

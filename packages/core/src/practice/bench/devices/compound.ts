@@ -1,7 +1,6 @@
 import { compoundHandle, deviceEnd } from '../../knobs';
-import { holdInChuck, judgeAngle, PAST, type ConeDevice } from './device';
+import { holdInChuck, judgeAngle, PAST, REACH, type ConeDevice } from './device';
 
-const REACH = 150;
 /** Its travel is short: a run into a bore begins near the mouth. */
 const BEFORE_BORE = 6;
 

@@ -40,6 +40,8 @@ export interface ConeDevice {
 /** Held by so much more than stands out, and past the cone for its runs, mm. */
 export const GRIPPED = 40;
 export const PAST = 14;
+/** From a device's pivot to the end it is nudged at, where its owner does not say, mm. */
+export const REACH = 150;
 /** The free end is past the cone by nothing; every run begins so far before it. */
 export const BEFORE = 14;
 /** Stood farther out than so many diameters it is carried by a centre. */
