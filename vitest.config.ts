@@ -40,7 +40,17 @@ export default defineConfig({
       { test: figures },
       // Each has a book of its own in a folder of its own; what a module holds, it holds of that book.
       { test: { ...moving, name: 'server', include: ['packages/server/**/*.test.ts'], isolate: false } },
-      { plugins: [vue()], test: { ...moving, name: 'web', include: ['packages/web/**/*.test.ts'] } },
+      {
+        plugins: [vue()],
+        // A page of its own for each file; what the screens are made of is read once for all of them.
+        test: {
+          ...moving,
+          name: 'web',
+          include: ['packages/web/**/*.test.ts'],
+          isolate: false,
+          setupFiles: ['packages/web/src/testkit/eachFile.ts'],
+        },
+      },
     ],
   },
 });

@@ -10,6 +10,7 @@ export default defineConfig({
     exclude: ['**/publicFace.test.ts', '**/examples.test.ts', '**/onLathes.test.ts', '**/node_modules/**'],
     // This one looks at a file as it is written, and a changed one is written otherwise.
     testNamePattern: '^(?!the checked-in parser)',
+    setupFiles: ['packages/web/src/testkit/eachFile.ts'],
     testTimeout: 20_000,
   },
 });

@@ -1,4 +1,5 @@
-import { accessible, Bar, expect, jobOnServer, test } from './shop';
+import { accessible } from './accessible';
+import { Bar, expect, jobOnServer, test } from './shop';
 
 test('J-102: a bored hub brought to its plug by what the tool has shown, and the last foretelling checked', async ({
   page,

@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
-import { accessible, choose, expect, jobOnServer, test } from './shop';
+import { accessible } from './accessible';
+import { choose, expect, jobOnServer, test } from './shop';
 
 const press = (page: Page, name: string) => page.getByRole('button', { name, exact: true }).click();
 const plain = (text: string): string => text.replaceAll('\u00a0', ' ').replaceAll('−', '-');

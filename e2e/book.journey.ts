@@ -3,7 +3,8 @@ import { readdirSync, readFileSync, truncateSync } from 'node:fs';
 import { join } from 'node:path';
 import { PDFDocument } from 'pdf-lib';
 import { squaresOf } from './squares';
-import { accessible, Bar, expect, jobOnServer, test } from './shop';
+import { accessible } from './accessible';
+import { Bar, expect, jobOnServer, test } from './shop';
 
 test.use({ ownServer: true });
 

@@ -1,5 +1,6 @@
 import { readFile } from 'node:fs/promises';
-import { accessible, Bar, expect, jobOnServer, test } from './shop';
+import { accessible } from './accessible';
+import { Bar, expect, jobOnServer, test } from './shop';
 
 test('J-104: an ogee handle settled on its drawing, printed to follow, and proved where it was measured', async ({
   page,

@@ -1,4 +1,5 @@
-import { accessible, Bar, expect, jobOnServer, test, type Shop } from './shop';
+import { accessible } from './accessible';
+import { Bar, expect, jobOnServer, test, type Shop } from './shop';
 
 const bodies = async (shop: Shop, kind: string): Promise<Record<string, unknown>[]> =>
   (await jobOnServer(shop, 'j-103')).records.filter((r) => r.body.kind === kind).map((r) => r.body);

@@ -1,5 +1,6 @@
 import { readFile } from 'node:fs/promises';
-import { accessible, expect, test } from './shop';
+import { accessible } from './accessible';
+import { expect, test } from './shop';
 
 test('a lathe is added, described, copied, put away, and carried to another shop as a file', async ({
   page,

@@ -1,4 +1,5 @@
-import { accessible, Bar, expect, jobOnServer, test } from './shop';
+import { accessible } from './accessible';
+import { Bar, expect, jobOnServer, test } from './shop';
 
 /** What was kept last of a job, with what it is about. */
 const last = async (shop: Parameters<typeof jobOnServer>[0], id: string) =>

@@ -1,4 +1,5 @@
-import { accessible, Bar, expect, test } from './shop';
+import { accessible } from './accessible';
+import { Bar, expect, test } from './shop';
 
 test('the logbook: what was kept is found by words, kind and who, and leads to where it was kept', async ({
   page,

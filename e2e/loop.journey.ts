@@ -2,7 +2,8 @@ import { seeded } from '@anello/core/machine';
 import { STEADY } from '../packages/core/src/infeed/approachKinds.testdata';
 import { VirtualApproach } from '../packages/core/src/infeed/virtualApproach.testdata';
 import type { Page } from '@playwright/test';
-import { accessible, Bar, expect, jobOnServer, test, type Shop } from './shop';
+import { accessible } from './accessible';
+import { Bar, expect, jobOnServer, test, type Shop } from './shop';
 
 /** Figures on the screen read as numbers, whatever unit stands after them. */
 const figure = async (page: Page): Promise<number> =>

@@ -1,4 +1,5 @@
-import { accessible, choose, expect, test } from './shop';
+import { accessible } from './accessible';
+import { choose, expect, test } from './shop';
 
 test('how the shop did it last time is at hand at each step, and the work begins from it', async ({
   page,

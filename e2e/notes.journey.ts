@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
-import { accessible, expect, jobOnServer, test } from './shop';
+import { accessible } from './accessible';
+import { expect, jobOnServer, test } from './shop';
 
 test.use({ ownServer: true });
 

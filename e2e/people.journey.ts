@@ -1,4 +1,5 @@
-import { accessible, Bar, expect, jobOnServer, test } from './shop';
+import { accessible } from './accessible';
+import { Bar, expect, jobOnServer, test } from './shop';
 
 test.use({ ownServer: true });
 

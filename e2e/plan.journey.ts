@@ -1,4 +1,5 @@
-import { accessible, expect, jobOnServer, test } from './shop';
+import { accessible } from './accessible';
+import { expect, jobOnServer, test } from './shop';
 
 test('J-107 from bar to part: its line of work moved about, warned of, kept, and proposed again', async ({
   page,

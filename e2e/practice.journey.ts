@@ -1,6 +1,7 @@
 import { exerciseOf } from '@anello/core/practice';
 import type { Page } from '@playwright/test';
-import { accessible, expect, test } from './shop';
+import { accessible } from './accessible';
+import { expect, test } from './shop';
 
 const plain = async (page: Page, name: string): Promise<string> =>
   (await page.getByRole('region', { name }).innerText()).replaceAll('\u00a0', ' ');

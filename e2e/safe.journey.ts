@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
-import { accessible, Bar, expect, jobOnServer, test } from './shop';
+import { accessible } from './accessible';
+import { Bar, expect, jobOnServer, test } from './shop';
 
 test.use({ ownServer: true });
 

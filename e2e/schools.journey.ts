@@ -1,4 +1,5 @@
-import { accessible, Bar, expect, jobOnServer, test, type Shop } from './shop';
+import { accessible } from './accessible';
+import { Bar, expect, jobOnServer, test, type Shop } from './shop';
 import type { Page } from '@playwright/test';
 
 const SIN = Math.sin(Math.atan(7 / 48));

@@ -1,4 +1,5 @@
-import { accessible, Bar, choose, expect, jobOnServer, openWhole, test } from './shop';
+import { accessible } from './accessible';
+import { Bar, choose, expect, jobOnServer, openWhole, test } from './shop';
 
 test('J-101 from the rack to a proved fit and on to the next piece', async ({ page, shop }) => {
   const bar = new Bar(page);

@@ -1,4 +1,3 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test as base, type Locator, type Page } from '@playwright/test';
 import type { ChildProcess } from 'node:child_process';
 import { cp, mkdtemp, rm } from 'node:fs/promises';
@@ -153,45 +152,6 @@ export async function openWhole(page: Page, address: string): Promise<void> {
       await new Promise((resolve) => setTimeout(resolve, 500));
     }
   });
-}
-
-/** A page that has come to rest: what fades in has no contrast of its own yet. */
-const settled = (page: Page): Promise<void> =>
-  page.evaluate(async () => {
-    const passing = document
-      .getAnimations()
-      .filter((a) => Number.isFinite(a.effect?.getComputedTiming().endTime as number));
-    await Promise.allSettled(passing.map((a) => a.finished));
-  });
-
-/** What the component library has no word for stands as its key; app/theme/words.ts has its words. */
-const unsaid = (page: Page): Promise<string[]> =>
-  page.evaluate(() =>
-    [...document.querySelectorAll('body *')]
-      .flatMap((one) => [one.ariaLabel ?? '', one.childElementCount === 0 ? (one.textContent ?? '') : ''])
-      .filter((said) => said.includes('$vuetify')),
-  );
-
-/** Nothing serious that a machine can see is in the way of anybody. */
-export async function accessible(page: Page, where: string): Promise<void> {
-  await settled(page);
-  expect(await unsaid(page), where).toEqual([]);
-  // In the page itself (there are no frames of other houses here), and only what is wrong: half the work of the usual run.
-  const { violations } = await new AxeBuilder({ page })
-    .setLegacyMode(true)
-    .options({ resultTypes: ['violations'] })
-    .analyze();
-  const serious = violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
-  expect(
-    serious.map(
-      (v) =>
-        `${v.id}: ${v.nodes
-          .map((n) => n.target.join(' '))
-          .slice(0, 3)
-          .join(' | ')}`,
-    ),
-    where,
-  ).toEqual([]);
 }
 
 /** The figures of a job as the server has them. */

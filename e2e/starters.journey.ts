@@ -1,4 +1,5 @@
-import { accessible, Bar, expect, jobOnServer, test } from './shop';
+import { accessible } from './accessible';
+import { Bar, expect, jobOnServer, test } from './shop';
 
 test('a shank of a known taper: from the rack to its first figure to set in six touches', async ({
   page,

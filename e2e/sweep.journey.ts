@@ -1,4 +1,5 @@
-import { accessible, expect, test } from './shop';
+import { accessible } from './accessible';
+import { expect, test } from './shop';
 
 /** A shank’s own half angle, and a worn and wrongly set bar: what a readout beside the carriage would have sent. */
 const HALF_ANGLE = Math.atan(1 / 19.922 / 2);

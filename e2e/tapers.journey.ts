@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { PDFDocument } from 'pdf-lib';
-import { accessible, Bar, expect, test } from './shop';
+import { accessible } from './accessible';
+import { Bar, expect, test } from './shop';
 
 test('a taper looked up, seen to be what it is, and used in a job', async ({ page, shop }) => {
   await page.goto(`${shop.address}/tapers`);

@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
-import { accessible, Bar, expect, type Shop, test } from './shop';
+import { accessible } from './accessible';
+import { Bar, expect, type Shop, test } from './shop';
 
 test.use({ ownServer: true });
 

@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
-import { accessible, Bar, choose, expect, jobOnServer, type Shop, test } from './shop';
+import { accessible } from './accessible';
+import { Bar, choose, expect, jobOnServer, type Shop, test } from './shop';
 
 type Kept = { piece: number; feature?: string; operation?: string; body: Record<string, unknown> };
 const records = async (shop: Shop, id: string): Promise<Kept[]> =>

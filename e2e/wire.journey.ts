@@ -1,4 +1,5 @@
-import { accessible, Bar, expect, test } from './shop';
+import { accessible } from './accessible';
+import { Bar, expect, test } from './shop';
 import { useInstruments, Wire } from './wire';
 
 /** A shank’s own half angle. */

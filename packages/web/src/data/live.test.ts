@@ -1,5 +1,4 @@
 // @vitest-environment jsdom
-import 'fake-indexeddb/auto';
 import type { LiveEvent } from '@anello/contract';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { markRaw, nextTick } from 'vue';

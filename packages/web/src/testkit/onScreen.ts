@@ -1,4 +1,3 @@
-import 'fake-indexeddb/auto';
 import { entry, newWork, type FeatureDocument, type JobDocument, type TaperWork } from '@anello/contract';
 import type { WayId } from '@anello/core/taper';
 import type { BodyOf, RecordBody, RecordKind } from '@anello/core/job';
@@ -7,11 +6,11 @@ import { defineComponent, h, provide, type Component, type VNode } from 'vue';
 import { routerKey, type Router } from 'vue-router';
 import { job as jobDocument, shank } from '../../../contract/src/job/jobs.testdata';
 import { LONG_LATHE } from '../../../contract/src/machine/machines.testdata';
-import { bench } from '../data/db';
 import { useJob } from '../data/stores/job';
 import { useShop } from '../data/stores/shop';
 import { provideJobKind } from '../job/kinds/registry';
 import { provideJobModel, type JobModel } from '../job/model/useJobModel';
+import { emptyBench } from './emptyBench';
 import { useMounted } from './mounted';
 
 /** A job on the screen of a page of its own, with the server away: what it keeps stays in the browser. */
@@ -61,7 +60,7 @@ export function useOnScreen(): OnScreen {
   const went: string[] = [];
   beforeEach(async () => {
     went.splice(0);
-    for (const store of ['outbox', 'jobs', 'machines'] as const) await (await bench()).clear(store);
+    await emptyBench();
     vi.stubGlobal('fetch', async () => {
       throw new TypeError('refused');
     });

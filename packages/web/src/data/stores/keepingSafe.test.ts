@@ -1,5 +1,4 @@
 // @vitest-environment jsdom
-import 'fake-indexeddb/auto';
 import { newJobDocument, type JobDocument, type JobRow } from '@anello/contract';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { clockAhead } from '../clock';
@@ -10,6 +9,7 @@ import { useJob } from './job';
 import { useOutbox } from './outbox';
 import { LOCAL } from '../names';
 import { heldPicture, holdPicture } from '../pictures';
+import { emptyBench } from '../../testkit/emptyBench';
 import { freshStores } from '../../testkit/freshStores';
 
 /** A stand-in for the server, with the ways it can go wrong. */
@@ -77,9 +77,7 @@ beforeEach(async () => {
   freshStores();
   localStorage.clear();
   storeTrouble.value = null;
-  const db = await bench();
-  for (const store of ['outbox', 'drafts', 'jobs', 'machines', 'acknowledged', 'pictures'] as const)
-    await db.clear(store);
+  await emptyBench();
   Object.assign(server, {
     away: false,
     loseNext: false,

@@ -1,10 +1,9 @@
 // @vitest-environment jsdom
-import 'fake-indexeddb/auto';
 import { KIT_SCHEMA, sizes, type KitRow, type TaperRow } from '@anello/contract';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { bench } from '../db';
 import { useKit } from './kit';
 import { useOutbox } from './outbox';
+import { emptyBench } from '../../testkit/emptyBench';
 import { freshStores } from '../../testkit/freshStores';
 
 const row = (id: string, typed: string, archived = false): KitRow => ({
@@ -29,8 +28,7 @@ const server = { away: false, kit: [] as KitRow[], tapers: [] as TaperRow[], sen
 beforeEach(async () => {
   freshStores();
   sessionStorage.clear();
-  const db = await bench();
-  for (const store of ['kit', 'tapers', 'outbox'] as const) await db.clear(store);
+  await emptyBench();
   Object.assign(server, {
     away: false,
     kit: [row('a', '3; 1'), row('b', '2', true)],

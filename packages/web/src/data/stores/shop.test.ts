@@ -1,9 +1,8 @@
 // @vitest-environment jsdom
-import 'fake-indexeddb/auto';
 import type { MachineRow, Person } from '@anello/contract';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { LONG_LATHE } from '../../../../contract/src/machine/machines.testdata';
-import { bench } from '../db';
+import { emptyBench } from '../../testkit/emptyBench';
 import { freshStores } from '../../testkit/freshStores';
 import { useOutbox } from './outbox';
 import { usePeople } from './people';
@@ -21,8 +20,7 @@ let answer: () => Response = () => new Response('{}');
 beforeEach(async () => {
   freshStores();
   localStorage.clear();
-  const db = await bench();
-  for (const store of ['machines', 'outbox'] as const) await db.clear(store);
+  await emptyBench();
   vi.stubGlobal('fetch', async () => answer());
 });
 afterEach(() => vi.unstubAllGlobals());

@@ -1,11 +1,11 @@
 // @vitest-environment jsdom
-import 'fake-indexeddb/auto';
 import { newJobDocument, type JobRow, type JobView } from '@anello/contract';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { bench } from '../db';
 import { useJob } from './job';
 import { useOutbox } from './outbox';
 import { usePreferences } from './preferences';
+import { emptyBench } from '../../testkit/emptyBench';
 import { freshStores } from '../../testkit/freshStores';
 
 /** A stand-in for the server: what it holds, and whether it answers. */
@@ -40,8 +40,7 @@ function handle(url: string, method: string, body: unknown): Response {
 
 beforeEach(async () => {
   freshStores();
-  const db = await bench();
-  for (const store of ['outbox', 'drafts', 'jobs', 'machines'] as const) await db.clear(store);
+  await emptyBench();
   Object.assign(server, { away: false, loseNextAnswer: false, records: new Map(), requests: [] });
   const document = newJobDocument({ number: 'J-1', title: 'Shank', machineId: 'm' });
   server.job = { id: 'j-1', version: 1, updatedAt: '2026-11-20T10:00:00.000Z', document };

@@ -1,5 +1,4 @@
 // @vitest-environment jsdom
-import 'fake-indexeddb/auto';
 import { entry, type JobRow, type JobView } from '@anello/contract';
 import type { KeptRecord } from '@anello/core/job';
 import { PIECE_IDS, pieceOf, type PieceId } from '@anello/core/practice';
@@ -15,6 +14,7 @@ import { useJob } from '../../data/stores/job';
 import { useShop } from '../../data/stores/shop';
 import { useInUse } from '../../data/wire/inUse';
 import { useWire } from '../../data/wire/wire';
+import { emptyBench } from '../../testkit/emptyBench';
 import { plain, press, useMounted } from '../../testkit/mounted';
 import BenchTools from './BenchTools.vue';
 import ToolHeightView from './ToolHeightView.vue';
@@ -31,7 +31,7 @@ const reached = vi.fn(async (_url: string) => {
 });
 practiceAnsweredBy(async () => answered);
 beforeEach(async () => {
-  for (const name of ['practice', 'practiceDone', 'outbox'] as const) await (await store()).clear(name);
+  await emptyBench();
   reached.mockClear();
   vi.stubGlobal('fetch', reached);
 });

@@ -1,5 +1,4 @@
 // @vitest-environment jsdom
-import 'fake-indexeddb/auto';
 import type { EXERCISE_IDS } from '@anello/core/practice';
 import { exerciseOf, runStory, SIZE, type Knob } from '@anello/core/practice';
 import { plainText } from '@anello/core/figure';
@@ -8,6 +7,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { nextTick } from 'vue';
 import { bench } from '../../data/db';
 import { newId } from '../../data/newId';
+import { emptyBench } from '../../testkit/emptyBench';
 import { plain, press, useMounted } from '../../testkit/mounted';
 import HandleDial from './HandleDial.vue';
 import LatheTruth from './LatheTruth.vue';
@@ -29,7 +29,7 @@ async function begun(of: (typeof EXERCISE_IDS)[number], seed?: number) {
   return { desk, turn, leave };
 }
 beforeEach(async () => {
-  for (const store of ['practice', 'practiceDone', 'outbox'] as const) await (await bench()).clear(store);
+  await emptyBench();
 });
 const figures = (host: HTMLElement): string => plain(host.textContent);
 

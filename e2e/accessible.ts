@@ -1,0 +1,46 @@
+import axe from 'axe-core';
+import { expect, type Page } from '@playwright/test';
+
+/** A page that has come to rest: what fades in has no contrast of its own yet. */
+const settled = (page: Page): Promise<void> =>
+  page.evaluate(async () => {
+    const passing = document
+      .getAnimations()
+      .filter((a) => Number.isFinite(a.effect?.getComputedTiming().endTime as number));
+    await Promise.allSettled(passing.map((a) => a.finished));
+  });
+
+/** What the component library has no word for stands as its key; app/theme/words.ts has its words. */
+const unsaid = (page: Page): Promise<string[]> =>
+  page.evaluate(() =>
+    [...document.querySelectorAll('body *')]
+      .flatMap((one) => [one.ariaLabel ?? '', one.childElementCount === 0 ? (one.textContent ?? '') : ''])
+      .filter((said) => said.includes('$vuetify')),
+  );
+
+/** Whatever is seriously wrong, and where. There are no frames of other houses here, so the page is asked itself. */
+async function violations(page: Page): Promise<string[]> {
+  // As long as a page stands, what has been read into it stands too.
+  if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axe.source);
+  return page.evaluate(async () => {
+    const found = await (window as unknown as { axe: typeof axe }).axe.run(document, {
+      resultTypes: ['violations'],
+    });
+    return found.violations
+      .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+      .map(
+        ({ id, nodes }) =>
+          `${id}: ${nodes
+            .slice(0, 3)
+            .flatMap(({ target }) => target)
+            .join(' | ')}`,
+      );
+  });
+}
+
+/** Nothing serious that a machine can see is in the way of anybody. */
+export async function accessible(page: Page, where: string): Promise<void> {
+  await settled(page);
+  expect(await unsaid(page), where).toEqual([]);
+  expect(await violations(page), where).toEqual([]);
+}

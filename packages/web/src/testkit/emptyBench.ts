@@ -1,0 +1,8 @@
+import { bench } from '../data/db';
+import { STORE_KEYS } from '../data/names';
+
+/** A browser that has kept nothing yet. */
+export async function emptyBench(): Promise<void> {
+  const db = await bench();
+  for (const store of Object.keys(STORE_KEYS) as (keyof typeof STORE_KEYS)[]) await db.clear(store);
+}
