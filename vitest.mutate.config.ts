@@ -11,6 +11,7 @@ export default defineConfig({
     // This one looks at a file as it is written, and a changed one is written otherwise.
     testNamePattern: '^(?!the checked-in parser)',
     setupFiles: ['packages/web/src/testkit/eachFile.ts'],
+    isolate: false,
     testTimeout: 20_000,
   },
 });

@@ -9,7 +9,7 @@ import { checkPlan } from './check/checkPlan';
 import { stockAfter } from './check/stockAfter';
 import { describePlan } from './describe';
 import { operationInHand } from './inHand';
-import { detailed } from './parts.testdata';
+import { detailed, wholeLine } from './parts.testdata';
 import type { Holding, PlanPart } from './piece/line';
 import { planPart } from './propose/planPart';
 
@@ -72,7 +72,7 @@ describe('corners, flats, cross holes and centres in the line of work', () => {
   it('are each made once by their own kind, with nothing impossible about it', () =>
     fc.assert(
       fc.property(detailed(), (part) => {
-        const { holdings, findings } = planPart(part);
+        const { holdings, findings } = wholeLine(part);
         expect(findings.filter((f) => f.level === 'impossible').map((f) => f.sentence)).toEqual([]);
         const operations = holdings.flatMap((h) => h.operations);
         for (const { id, kind } of part.features.filter((f) => isDetail(f) && f.kind !== 'centre'))
@@ -89,7 +89,7 @@ describe('corners, flats, cross holes and centres in the line of work', () => {
   it('what stands when all is done is the part, its corners with it', () =>
     fc.assert(
       fc.property(detailed(), (part) => {
-        const { holdings } = planPart(part);
+        const { holdings } = wholeLine(part);
         const last = holdings.at(-1)!.operations.at(-1)!.id;
         const key = ({ z, r }: { z: number; r: number }): string => `${z.toFixed(6)} ${r.toFixed(6)}`;
         const outside = layoutPart(part.features).sections.filter((s) => s.side === 'external');

@@ -4,6 +4,7 @@ import { layoutPart } from '../part/layout';
 import type { Feature } from '../part/kinds/registry';
 import { DRAWER, LONG, SHORT } from '../testkit.testdata';
 import type { PlanPart } from './piece/line';
+import { planPart, type Proposal } from './propose/planPart';
 
 /** Parts nobody chose: any features that make a part, in any bar that holds it. */
 const DEG = Math.PI / 180;
@@ -177,6 +178,17 @@ export const made = (least: number): fc.Arbitrary<PlanPart> =>
     .filter(
       ({ features }) => layoutPart(features).problems.size === 0 && opensOut(features) && endsWhole(features),
     );
+
+/** What a line of work says of the part that it leaves undone. */
+export const leftUndone = ({ findings }: Proposal): string[] =>
+  findings.filter(({ code }) => ['unfinished', 'end-not-faced'].includes(code)).map((f) => f.sentence);
+
+/** The line of work of a part that one makes the whole of: among many thousands here and there a part has none. */
+export function wholeLine(part: PlanPart): Proposal {
+  const found = planPart(part);
+  fc.pre(leftUndone(found).length === 0);
+  return found;
+}
 
 /** A narrow place at an end is no groove. */
 function endsWhole(features: readonly Feature[]): boolean {

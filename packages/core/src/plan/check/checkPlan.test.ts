@@ -9,7 +9,7 @@ import { LONG } from '../../testkit.testdata';
 import { tappedHole } from '../../thread/tapDrill';
 import { describePlan } from '../describe';
 import { COLLET_HOLDER } from '../../examples.testdata';
-import { made } from '../parts.testdata';
+import { made, wholeLine } from '../parts.testdata';
 import type { Holding, PlanOperation } from '../piece/line';
 import { planPart } from '../propose/planPart';
 import { checkPlan } from './checkPlan';
@@ -174,7 +174,7 @@ describe('an order turned upside down', () => {
   it('is caught for any part', () =>
     fc.assert(
       fc.property(made(2), (part) => {
-        const line = planPart(part).holdings;
+        const line = wholeLine(part).holdings;
         const before = checkPlan(part, line).length;
         for (const [h, holding] of line.entries()) {
           const cutting = holding.operations.filter((o) => !['finish', 'inspect'].includes(o.kind));

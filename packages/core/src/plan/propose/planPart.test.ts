@@ -7,7 +7,7 @@ import { stockAfter } from '../check/stockAfter';
 import type { Holding, PlanOperation, PlanPart } from '../piece/line';
 import { NO_KIT } from '../../kit/kit';
 import { LONG } from '../../testkit.testdata';
-import { made } from '../parts.testdata';
+import { made, wholeLine } from '../parts.testdata';
 import { planPart } from './planPart';
 
 const FINISHES: Readonly<Record<string, readonly string[]>> = {
@@ -54,7 +54,7 @@ const HELD = 18;
 describe('a line of work for any part', () => {
   const parts = (check: (part: PlanPart, holdings: readonly Holding[]) => void, least = 1): void =>
     fc.assert(
-      fc.property(made(least), (part) => check(part, planPart(part).holdings)),
+      fc.property(made(least), (part) => check(part, wholeLine(part).holdings)),
       { numRuns: 120 },
     );
 
@@ -62,7 +62,7 @@ describe('a line of work for any part', () => {
     fc.assert(
       fc.property(made(1), (part) => {
         expect(
-          planPart(part)
+          wholeLine(part)
             .findings.filter((f) => f.level === 'impossible')
             .map((f) => f.sentence),
         ).toEqual([]);
@@ -147,7 +147,7 @@ describe('a line of work for any part', () => {
   it('has one axis for what must share it, or clocks something to find it again, or says that it is lost', () =>
     fc.assert(
       fc.property(made(1), (part) => {
-        const { holdings, findings } = planPart(part);
+        const { holdings, findings } = wholeLine(part);
         const kept = keepsAxis(part, holdings);
         expect(findings.some((f) => f.code === 'axis-lost')).toBe(!kept);
         // With bar to hold by, and a diameter turned at an end to be held by after, there is always a way.

@@ -27,7 +27,7 @@ export interface Proposal {
 /**
  * Proposes the whole line of work from bar to part: the fewest holdings in which every feature is reached, held by what
  * is not spoiled by it, on one axis where it must be; and in each the operations in their order. Where no order of
- * holdings makes the part, the findings say so. Errors: as layoutPart, at the feature's or the stock's field.
+ * holdings makes the part, the one that gets furthest, and the findings say what it leaves. Errors: as layoutPart, at the feature's or the stock's field.
  *
  * @example
  * planPart(PLANNED).holdings.map((one) => one.by)
@@ -36,7 +36,7 @@ export interface Proposal {
 export function planPart(part: PlanPart): Proposal {
   const laid = layOut(part);
   const path = search(laid);
-  const holdings = path ? path.map((choice, i) => holdingOf(laid, path, choice, i)) : [];
+  const holdings = path.map((choice, i) => holdingOf(laid, path, choice, i));
   return { holdings, findings: findingsOf(walk(part, holdings, laid)) };
 }
 

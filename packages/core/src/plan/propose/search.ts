@@ -23,19 +23,32 @@ const stateOf = ({ done, faced, centred, spare }: Piece): string =>
     spare.tailstock.toFixed(3),
   ].join('|');
 
-/** The fewest holdings from bar to part, and of those the ones soonest set up; with risks in it only where none is without; null when none is found. */
-export const search = (laid: Laid): readonly Choice[] | null => searched(laid, true) ?? searched(laid, false);
+/** How far a path has come: what is made, and the ends that are faced. */
+const made = ({ piece }: Path): number => piece.done.size + piece.faced.size;
 
-function searched(laid: Laid, strict: boolean): readonly Choice[] | null {
+/**
+ * The fewest holdings from bar to part, and of those the ones soonest set up; with risks in it only where none is without.
+ * Where none is found, those that get furthest: what they leave is what has to be thought about.
+ */
+export function search(laid: Laid): readonly Choice[] {
+  const sound = searched(laid, true);
+  if (complete(laid, sound.piece)) return sound.choices;
+  const risky = searched(laid, false);
+  return (made(risky) > made(sound) || complete(laid, risky.piece) ? risky : sound).choices;
+}
+
+function searched(laid: Laid, strict: boolean): Path {
   const open: Path[] = (['tailstock', 'headstock'] as const).map((toward) => ({
     piece: rawPiece(laid, { toward }),
     choices: [],
     cost: 0,
   }));
+  let furthest = open[0] as Path;
   const closed = new Set<string>();
   for (let looked = 0; looked < MOST_LOOKED_AT && open.length > 0; looked++) {
     const path = takeCheapest(open);
-    if (complete(laid, path.piece)) return path.choices;
+    if (complete(laid, path.piece)) return path;
+    if (made(path) > made(furthest)) furthest = path;
     const state = stateOf(path.piece);
     if (closed.has(state) || path.choices.length >= MOST_HOLDINGS) continue;
     closed.add(state);
@@ -46,7 +59,7 @@ function searched(laid: Laid, strict: boolean): readonly Choice[] | null {
         cost: path.cost + choice.cost,
       });
   }
-  return null;
+  return furthest;
 }
 
 function takeCheapest(open: Path[]): Path {
