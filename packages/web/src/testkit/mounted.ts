@@ -2,14 +2,25 @@ import type { Pinia } from 'pinia';
 import { afterEach, beforeEach } from 'vitest';
 import { freshStores } from './freshStores';
 import { PlainBox } from './plainBox';
-import { createApp, defineComponent, h, type App, type Component, type SetupContext } from 'vue';
+import {
+  createApp,
+  defineComponent,
+  h,
+  type App,
+  type Component,
+  type InjectionKey,
+  type SetupContext,
+} from 'vue';
+
+/** What stands above a component, as [what it goes by, what it is]. */
+export type Provided = readonly (readonly [InjectionKey<unknown>, unknown])[];
 
 /** What a test may do with a page of its own. */
 export interface Mounted {
   /** Puts a component on the page, with a plain button where the component library's stands. */
   mount(component: Component, props?: Record<string, unknown>): HTMLElement;
-  /** Runs a composable inside a component of its own; leaving takes the component down. */
-  within<T>(setup: () => T): { readonly found: T; leave(): void };
+  /** Runs a composable inside a component of its own, under whatever is provided to it; leaving takes the component down. */
+  within<T>(setup: () => T, provided?: Provided): { readonly found: T; leave(): void };
 }
 
 /** A fresh page and fresh stores for every test of a file. */
@@ -26,10 +37,11 @@ export function useMounted(): Mounted {
     apps = [];
     document.body.innerHTML = '';
   });
-  function put(root: Component): { app: App; host: HTMLElement } {
+  function put(root: Component, provided: Provided = []): { app: App; host: HTMLElement } {
     const host = document.createElement('div');
     document.body.append(host);
     const app = createApp(root).use(pinia);
+    for (const [key, value] of provided) app.provide(key, value);
     app.component('VBtn', (props: object, { slots }: Pick<SetupContext, 'slots'>) =>
       h('button', { type: 'button', ...props }, slots['default']?.()),
     );
@@ -46,7 +58,7 @@ export function useMounted(): Mounted {
   }
   return {
     mount: (component, props = {}) => put({ render: () => h(component, props) }).host,
-    within<T>(setup: () => T) {
+    within<T>(setup: () => T, provided?: Provided) {
       let found!: T;
       const { app } = put(
         defineComponent({
@@ -55,6 +67,7 @@ export function useMounted(): Mounted {
             return () => h('div');
           },
         }),
+        provided,
       );
       return {
         found,

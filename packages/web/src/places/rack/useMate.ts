@@ -7,8 +7,7 @@ import {
   type JobView,
   type MateStart,
 } from '@anello/contract';
-import { AnelloError } from '@anello/core/basics';
-import { request } from '../../data/api';
+import { request, StaleHere } from '../../data/api';
 import { newId } from '../../data/newId';
 
 /** Saved over by somebody else meanwhile, it is read and tried again so often. */
@@ -43,7 +42,7 @@ export async function linkBack(
       });
       return;
     } catch (error) {
-      if (!(error instanceof AnelloError) || left <= 1) throw error;
+      if (!(error instanceof StaleHere) || left <= 1) throw error;
     }
   }
 }

@@ -32,6 +32,16 @@ export interface PinBlockDesk {
   change(key: string, value: unknown): void;
 }
 
+/** A size out of the tables; null where they have none of that name, as what was picked before they changed may be. */
+function listedSize(series: string, size: string): ReturnType<typeof taperSize> | null {
+  try {
+    return taperSize(series, size);
+  } catch (error) {
+    if (error instanceof AnelloError) return null;
+    throw error;
+  }
+}
+
 /** A pin block being designed: for which tapers, of what size, and where its holes come. */
 export function usePinBlock(): PinBlockDesk {
   const kit = useKit();
@@ -46,7 +56,7 @@ export function usePinBlock(): PinBlockDesk {
   });
   const halfAngleAt = (key: string): { name: string; halfAngle: number } | null => {
     const [series = '', size = ''] = key.split(/\/(.*)/s);
-    const found = series === 'shop' ? kit.sizes.find((s) => s.size === size) : taperSize(series, size);
+    const found = series === 'shop' ? kit.sizes.find((s) => s.size === size) : listedSize(series, size);
     return found ? { name: found.name, halfAngle: halfAngleOf(found.ratio) } : null;
   };
   const wish = computed<PinBlockWish>(() => ({

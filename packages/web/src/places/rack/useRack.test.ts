@@ -1,0 +1,194 @@
+// @vitest-environment jsdom
+import type { JobCard } from '@anello/contract';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { nextTick } from 'vue';
+import { newJobDocument } from '@anello/contract';
+import { writeDraft } from '../../data/drafts';
+import { useOutbox } from '../../data/stores/outbox';
+import { useScreen } from '../../data/stores/screen';
+import { answering, type Asked } from '../../testkit/answers';
+import { useMounted } from '../../testkit/mounted';
+import { useRack } from './useRack';
+
+const { within } = useMounted();
+const cardOf = (n: number): JobCard => ({ id: `j-${n}`, number: `J-${n}`, title: `Part ${n}` }) as JobCard;
+let there: JobCard[] = [];
+let away = false;
+const paramsOf = ({ url }: Asked): Record<string, string> =>
+  Object.fromEntries(new URL(url, 'http://shop').searchParams);
+/** A shop with these jobs on its rack, which hands them out as it is asked. */
+const server = () =>
+  answering((one) => {
+    if (away) return 'away';
+    if (one.method === 'PUT') return { body: {} };
+    const { limit, offset } = paramsOf(one);
+    return {
+      body: { jobs: there.slice(Number(offset), Number(offset) + Number(limit)), total: there.length },
+    };
+  });
+async function rack() {
+  const { asked } = server();
+  const { found: desk } = within(useRack);
+  await vi.waitFor(() => expect(desk.state.value).not.toBe('waiting'));
+  return { desk, asked };
+}
+const numbers = ({ jobs }: { jobs: { value: JobCard[] } }): string[] => jobs.value.map((job) => job.number);
+
+beforeEach(() => {
+  away = false;
+  there = Array.from({ length: 60 }, (_, i) => cardOf(101 + i));
+});
+
+describe('the rack', () => {
+  it('shows a page, and goes on where it left off', async () => {
+    const { desk, asked } = await rack();
+    expect(paramsOf(asked[0]!)).toEqual({
+      limit: '24',
+      offset: '0',
+      show: 'rack',
+      sort: 'touched',
+      search: '',
+    });
+    expect(numbers(desk)).toEqual(there.slice(0, 24).map((job) => job.number));
+    expect(desk.total.value).toBe(60);
+    await desk.load(true);
+    expect(paramsOf(asked[1]!)).toMatchObject({ offset: '24' });
+    expect(numbers(desk)).toEqual(there.slice(0, 48).map((job) => job.number));
+  });
+
+  it('asked again, shows as many as it did, and no more than the server gives', async () => {
+    there = Array.from({ length: 130 }, (_, i) => cardOf(101 + i));
+    const { desk, asked } = await rack();
+    await desk.load(true);
+    await desk.load(false, true);
+    expect(paramsOf(asked.at(-1)!)).toMatchObject({ limit: '48', offset: '0' });
+    for (let i = 0; i < 4; i++) await desk.load(true);
+    await desk.load(false, true);
+    expect(paramsOf(asked.at(-1)!)).toMatchObject({ limit: '100', offset: '0' });
+    expect(desk.jobs.value).toHaveLength(100);
+  });
+
+  it('looks among what is put away, in another order, and for a word once typing rests', async () => {
+    const { desk, asked } = await rack();
+    desk.show.value = 'away';
+    await nextTick();
+    expect(paramsOf(asked.at(-1)!)).toMatchObject({ show: 'away' });
+    desk.sort.value = 'number' as typeof desk.sort.value;
+    await nextTick();
+    expect(paramsOf(asked.at(-1)!)).toMatchObject({ sort: 'number' });
+    const before = asked.length;
+    for (const typed of ['s', 'sh', 'shank & hub']) {
+      desk.search.value = typed;
+      await nextTick();
+    }
+    await vi.waitFor(() => expect(asked.length).toBe(before + 1));
+    expect(paramsOf(asked.at(-1)!)).toMatchObject({ search: 'shank & hub', offset: '0' });
+  });
+
+  it('of which nothing ever came says so; one that is there stays while the server is away', async () => {
+    away = true;
+    const { desk } = await rack();
+    expect(desk.state.value).toBe('failed');
+    expect(useOutbox().away).toBe(true);
+    away = false;
+    await desk.load();
+    expect(desk.state.value).toBe('ready');
+    away = true;
+    await desk.load();
+    expect(desk.state.value).toBe('ready');
+    expect(desk.jobs.value).toHaveLength(24);
+  });
+
+  it('is asked for again when the server is back', async () => {
+    away = true;
+    const { desk } = await rack();
+    away = false;
+    useOutbox().reached();
+    await vi.waitFor(() => expect(desk.state.value).toBe('ready'));
+  });
+});
+
+describe('a job put away', () => {
+  it('is, and can be had back by one press', async () => {
+    const { desk, asked } = await rack();
+    await desk.putAway(cardOf(107), true);
+    expect(asked.find(({ method }) => method === 'PUT')).toMatchObject({
+      url: '/api/jobs/j-107/away',
+      body: { away: true },
+    });
+    expect(useScreen().undoable!.text).toBe('J-107 put away.');
+    useScreen().undoable!.run();
+    await vi.waitFor(() =>
+      expect(asked.filter(({ method }) => method === 'PUT').at(-1)!.body).toEqual({ away: false }),
+    );
+    await vi.waitFor(() => expect(useScreen().undoable!.text).toBe('J-107 is on the rack again.'));
+  });
+
+  it('is not while the server is away, which is said until it is done', async () => {
+    const { desk } = await rack();
+    away = true;
+    await desk.putAway(cardOf(107), true);
+    expect(desk.failed.value).toMatch(/^J-107 could not be moved/);
+    expect(useScreen().undoable).toBeNull();
+    away = false;
+    await desk.putAway(cardOf(107), true);
+    expect(desk.failed.value).toBe('');
+  });
+});
+
+describe('what lies in this browser alone', () => {
+  const held = (jobId: string, more: object = {}) =>
+    writeDraft({
+      jobId,
+      version: 1,
+      document: newJobDocument({ number: 'J', title: 't', machineId: 'm' }),
+      save: 's',
+      ...more,
+    });
+  it('is named with why: an edit held, refused, or changed by somebody else too', async () => {
+    const { desk } = await rack();
+    held('j-101', {
+      refused: { code: 'invalid-document', field: 'title', sentence: 'This cannot be empty.' },
+    });
+    held('j-102', { theirs: { version: 2, document: {}, clashes: [] } });
+    held('j-999');
+    const outbox = useOutbox();
+    await outbox.reload();
+    expect(desk.here.value.map(({ name, why }) => [name, why])).toEqual([
+      ['J-101 Part 101', 'an edit was not taken: This cannot be empty.'],
+      ['J-102 Part 102', 'changed here and by somebody else: to be settled'],
+    ]);
+    away = true;
+    await desk.load();
+    expect(desk.here.value.at(-1)).toEqual({
+      id: 'j-999',
+      name: 'j-999',
+      why: 'an edit is held in this browser',
+    });
+  });
+  it('a record that was refused stands for its job', async () => {
+    const { desk } = await rack();
+    useOutbox().refused = [
+      {
+        method: 'POST',
+        url: '/api/records',
+        body: { jobId: 'j-103' },
+        refused: {
+          code: 'invalid-document',
+          field: null,
+          sentence: 'No such piece.',
+          phrase: ['No such piece.'],
+        },
+      },
+      {
+        method: 'PUT',
+        url: '/api/machines/m',
+        body: null,
+        refused: { code: 'invalid-document', field: null, sentence: 'No.', phrase: ['No.'] },
+      },
+    ];
+    expect(desk.here.value).toEqual([
+      { id: 'j-103', name: 'J-103 Part 103', why: 'something kept was not taken: No such piece.' },
+    ]);
+  });
+});
