@@ -69,6 +69,31 @@ describe('two-handle steps', () => {
       { numRuns: 15, seed: 8 },
     );
   });
+  it.each([
+    ['centre', 0],
+    ['tip', 0],
+    ['tip', 7],
+    ['centre', 7],
+  ] as const)(
+    'goes from the first end to the last, %s, from %d beyond, wherever the drawing begins',
+    (of, beyond) => {
+      const along = <P extends { z: number }>(p: P): P => ({ ...p, z: p.z + 50 });
+      const moved = handle.map((piece) =>
+        piece.kind === 'line'
+          ? { ...piece, a: along(piece.a), b: along(piece.b) }
+          : { ...piece, c: along(piece.c) },
+      );
+      const [here, there] = [table({ of, beyond }), table({ of, beyond, pieces: moved })];
+      expect(there.rows.map((row) => row.along)).toEqual(here.rows.map((row) => row.along));
+      expect(there.rows.map((row) => row.across)).toEqual(here.rows.map((row) => row.across));
+      const ends = sampled(handle, 0.01, 1e-6).map((p) => p.z);
+      const [first, last] = [here.rows[0]!.nose.z, here.rows.at(-1)!.nose.z];
+      expect(Math.max(...ends) - first).toBeGreaterThanOrEqual(-1e-9);
+      expect(Math.max(...ends) - first).toBeLessThan(0.1 + 1e-9);
+      expect(last - Math.min(...ends)).toBeGreaterThanOrEqual(-1e-9);
+      expect(last - Math.min(...ends)).toBeLessThan(0.1 + 1e-9);
+    },
+  );
   it('in a bore the nose stands inside the curve by its radius, and no nearer', () => {
     const { rows } = table({ member: 'internal' });
     for (const { nose } of rows) {

@@ -20,6 +20,14 @@ describe('drilling before a taper is bored', () => {
     );
     expect(() => drillPlan({ ...hub, margin: -1 })).toThrow(expect.objectContaining({ field: 'margin' }));
   });
+  it('a step is worth its drill by a whole one, the last of the drawer by half of one', () => {
+    const stepsOf = (drills: number[]): number[] =>
+      drillPlan({ ...hub, smallDiameter: 10.9, largeDiameter: 38, drills, step: 2 }).map((s) => s.diameter);
+    expect(stepsOf([10, 11.2])).toEqual([10, 11.2]);
+    expect(stepsOf([10, 10.9])).toEqual([10]);
+    expect(stepsOf([10, 11.2, 13])).toEqual([10, 13]);
+    expect(stepsOf([13, 10, 12, 10])).toEqual([10, 12, 13]);
+  });
   it('no corner of any step reaches the finished cone, each is larger and less deep than the last', () => {
     fc.assert(
       fc.property(

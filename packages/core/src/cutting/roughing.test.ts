@@ -137,6 +137,9 @@ describe('ream or not', () => {
     expect(advise(reamingStock(17.78))!.advice).toBe('ream');
     expect(advise(0.02)!.advice).toBe('too-little');
     expect(advise(0.15, [{ ...reamer, length: 40 }])!.advice).toBe('too-short');
+    // As long as the bore is long enough; one that is, is taken before one that is not.
+    expect(advise(0.15, [{ ...reamer, length: 65 }])!.advice).not.toBe('too-short');
+    expect(advise(0.15, [{ ...reamer, length: 40 }, reamer])!.reamer.length).toBe(92);
   });
   it('says nothing where no reamer of the taper is owned, or outside', () => {
     expect(advise(0.15, [{ ...reamer, ratio: 1 / 19.922 }])).toBeNull();

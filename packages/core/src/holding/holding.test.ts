@@ -162,9 +162,12 @@ describe('offset told from tilt', () => {
   });
   it('near and far', () => {
     const at = (x: number, y: number) => JAWS.map((d) => x * Math.cos(d) + y * Math.sin(d));
-    const { offset, tap, tilt } = nearAndFar({ near: at(0.1, 0), far: at(0.1, 0.4), apart: 200 });
+    const { offset, tap, tilt } = nearAndFar({ near: at(0.1, 0.15), far: at(0.04, 0.55), apart: 200 });
     expect(offset.x).toBeCloseTo(0.1, 9);
+    expect(offset.y).toBeCloseTo(0.15, 9);
+    expect(tap.x).toBeCloseTo(-0.06, 9);
     expect(tap.y).toBeCloseTo(0.4, 9);
+    expect(tilt.x).toBeCloseTo(-0.0003, 9);
     expect(tilt.y).toBeCloseTo(0.002, 9);
   });
   it('the spindle’s part stays when the piece is turned half round', () => {

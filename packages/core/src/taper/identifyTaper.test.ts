@@ -58,6 +58,20 @@ describe('an old part’s taper', () => {
     );
   });
 
+  it('of two of the same ratio names the one that has that size, before the bare ratio', () => {
+    const { matches } = identifyTaper({
+      largeDiameter: 79,
+      smallDiameter: 74,
+      length: 100,
+      uncertainty: 0.002,
+    });
+    const alike = matches.filter(({ size }) => Math.abs(size.ratio - 0.05) < 1e-9);
+    const bare = alike.find(({ size }) => size.gaugeDiameter === null && size.small === null)!;
+    const named = alike.find(({ size, outside }) => size.gaugeDiameter !== null && outside === 0)!;
+    expect(matches[0]!.size).toBe(named.size);
+    expect(bare.score - named.score).toBeCloseTo(0.25, 9);
+  });
+
   it('refuses nonsense at its field', () => {
     expect(() =>
       identifyTaper({ largeDiameter: 10, smallDiameter: 12, length: 30, uncertainty: 0.01 }),

@@ -1,0 +1,101 @@
+import { describe, expect, it } from 'vitest';
+import type { Feature } from '../../part/kinds/registry';
+import { NO_KIT } from '../../kit/kit';
+import type { Lathe } from '../../machine/lathe';
+import { LONG } from '../../testkit.testdata';
+import type { Shell } from '../holdings/shell';
+import { layOut } from '../piece/laid';
+import type { PlanPart } from '../piece/line';
+import { rawPiece, type Piece } from '../piece/piece';
+import { choices, type Choice } from './choice';
+
+const DEG = Math.PI / 180;
+const CONE: Feature = {
+  id: 'cone',
+  name: 'Cone',
+  kind: 'taper',
+  side: 'external',
+  largeEnd: 'headstock',
+  largeDiameter: 30,
+  length: 60,
+  halfAngle: 1 * DEG,
+};
+const BODY: Feature = {
+  id: 'body',
+  name: 'Body',
+  kind: 'cylinder',
+  side: 'external',
+  diameter: 36,
+  length: 40,
+};
+const HOLE: Feature = {
+  id: 'hole',
+  name: 'Hole',
+  kind: 'bore',
+  side: 'internal',
+  diameter: 10,
+  length: 20,
+  from: 'tailstock',
+};
+const piece = (features: Feature[], lathe: Lathe = LONG): Piece => {
+  const part: PlanPart = {
+    features,
+    stock: { shape: 'round', across: 40, length: 160 },
+    quantity: 1,
+    lathe,
+    kit: NO_KIT,
+  };
+  return { ...rawPiece(layOut(part), { toward: 'tailstock' }), faced: new Set(['tailstock' as const]) };
+};
+/** In three jaws on the bar, or on the part's own length. */
+const jaws = (from: number, to: number, on: Shell['on']): Shell => ({
+  by: 'three-jaw',
+  grips: { from, to },
+  toward: 'tailstock',
+  centre: false,
+  on,
+});
+const works = (found: readonly Choice[]): string[][] =>
+  found.map(({ work }) => work.map(({ id }) => id).sort());
+
+describe('what might be done in a holding', () => {
+  it('is all it reaches, or the end only, with and without parting off', () => {
+    const found = choices(piece([BODY, CONE, HOLE]), jaws(-44, -6, 'bar'), true);
+    expect(works(found)).toContainEqual(['body', 'cone', 'hole']);
+    expect(found.some(({ parts }) => parts)).toBe(true);
+    expect(found.filter(({ work }) => work.length === 3).every(({ parts }) => parts)).toBe(true);
+  });
+
+  it('leaves a taper that only a tailstock set over makes to centres, unless nothing else is found', () => {
+    const setOverOnly: Lathe = { ...LONG, compound: { ...LONG.compound!, travel: 5 }, attachment: null };
+    const bare = piece([BODY, CONE], setOverOnly);
+    expect(works(choices(bare, jaws(-44, -6, 'bar'), true)).flat()).not.toContain('cone');
+    expect(works(choices(bare, jaws(-44, -6, 'bar'), false)).flat()).toContain('cone');
+    // With a compound that reaches it is made in the chuck as well as anything.
+    expect(works(choices(piece([BODY, CONE]), jaws(-44, -6, 'bar'), true)).flat()).toContain('cone');
+  });
+
+  it('costs a little more where a hole is made through the jaws’ own grip', () => {
+    const bored = piece([BODY, CONE, HOLE]);
+    const costOf = (from: number, to: number): number =>
+      choices(bored, jaws(from, to, 'raw'), true).find(({ work }) => work.some(({ id }) => id === 'hole'))!
+        .cost;
+    // The part is 100 long, and its hole comes from 80 on.
+    const [clear, touching, over] = [costOf(20, 60), costOf(20, 80), costOf(20, 95)];
+    expect(touching).toBe(clear);
+    expect(over).toBe(clear + 2);
+    expect(costOf(85, 95)).toBe(over);
+  });
+
+  it('is nothing while the face of its end is neither cut nor can be', () => {
+    const raw = { ...piece([BODY, CONE]), faced: new Set<'tailstock'>() };
+    const centres: Shell = {
+      by: 'between-centres',
+      grips: null,
+      toward: 'tailstock',
+      centre: true,
+      on: null,
+    };
+    expect(choices(raw, centres, true)).toEqual([]);
+  });
+});
