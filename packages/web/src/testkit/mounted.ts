@@ -49,8 +49,8 @@ export function useMounted(): Mounted {
     app.component('VTextarea', PlainBox);
     app.component('VIcon', () => h('i'));
     app.component('VSelect', (props: { label?: string }) => h('span', props.label));
-    app.component('RouterLink', (props: { to?: string }, { slots }: Pick<SetupContext, 'slots'>) =>
-      h('a', { href: props.to }, slots['default']?.()),
+    app.component('RouterLink', ({ to, ...more }: { to?: string }, { slots }: Pick<SetupContext, 'slots'>) =>
+      h('a', { ...more, href: to }, slots['default']?.()),
     );
     app.mount(host);
     apps.push(app);
