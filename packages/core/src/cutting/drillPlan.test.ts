@@ -27,6 +27,7 @@ describe('drilling before a taper is bored', () => {
     expect(stepsOf([10, 10.9])).toEqual([10]);
     expect(stepsOf([10, 11.2, 13])).toEqual([10, 13]);
     expect(stepsOf([13, 10, 12, 10])).toEqual([10, 12, 13]);
+    expect(stepsOf([10, 12, 14, 15, 18])).toEqual([10, 12, 14, 18]);
   });
   it('no corner of any step reaches the finished cone, each is larger and less deep than the last', () => {
     fc.assert(

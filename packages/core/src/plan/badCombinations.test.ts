@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { Feature } from '../part/kinds/registry';
 import { taperOfPart } from '../part/taperTask';
 import { plainText } from '../figure/phrase';
+import { WAYS } from '../ways/taper/registry';
 import { badCombinations } from './badCombinations';
 
 const cone: Feature = {
@@ -89,5 +90,18 @@ describe('figures that cannot go together', () => {
     const found = check(more, features as unknown as Feature[]);
     expect(found.map((f) => f.field)).toContain(field);
     for (const { said } of found) expect(plainText(said)).toMatch(/[.]$/);
+  });
+  it.each(WAYS.map((way) => [way.id, way] as const))(
+    '%s is held against the taper and the lathe once both are known',
+    (way, { short }) => {
+      const fields = (more: object): string[] => check({ way, ...more }).map((f) => f.field);
+      expect(fields({ task: null })).toEqual([]);
+      expect(fields({ lathe: null })).toEqual([]);
+      // The cone is longer than this slide travels, which only those that feed by the slide are short of.
+      expect(fields({})).toEqual(short ? ['way'] : []);
+    },
+  );
+  it('those that feed by the slide are the compound and the master followed by it', () => {
+    expect(WAYS.filter(({ short }) => short).map(({ id }) => id)).toEqual(['compound', 'copy-master']);
   });
 });

@@ -115,6 +115,31 @@ describe('the hole at a face', () => {
     expect(ends(15)).toEqual([true, true]);
     expect(ends(15.5)).toEqual([false, true]);
   });
+  it('is held against the face itself, where the outside grows behind it', () => {
+    const cone = (largeEnd: 'headstock' | 'tailstock'): Feature => ({
+      id: `cone ${largeEnd}`,
+      name: 'Cone',
+      kind: 'taper',
+      side: 'external',
+      largeEnd,
+      largeDiameter: 40,
+      length: 40,
+      ratio: 0.5,
+    });
+    // 20 across at each face, 40 in the middle.
+    const piece = finished(
+      pieceOf(
+        cone('tailstock'),
+        cone('headstock'),
+        hole('t', 16, 15, 'tailstock'),
+        hole('h', 16, 15, 'headstock'),
+      ),
+      ['t', 'h'],
+      'h1',
+    );
+    expect(mouthBearsCentre(piece, 'tailstock')).toBe(false);
+    expect(mouthBearsCentre(piece, 'headstock')).toBe(false);
+  });
   it('takes a centre only where one was made for it', () => {
     const piece = finished(pieceOf(...features), ['near'], 'h1');
     expect(takesCentre(piece, 'tailstock')).toBe(false);

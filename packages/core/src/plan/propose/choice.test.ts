@@ -85,6 +85,18 @@ describe('what might be done in a holding', () => {
     expect(touching).toBe(clear);
     expect(over).toBe(clear + 2);
     expect(costOf(85, 95)).toBe(over);
+    // What is bored through them counts, not what is turned beside it; and a hole on their other side does not.
+    const deep = piece([BODY, CONE, { ...HOLE, length: 30 } as Feature]);
+    const [past] = choices(deep, jaws(20, 60, 'raw'), true).map(({ cost }) => cost);
+    expect(past).toBe(clear);
+    const behind = piece([BODY, CONE, { ...HOLE, from: 'headstock', length: 10 } as Feature]);
+    const turned = { ...behind, faced: new Set(['headstock' as const]) };
+    const from = (a: number, b: number): number =>
+      choices(turned, { ...jaws(a, b, 'raw'), toward: 'headstock' }, true).find(({ work }) =>
+        work.some(({ id }) => id === 'hole'),
+      )!.cost;
+    expect(from(10, 40)).toBe(from(50, 80));
+    expect(from(5, 40)).toBe(from(50, 80) + 2);
   });
 
   it('is nothing while the face of its end is neither cut nor can be', () => {
