@@ -25,31 +25,31 @@ function step(name, work) {
 }
 
 /**
- * One command after another, until one fails.
- * @param {string[][]} commands
- * @returns {Promise<string | null>} the one that failed
+ * @param {string[]} command
+ * @returns {Promise<boolean>} whether it went well
  */
-async function lane(commands) {
-  for (const [command, ...args] of commands) {
-    const code = await new Promise((resolve) => {
-      const child = spawn(command ?? 'npm', args, { cwd: root, stdio: 'inherit' });
-      child.once('error', () => resolve(1));
-      child.once('exit', resolve);
-    });
-    if (code !== 0) return args.join(' ');
-  }
-  return null;
-}
+const ran = ([command = 'npm', ...args]) =>
+  new Promise((resolve) => {
+    const child = spawn(command, args, { cwd: root, stdio: 'inherit' });
+    child.once('error', () => resolve(false));
+    child.once('exit', (code) => resolve(code === 0));
+  });
 
 /**
- * Lanes beside one another: each keeps one processor busy and no more.
+ * Commands two at a time, as many as there are processors: the longest first, or one is left to itself at the end.
  * @param {string} name
- * @param {string[][][]} lanes
+ * @param {string[][]} commands
  */
-async function stepBeside(name, lanes) {
+async function stepBeside(name, commands) {
   console.log(`\n== ${name}`);
   const began = Date.now();
-  const failed = (await Promise.all(lanes.map(lane))).filter((end) => end !== null);
+  const waiting = [...commands];
+  const failed = [];
+  const lane = async () => {
+    for (let next = waiting.shift(); next; next = waiting.shift())
+      if (!(await ran(next))) failed.push(next.join(' '));
+  };
+  await Promise.all([lane(), lane()]);
   if (failed.length > 0) broken = failed.join(' and ');
   console.log(`== ${name}: ${Math.round((Date.now() - began) / 1000)} s`);
 }
@@ -62,14 +62,12 @@ const read = (file) => {
   }
 };
 
-// Torture waits for most of its time, so it goes beside what computes; npm run torture takes as long as it is given.
-// It builds what it tortures.
-await stepBeside('types and lint; build and torture', [
-  [
-    ['npm', 'run', '--silent', 'typecheck'],
-    ['npm', 'run', '--silent', 'lint'],
-  ],
-  [[process.execPath, 'scripts/torture.mjs', '20']],
+// npm run torture takes as long as it is given. It builds what it tortures.
+await stepBeside('types, lint, build and torture', [
+  [process.execPath, 'scripts/torture.mjs', '20'],
+  ['npm', 'run', '--silent', 'typecheck'],
+  ['npm', 'run', '--silent', 'lint:code'],
+  ['npm', 'run', '--silent', 'lint:folders'],
 ]);
 step('unit tests', () => {
   try {
