@@ -57,6 +57,8 @@ export default tseslint.config(
       'vue/multi-word-component-names': 'off',
       'no-undef': 'off',
       'vue/require-default-prop': 'off',
+      // Inside a form one without a type sends it.
+      'vue/html-button-has-type': 'error',
       'vue/valid-v-slot': ['error', { allowModifiers: true }],
     },
   },

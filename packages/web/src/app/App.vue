@@ -113,8 +113,10 @@ function takeBack(): void {
     <SignIn v-if="outbox.signIn" />
     <div v-if="screen.undoable && said" class="slip frame" role="status">
       <span>{{ screen.undoable.text }}</span>
-      <button class="plain" @click="takeBack">Take it back <kbd>Z</kbd></button>
-      <button class="plain" aria-label="Leave it" @click="screen.undoable = null">Leave it</button>
+      <button type="button" class="plain" @click="takeBack">Take it back <kbd>Z</kbd></button>
+      <button type="button" class="plain" aria-label="Leave it" @click="screen.undoable = null">
+        Leave it
+      </button>
     </div>
     <KeyList v-if="wanted.keys" />
     <QuickSum v-if="wanted.quick" />

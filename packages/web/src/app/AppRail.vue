@@ -61,10 +61,11 @@ const within = (rooms: readonly string[]): boolean => rooms.some((room) => route
       <v-icon :icon="place.icon" size="24" aria-hidden="true" /><span>{{ place.label }}</span>
     </router-link>
     <span class="gap" />
-    <button v-if="people.door" class="plain place" @click="signOut">
+    <button v-if="people.door" type="button" class="plain place" @click="signOut">
       <v-icon :icon="mdiLogoutVariant" size="22" /><span>Sign out</span>
     </button>
     <button
+      type="button"
       class="plain place"
       :aria-label="preferences.theme === 'light' ? 'Dark theme' : 'Light theme'"
       @click="preferences.swapTheme()"
@@ -74,10 +75,10 @@ const within = (rooms: readonly string[]): boolean => rooms.some((room) => route
         size="22"
       /><span>{{ preferences.theme === 'light' ? 'Dark' : 'Light' }}</span>
     </button>
-    <button class="plain place" @click="screen.quickOpen = true">
+    <button type="button" class="plain place" @click="screen.quickOpen = true">
       <v-icon :icon="mdiCalculatorVariantOutline" size="22" /><span>Sum</span>
     </button>
-    <button class="plain place" @click="screen.keysOpen = true">
+    <button type="button" class="plain place" @click="screen.keysOpen = true">
       <v-icon :icon="mdiHelpCircleOutline" size="22" /><span>Keys</span>
     </button>
   </nav>

@@ -12,7 +12,9 @@ function toFile(): void {
 </script>
 
 <template>
-  <button v-if="held > 0" class="plain save" @click="toFile">Save what waits as a file ({{ held }})</button>
+  <button v-if="held > 0" type="button" class="plain save" @click="toFile">
+    Save what waits as a file ({{ held }})
+  </button>
 </template>
 
 <style scoped>

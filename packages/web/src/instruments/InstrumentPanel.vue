@@ -82,6 +82,7 @@ const keyName = computed(() => (inUse.chosen.key === SPACE ? 'the space bar' : i
           <button
             v-for="role in ROLES"
             :key="role"
+            type="button"
             class="plain role"
             :aria-pressed="inUse.chosen[role] === axis.id"
             @click="pick(role, axis)"

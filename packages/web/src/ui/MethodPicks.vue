@@ -9,6 +9,7 @@ defineProps<{ label: string; methods: readonly { readonly id: string; readonly t
     <button
       v-for="one in methods"
       :key="one.id"
+      type="button"
       class="plain"
       :class="{ on: one.id === picked }"
       :aria-pressed="one.id === picked"

@@ -43,7 +43,12 @@ async function takeBack(pass: RecordOf<'pass'>): Promise<void> {
           <td />
           <td />
           <td>
-            <button v-if="index === taken.length - 1" class="plain back" @click="takeBack(pass)">
+            <button
+              v-if="index === taken.length - 1"
+              type="button"
+              class="plain back"
+              @click="takeBack(pass)"
+            >
               Take back
             </button>
           </td>

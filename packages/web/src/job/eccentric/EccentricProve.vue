@@ -136,7 +136,7 @@ useStageScreen({
             </p>
             <p v-if="one.seen !== null" class="quiet">
               <FigureText :figure="length(off(one.seen), resolution, { signed: true })" />
-              <button class="plain again" @click="next = one.station">read again</button>
+              <button type="button" class="plain again" @click="next = one.station">read again</button>
             </p>
           </div>
         </div>

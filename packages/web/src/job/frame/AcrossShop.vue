@@ -37,7 +37,7 @@ const size = computed(() =>
       <p v-if="screen.across.band" class="band"><PhraseText :phrase="screen.across.band" /></p>
     </template>
     <p v-else class="step">No figure to show on this stage.</p>
-    <button class="plain close" autofocus @click="screen.acrossOpen = false">
+    <button type="button" class="plain close" autofocus @click="screen.acrossOpen = false">
       Back to the job <kbd>Esc</kbd>
     </button>
   </div>

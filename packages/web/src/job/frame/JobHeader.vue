@@ -59,10 +59,16 @@ const day = (at: string): string =>
       <NotesBox v-if="!isPractice(job.id)" />
       <WhoBox />
       <span class="units" role="group" aria-label="Units">
-        <button class="plain" :aria-pressed="preferences.units === 'mm'" @click="preferences.units = 'mm'">
+        <button
+          type="button"
+          class="plain"
+          :aria-pressed="preferences.units === 'mm'"
+          @click="preferences.units = 'mm'"
+        >
           mm
         </button>
         <button
+          type="button"
           class="plain"
           :aria-pressed="preferences.units === 'inch'"
           @click="preferences.units = 'inch'"

@@ -70,11 +70,17 @@ if (!preferences.operator && !asked.value) void show();
         asked.
       </p>
       <div v-if="others.length" class="known">
-        <button v-for="one in others" :key="one.initials" class="plain" @click="take(one.initials)">
+        <button
+          v-for="one in others"
+          :key="one.initials"
+          type="button"
+          class="plain"
+          @click="take(one.initials)"
+        >
           <span class="fig">{{ one.initials }}</span> <span v-if="one.name" class="name">{{ one.name }}</span>
         </button>
       </div>
-      <button v-if="!preferences.operator" class="plain later" @click="shut">Not now</button>
+      <button v-if="!preferences.operator" type="button" class="plain later" @click="shut">Not now</button>
     </div>
   </div>
 </template>

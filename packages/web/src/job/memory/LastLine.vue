@@ -30,7 +30,7 @@ defineExpose({ close: () => (open.value = false) });
 
 <template>
   <section class="last" aria-label="Last time">
-    <button class="plain line" :aria-expanded="open" @click="open = !open">
+    <button type="button" class="plain line" :aria-expanded="open" @click="open = !open">
       <strong class="label">Last time</strong>
       <span class="fig number">{{ told.row.number }}</span>
       <span class="said"><PhraseText :phrase="told.line" /></span>

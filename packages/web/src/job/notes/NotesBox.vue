@@ -22,6 +22,7 @@ onClickOutside(place, () => (open.value = false), { ignore: ['.v-overlay'] });
 <template>
   <div ref="place" class="notes" @keydown.escape="open = false">
     <button
+      type="button"
       class="plain open"
       :aria-expanded="open"
       :aria-label="`Notes and photos, ${here.length} here`"

@@ -14,9 +14,9 @@ const says = (): string => (props.text === '' ? 'Photo' : `Photo: ${props.text}`
 <template>
   <span v-if="missing" class="quiet"
     >The photo cannot be shown now.
-    <button class="plain again" @click="missing = false">Try again</button></span
+    <button type="button" class="plain again" @click="missing = false">Try again</button></span
   >
-  <button v-else class="plain small" :aria-label="`${says()}, larger`" @click="open = true">
+  <button v-else type="button" class="plain small" :aria-label="`${says()}, larger`" @click="open = true">
     <img :src="addressOf(photo)" :alt="says()" loading="lazy" @error="missing = true" />
   </button>
   <v-dialog v-model="open" max-width="1100" :aria-label="says()">

@@ -28,7 +28,7 @@ const BY = { fit: 'by its fit', drawing: 'as drawn', general: 'nothing said: med
 
 <template>
   <section class="limits" :aria-label="`How good ${feature.name} is to be`">
-    <button class="plain now" :aria-expanded="open" @click="opened = !opened">
+    <button type="button" class="plain now" :aria-expanded="open" @click="opened = !opened">
       <template v-if="limits"
         >May be <FigureText :figure="length(limits.least, 0.001)" /> to
         <FigureText :figure="length(limits.most, 0.001)" /> <span class="quiet">{{ BY[limits.by] }}</span>

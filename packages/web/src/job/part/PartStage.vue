@@ -112,7 +112,12 @@ function size(id: string): string {
             inner: feature.side === 'internal' || 'at' in feature,
           }"
         >
-          <button class="plain row" :aria-pressed="feature.id === selected?.id" @click="pick(feature.id)">
+          <button
+            type="button"
+            class="plain row"
+            :aria-pressed="feature.id === selected?.id"
+            @click="pick(feature.id)"
+          >
             <span class="name">{{ feature.name }}</span>
             <span class="what quiet"
               >{{ lies(feature) }}{{ featureKind(feature.kind).name.toLowerCase() }}</span

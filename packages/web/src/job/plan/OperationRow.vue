@@ -22,6 +22,7 @@ const emit = defineEmits<{ open: []; move: [by: -1 | 1] }>();
     <div class="line-of">
       <v-icon class="grip" :icon="mdiDragVertical" aria-hidden="true" />
       <button
+        type="button"
         class="plain row"
         :aria-expanded="open"
         aria-keyshortcuts="Alt+ArrowUp Alt+ArrowDown"

@@ -100,6 +100,7 @@ const wrong = computed(() => said.value?.findings.filter((f) => f.level !== 'not
         <button
           v-for="one in ORDERS"
           :key="one.order"
+          type="button"
           class="plain order"
           :class="{ on: order === one.order }"
           :aria-pressed="order === one.order"

@@ -185,6 +185,7 @@ useStageScreen({
             /></span>
             <button
               v-if="!gone.has(record.id) && !ownerOf(record)"
+              type="button"
               class="plain say"
               :aria-expanded="saying === record.id"
               :aria-label="`Say something of it, or a photo: ${record.body.kind}`"
@@ -195,6 +196,7 @@ useStageScreen({
             <span v-else />
             <button
               v-if="!gone.has(record.id)"
+              type="button"
               class="plain back"
               :aria-label="`Take back: ${record.body.kind}`"
               @click="takeBack(record)"

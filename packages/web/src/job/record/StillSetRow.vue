@@ -39,6 +39,7 @@ const day = (at: string): string =>
         <strong class="at"><FigureText :figure="setting(row)" /></strong>
         <span class="by quiet">{{ row.jobNumber ?? row.how }} · {{ row.operator }} · {{ day(row.at) }}</span>
         <button
+          type="button"
           class="plain disturb"
           :aria-label="`The ${DEVICE_NAMES[row.device]} of the ${machine.document.name} was disturbed`"
           @click="disturb(row)"

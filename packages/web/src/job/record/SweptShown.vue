@@ -29,7 +29,7 @@ const shown = computed(() => {
 </script>
 
 <template>
-  <button class="plain draw" :aria-expanded="open" @click="open = !open">
+  <button type="button" class="plain draw" :aria-expanded="open" @click="open = !open">
     {{ open ? 'Close the drawing' : 'Draw it' }}
   </button>
   <SweepChart

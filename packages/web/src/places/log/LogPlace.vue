@@ -145,6 +145,7 @@ function takeSearch(asked: Search['asked']): void {
       <span v-for="one in searches.searches.value" :key="one.name" class="saved">
         <v-btn @click="takeSearch(one.asked)">{{ one.name }}</v-btn>
         <button
+          type="button"
           class="plain drop"
           :aria-label="`Forget the search ${one.name}`"
           @click="searches.drop(one.name)"

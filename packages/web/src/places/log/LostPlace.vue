@@ -85,6 +85,7 @@ const day = (at: string): string =>
       <ol v-else class="sheet causes" aria-label="What it was lost by, dearest first">
         <li v-for="one in tallies" :key="keyOf(one)">
           <button
+            type="button"
             class="plain cause"
             :aria-expanded="open === keyOf(one)"
             @click="open = open === keyOf(one) ? null : keyOf(one)"

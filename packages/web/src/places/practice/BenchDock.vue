@@ -56,7 +56,7 @@ useKeys({ l: () => (folded.value = !folded.value) });
 <template>
   <section class="dock" :class="{ alone: alone && !folded }" aria-label="The practice lathe">
     <header class="row">
-      <button class="plain fold" :aria-expanded="!folded" @click="folded = !folded">
+      <button type="button" class="plain fold" :aria-expanded="!folded" @click="folded = !folded">
         {{ folded ? '▲' : '▼' }} Practice lathe <kbd>L</kbd>
       </button>
       <template v-if="desk">

@@ -109,6 +109,7 @@ const STEPS = computed(() => [-props.knob.coarse, -props.knob.fine, props.knob.f
       <button
         v-for="by in STEPS"
         :key="by"
+        type="button"
         class="plain step"
         :disabled="still"
         :aria-label="`${knob.title} ${wordsOf(by)}`"

@@ -130,7 +130,7 @@ useKeys({
         </section>
         <NoticeText v-if="chatters" tone="warn">It sings: too far out for so thin a piece.</NoticeText>
         <section class="says sheet" aria-label="What the cards say">
-          <button class="plain" :aria-expanded="advised" @click="advised = !advised">
+          <button type="button" class="plain" :aria-expanded="advised" @click="advised = !advised">
             {{ advised ? 'What Anello says' : 'Show what Anello says' }}
           </button>
           <p v-if="advised" class="advice" aria-live="polite"><PhraseText :phrase="desk.advice.value" /></p>

@@ -153,6 +153,7 @@ async function add(): Promise<void> {
         <button
           v-for="{ starter, features } in cards"
           :key="starter.id"
+          type="button"
           class="plain sheet starter"
           :class="{ on: starter.id === chosen?.id }"
           :aria-pressed="starter.id === chosen?.id"
@@ -164,6 +165,7 @@ async function add(): Promise<void> {
         <button
           v-for="one in OTHERS"
           :key="one.source"
+          type="button"
           class="plain sheet starter blank"
           :class="{ on: chosen === null && source === one.source }"
           :aria-pressed="chosen === null && source === one.source"

@@ -81,6 +81,7 @@ async function keep(): Promise<void> {
           <li v-for="(key, index) in tapers" :key="key">
             <span>{{ halfAngleAt(key)?.name ?? key }}</span>
             <button
+              type="button"
               class="plain"
               :aria-label="`Leave ${halfAngleAt(key)?.name ?? key} out`"
               @click="drop(index)"

@@ -43,6 +43,7 @@ const band = ([a, b]: readonly [number, number]): string =>
     <button
       v-for="contact in CONTACTS"
       :key="contact"
+      type="button"
       class="plain pick"
       :aria-pressed="picked === contact"
       @click="$emit('pick', contact)"

@@ -59,6 +59,7 @@ async function keepFeel(feel: Feel): Promise<void> {
       <button
         v-for="feel in FEELS"
         :key="feel"
+        type="button"
         class="plain"
         :aria-pressed="felt(feel)"
         @click="keepFeel(feel)"

@@ -22,7 +22,7 @@ function choose(school: SchoolChoice): void {
 
 <template>
   <section v-if="model.schools.value.length > 1" class="schools" aria-label="How it is set">
-    <button v-if="!opened" class="plain now" :aria-expanded="false" @click="opened = true">
+    <button v-if="!opened" type="button" class="plain now" :aria-expanded="false" @click="opened = true">
       Set by <strong>{{ model.school.value?.title.toLowerCase() }}</strong><span class="other"
         >another way to set it</span
       >
@@ -30,6 +30,7 @@ function choose(school: SchoolChoice): void {
     <ul v-else>
       <li v-for="school in model.schools.value" :key="school.id">
         <button
+          type="button"
           class="plain sheet one"
           :class="{ on: school.id === model.school.value?.id }"
           :aria-pressed="school.id === model.school.value?.id"

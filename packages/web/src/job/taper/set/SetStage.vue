@@ -54,6 +54,7 @@ useSetScreen(desk);
         <button
           v-for="(step, index) in model.steps.value"
           :key="step.id"
+          type="button"
           class="plain"
           :aria-current="index === desk.index.value ? 'step' : undefined"
           @click="desk.index.value = index"

@@ -113,6 +113,7 @@ const off = (seen: number, station: Station): string => (seen > station.expected
             </td>
             <td v-for="station in sweep.stations" :key="station.at">
               <button
+                type="button"
                 class="plain seen"
                 :class="{
                   next: station.at === desk.nextStation.value?.at,

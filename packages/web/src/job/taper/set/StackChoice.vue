@@ -35,6 +35,7 @@ const giveBack = (index: number): void =>
         <strong><PhraseText :phrase="row.size" /></strong>
         <button
           v-if="!row.wear && row.block !== null"
+          type="button"
           class="plain"
           aria-label="This block is in use elsewhere"
           @click="take(row.block)"
@@ -55,6 +56,7 @@ const giveBack = (index: number): void =>
       <button
         v-for="(block, index) in kit.blocksInUse"
         :key="index"
+        type="button"
         class="plain back"
         @click="giveBack(index)"
       >

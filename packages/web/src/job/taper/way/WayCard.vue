@@ -121,6 +121,7 @@ function keep(): void {
         </form>
         <button
           v-else
+          type="button"
           class="plain minutes"
           :aria-label="`Set-up ${way.minutes} minutes: change`"
           @click="edit"

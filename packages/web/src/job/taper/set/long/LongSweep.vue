@@ -70,7 +70,9 @@ const COST = 0.001;
         <template v-if="without">
           Left out: <FigureText :figure="length(without.from, 0.1)" /> to
           <FigureText :figure="length(without.to, 0.1)" />.
-          <button class="plain again" @click="without = null">Take it in again</button></template
+          <button type="button" class="plain again" @click="without = null">
+            Take it in again
+          </button></template
         ><template v-else> Draw across a stretch to leave it out.</template>
       </p>
       <NoticeText v-if="found.unreadInAll" tone="warn"

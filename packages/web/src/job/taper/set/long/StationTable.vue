@@ -84,10 +84,16 @@ async function again(index: number): Promise<void> {
             <td>{{ station.at }}</td>
             <td>{{ station.seen }}</td>
             <td>
-              <button class="plain" :aria-label="`Type the reading at ${station.at} again`" @click="again(i)">
+              <button
+                type="button"
+                class="plain"
+                :aria-label="`Type the reading at ${station.at} again`"
+                @click="again(i)"
+              >
                 again
               </button>
               <button
+                type="button"
                 class="plain"
                 :aria-label="`Leave out the reading at ${station.at}`"
                 @click="without(i)"
