@@ -63,6 +63,7 @@ test('J-101 from the rack to a proved fit and on to the next piece', async ({ pa
   await bar.keep('19.93');
   await expect(page.locator('.card')).toContainText('0.17');
   await page.getByRole('button', { name: 'Try it now' }).click();
+  await expect(page).toHaveURL(/prove$/);
 
   // Prove: stand-off to stock on the dial, contact to cause; then at the line and accepted.
   await bar.keep('3.2 mm');

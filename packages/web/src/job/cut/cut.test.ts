@@ -3,6 +3,8 @@ import type { TaperWork } from '@anello/contract';
 import { entry } from '@anello/contract';
 import { describe, expect, it } from 'vitest';
 import { nextTick } from 'vue';
+import type { KeptRecord } from '@anello/core/job';
+import { bench } from '../../data/db';
 import { useJob } from '../../data/stores/job';
 import { shankJob, useOnScreen } from '../../testkit/onScreen';
 import { useCut } from './useCut';
@@ -40,6 +42,18 @@ describe('where the cut stands', () => {
     const planned = desk.next.value!.dialTo;
     await desk.keepPass(planned - 0.1, 'deeper');
     expect(screen.kept('pass')[0]).toMatchObject({ planned, dialTo: planned - 0.1 });
+  });
+  it('two passes kept at once follow one another, and nothing read after them comes between', async () => {
+    const { desk, model } = screen.work(withStock('25 mm'), useCut);
+    const both = Promise.all([desk.keepPass(1, ''), desk.keepPass(1, '')]);
+    const read = model.keep({ kind: 'note', text: 'read at once' });
+    await Promise.all([both, read]);
+    expect(screen.kept('pass').map(({ dialFrom, dialTo }) => [dialFrom, dialTo])).toEqual([
+      [0, 1],
+      [1, 1],
+    ]);
+    const there = (await (await bench()).getAll('outbox')).map(({ body }) => (body as KeptRecord).body.kind);
+    expect(there).toEqual(['pass', 'pass', 'note']);
   });
   it('at the allowance two passes at the same figure are still to take, and are kept as such', async () => {
     const { desk } = screen.work(withStock('25 mm'), useCut);

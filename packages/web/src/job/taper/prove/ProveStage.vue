@@ -150,7 +150,8 @@ async function cutIt(): Promise<void> {
   const by = onDial.value.figure.value;
   const dialTo = cut.state.value.dial + (move.value === 'draw-back' ? -by : by);
   const passes = twice.value ? [dialTo, dialTo] : [dialTo];
-  for (const to of passes) await cut.keepPass(to, '');
+  // At once: what is read after them must not come between the two.
+  await Promise.all(passes.map((to) => cut.keepPass(to, '')));
 }
 const advance = computed(() => {
   const dial = model.lathe.value?.dial;
