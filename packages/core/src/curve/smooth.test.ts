@@ -58,7 +58,8 @@ describe('a smooth curve through points', () => {
       fc.property(points, (given) => {
         const coarse = smoothed(given, 1e-2);
         const fine = smoothed(given, 1e-4);
-        expect(coarse.length).toBeLessThan(fine.length / 8);
+        // A hundred times the tolerance takes a tenth of the chords, but for one between neighbours at least.
+        expect(coarse.length).toBeLessThan(fine.length / 8 + given.length);
         const chords = coarse.slice(1).map((b, i) => ({ kind: 'line', a: coarse[i]!, b }) as const);
         for (const p of fine) {
           const { foot } = nearestOn(chords, p);

@@ -44,6 +44,8 @@ export interface TracerTemplate {
 }
 
 const STEP = 0.1;
+/** Places looked at for each that is drawn. */
+const BETWEEN = 4;
 const CHECKS = 5;
 /** Places looked at for the whole line: a second's work. */
 const MOST_LOOKS = 2e8;
@@ -70,29 +72,33 @@ export function tracerTemplate({
   const surface = surfaceOf(pieces, member);
   const along = surface.to - surface.from;
   const count = Math.max(2, listLength(along / step, 'step'));
-  const fine = along / count;
-  const reach = listLength(stylusRadius / fine, 'stylusRadius');
-  if ((count + 2 * reach) * reach > MOST_LOOKS)
+  const beyond = listLength((stylusRadius * count) / along, 'stylusRadius');
+  // Worked out at places between those it is drawn through as well: on a wall the stylus touches between two of them.
+  const places = count * BETWEEN;
+  const fine = along / places;
+  const reach = beyond * BETWEEN;
+  if ((places + 2 * reach) * reach > MOST_LOOKS)
     throw new AnelloError(
       'out-of-range',
       'stylusRadius',
       'So fine a line for so thick a stylus would take too long: check the stylus, and the length of the profile.',
     );
   // The last place is the end itself, whatever the sum of the steps comes to.
-  const zAt = (i: number): number => (i === count ? surface.to : surface.from + i * fine);
+  const zAt = (i: number): number => (i === places ? surface.to : surface.from + i * fine);
   const carried = surfaceOf(carriedOn(pieces, 3 * (stylusRadius + noseRadius) + step), member);
   const centre = (i: number): number => carried.rest(zAt(i), noseRadius)?.r ?? Infinity;
-  const centres = Array.from({ length: count + 4 * reach + 1 }, (_, i) => centre(i - 2 * reach));
+  const centres = Float64Array.from({ length: places + 4 * reach + 1 }, (_, i) => centre(i - 2 * reach));
+  const rim = rimOf(stylusRadius, reach, fine);
+  const heights = broughtIn(centres, rim);
   const line: CurvePoint[] = [];
-  for (let i = -reach; i <= count + reach; i++)
-    line.push({ z: zAt(i), r: broughtIn(centres, i + 2 * reach, reach, fine, stylusRadius) });
+  for (let i = 0; i < heights.length; i += BETWEEN) line.push({ z: zAt(i - reach), r: heights[i] as number });
   const sign = member === 'external' ? 1 : -1;
-  const onPart = centres.slice(2 * reach, 2 * reach + count + 1);
+  const onPart = centres.slice(2 * reach, 2 * reach + places + 1);
   return {
     line: line.map((p) => ({ z: p.z, r: sign * p.r })),
     ends: { from: surface.from, to: surface.to },
     checks: Array.from({ length: CHECKS }, (_, k) => {
-      const i = Math.round((k * count) / (CHECKS - 1));
+      const i = Math.round((k * places) / (CHECKS - 1));
       const z = zAt(i);
       return {
         z,
@@ -101,8 +107,9 @@ export function tracerTemplate({
         slope: sign * slopeAt(onPart, i, fine),
       };
     }),
-    lost: lostBy(line, onPart, reach, fine, stylusRadius),
-    steepest: most(steepestOf(line, fine)),
+    // What a nose can follow a thinner stylus can: it never leaves the line.
+    lost: stylusRadius <= noseRadius ? 0 : lostBy(heights, onPart, rim, fine),
+    steepest: most(steepestOf(line, fine * BETWEEN)),
   };
 }
 
@@ -110,47 +117,44 @@ const steepestOf = (line: readonly CurvePoint[], fine: number): number[] =>
   line.slice(1).map((p, i) => Math.abs(p.r - (line[i]?.r ?? p.r)) / fine);
 
 /** Through the neighbours on both sides, or the one there is at an end. */
-function slopeAt(heights: readonly number[], i: number, step: number): number {
+function slopeAt(heights: Float64Array, i: number, step: number): number {
   const [before, after] = [Math.max(0, i - 1), Math.min(heights.length - 1, i + 1)];
   return ((heights[after] ?? 0) - (heights[before] ?? 0)) / ((after - before) * step);
 }
 
-function broughtIn(
-  centres: readonly number[],
-  at: number,
-  reach: number,
-  step: number,
-  radius: number,
-): number {
-  let least = centres[at] ?? Infinity;
-  if (radius === 0) return least;
-  least = Infinity;
-  for (let k = -reach; k <= reach; k++) {
-    const aside = radius * radius - (k * step) ** 2;
-    if (aside >= 0) least = Math.min(least, (centres[at + k] ?? Infinity) - Math.sqrt(aside));
-  }
-  return least;
+/** How far a tip's rim stands from its middle, place by place across it; nowhere past its edge. */
+function rimOf(radius: number, reach: number, step: number): Float64Array {
+  return Float64Array.from({ length: 2 * reach + 1 }, (_, k) => {
+    const aside = radius * radius - ((k - reach) * step) ** 2;
+    return aside >= 0 ? Math.sqrt(aside) : -Infinity;
+  });
+}
+
+/** The line under a tip whose middle keeps to these heights: as high as it never digs in. */
+function broughtIn(centres: Float64Array, rim: Float64Array): Float64Array {
+  return Float64Array.from({ length: centres.length - rim.length + 1 }, (_, i) => {
+    let least = Infinity;
+    for (let k = 0; k < rim.length; k++) {
+      const under = (centres[i + k] as number) - (rim[k] as number);
+      if (under < least) least = under;
+    }
+    return least;
+  });
 }
 
 /** How far below its path the nose would go when the stylus rides the line drawn: a thick stylus loses sharp tops. */
-function lostBy(
-  line: readonly CurvePoint[],
-  centres: readonly number[],
-  reach: number,
-  step: number,
-  radius: number,
-): number {
-  if (radius === 0) return 0;
+function lostBy(heights: Float64Array, centres: Float64Array, rim: Float64Array, step: number): number {
   let lost = 0;
   centres.forEach((centre, i) => {
     let rides = -Infinity;
-    for (let k = -reach; k <= reach; k++) {
-      const aside = radius * radius - (k * step) ** 2;
-      if (aside >= 0) rides = Math.max(rides, (line[i + reach + k]?.r ?? -Infinity) + Math.sqrt(aside));
+    for (let k = 0; k < rim.length; k++) {
+      const over = (heights[i + k] as number) + (rim[k] as number);
+      if (over > rides) rides = over;
     }
     lost = Math.max(lost, centre - rides);
   });
-  // A line drawn through places loses the sagitta between them, whatever the stylus.
+  // A line worked out at places loses the sagitta between them, whatever the stylus.
+  const radius = rim[rim.length >> 1] as number;
   return lost < (step * step) / Math.max(radius, step) ? 0 : lost;
 }
 

@@ -57,6 +57,8 @@ const atField = (field: string): string | undefined =>
   [worked.value, printed.value].find((one) => one.field === field)?.said;
 const reads = computed(() => model.lathe.value?.dial.reads ?? 'diameter');
 const CREPT = 0.5;
+/** Less than this of what a stylus loses is nothing anybody would see, mm. */
+const SEEN = 0.01;
 async function keepCut(): Promise<void> {
   await props.desk.keepShaped('drawing', '');
   await go.to('prove');
@@ -80,9 +82,9 @@ const save = (format: TemplateFormat): Promise<void> =>
         <NoticeText v-if="printed.said && printed.field !== 'printedBar'" tone="bad">{{
           printed.said
         }}</NoticeText>
-        <NoticeText v-if="template.lost > 0" tone="bad"
+        <NoticeText v-if="template.lost >= SEEN / 2" tone="bad"
           >The stylus is too thick to follow every part of the line: the work comes out
-          <FigureText :figure="length(template.lost, 0.01)" /> small at the worst. Take a thinner
+          <FigureText :figure="length(template.lost, SEEN)" /> small at the worst. Take a thinner
           tip.</NoticeText
         >
         <NoticeText v-else tone="good">Stylus and nose keep company all along the line.</NoticeText>
