@@ -1,5 +1,4 @@
 import { describe, expect, it } from 'vitest';
-import { NO_KIT } from '../kit/kit';
 import { PLANNED } from '../examples.testdata';
 import { plainText } from '../figure/phrase';
 import type { Feature } from '../part/kinds/registry';
@@ -12,15 +11,9 @@ import { threadCrest } from './operations/threadCrest';
 import { layOut } from './piece/laid';
 import type { Holding, PlanPart } from './piece/line';
 import { finished, rawPiece } from './piece/piece';
+import { inBar, SLIGHT_CONE } from './parts.testdata';
 import { planPart } from './propose/planPart';
 
-const part = (...features: Feature[]): PlanPart => ({
-  features,
-  stock: { shape: 'round', across: 44, length: 140 },
-  quantity: 1,
-  lathe: LONG,
-  kit: NO_KIT,
-});
 const BODY: Feature = {
   id: 'body',
   name: 'Body',
@@ -28,16 +21,6 @@ const BODY: Feature = {
   side: 'external',
   diameter: 36,
   length: 60,
-};
-const CONE: Feature = {
-  id: 'cone',
-  name: 'Cone',
-  kind: 'taper',
-  side: 'external',
-  largeEnd: 'headstock',
-  largeDiameter: 30,
-  length: 40,
-  halfAngle: Math.PI / 180,
 };
 
 describe('a batch', () => {
@@ -51,7 +34,7 @@ describe('a batch', () => {
   it('through one holding before the next is set up once, and saves the same for every piece more', () => {
     // The bar of an attachment stays set while its compound cannot reach; the compound is squared for other cuts each time.
     const long: PlanPart = {
-      ...part(BODY, CONE),
+      ...inBar(BODY, SLIGHT_CONE),
       lathe: { ...LONG, compound: { ...LONG.compound!, travel: 5 } },
     };
     const line = planPart(long).holdings;
@@ -81,7 +64,7 @@ describe('the crest of a thread', () => {
       ...(side === 'internal' ? { from: 'tailstock' as const } : {}),
     };
     const laid = layOut(
-      part(BODY, ...(side === 'internal' ? [thread] : []), ...(side === 'external' ? [thread] : [])),
+      inBar(BODY, ...(side === 'internal' ? [thread] : []), ...(side === 'external' ? [thread] : [])),
     );
     return threadCrest(laid.all.find((s) => s.id === 'thread')!);
   };
@@ -117,7 +100,7 @@ describe('jaws on flats', () => {
     count: 2,
     length: 20,
   } as Feature;
-  const laid = layOut(part(BODY, FLATS));
+  const laid = layOut(inBar(BODY, FLATS));
   const raw = rawPiece(laid, { toward: 'headstock' });
   const grip = (from: number, to: number): Holding => ({
     id: 'h',
@@ -147,7 +130,7 @@ describe('jaws on flats', () => {
 
 describe('an operation on nothing in particular', () => {
   it('is called by its kind', () => {
-    const laid = layOut(part(BODY));
+    const laid = layOut(inBar(BODY));
     expect(kindOfOperation('counterbore').say(laid, null, undefined as never)).toEqual(['Counterbore']);
   });
 });

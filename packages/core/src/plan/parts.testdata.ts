@@ -179,6 +179,27 @@ export const made = (least: number): fc.Arbitrary<PlanPart> =>
       ({ features }) => layoutPart(features).problems.size === 0 && opensOut(features) && endsWhole(features),
     );
 
+/** These features in a bar of 44, on the long lathe, with nothing in the kit. */
+export const inBar = (...features: Feature[]): PlanPart => ({
+  features,
+  stock: { shape: 'round', across: 44, length: 140 },
+  quantity: 1,
+  lathe: LONG,
+  kit: NO_KIT,
+});
+
+/** A cone so slight that a tailstock sets over for it. */
+export const SLIGHT_CONE = {
+  id: 'cone',
+  name: 'Cone',
+  kind: 'taper',
+  side: 'external',
+  largeEnd: 'headstock',
+  largeDiameter: 30,
+  length: 40,
+  halfAngle: DEG,
+} satisfies Feature;
+
 /** What a line of work says of the part that it leaves undone. */
 export const leftUndone = ({ findings }: Proposal): string[] =>
   findings.filter(({ code }) => ['unfinished', 'end-not-faced'].includes(code)).map((f) => f.sentence);

@@ -1,9 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Feature } from '../../part/kinds/registry';
-import { NO_KIT } from '../../kit/kit';
-import { LONG } from '../../testkit.testdata';
+import { inBar } from '../parts.testdata';
 import { layOut, type Placed } from './laid';
-import type { PlanPart } from './line';
 import {
   finished,
   mouthBearsCentre,
@@ -34,15 +32,8 @@ const hole = (id: string, diameter: number, length: number, from: 'headstock' | 
   length,
   from,
 });
-const part = (...features: Feature[]): PlanPart => ({
-  features,
-  stock: { shape: 'round', across: 44, length: 140 },
-  quantity: 1,
-  lathe: LONG,
-  kit: NO_KIT,
-});
 const pieceOf = (...features: Feature[]): Piece =>
-  rawPiece(layOut(part(...features)), { toward: 'tailstock' });
+  rawPiece(layOut(inBar(...features)), { toward: 'tailstock' });
 const section = (piece: Piece, id: string): Placed => piece.laid.all.find((s) => s.id === id)!;
 /** Thick at the headstock, thin at the tailstock. */
 const STEPPED = [round('big', 40, 30), round('mid', 30, 40), round('end', 20, 20)];

@@ -1,25 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import type { Feature } from '../../part/kinds/registry';
-import { NO_KIT } from '../../kit/kit';
 import type { Lathe } from '../../machine/lathe';
 import { LONG } from '../../testkit.testdata';
 import type { Shell } from '../holdings/shell';
 import { layOut } from '../piece/laid';
+import { inBar, SLIGHT_CONE } from '../parts.testdata';
 import type { PlanPart } from '../piece/line';
 import { rawPiece, type Piece } from '../piece/piece';
 import { choices, type Choice } from './choice';
 
-const DEG = Math.PI / 180;
-const CONE: Feature = {
-  id: 'cone',
-  name: 'Cone',
-  kind: 'taper',
-  side: 'external',
-  largeEnd: 'headstock',
-  largeDiameter: 30,
-  length: 60,
-  halfAngle: 1 * DEG,
-};
+const CONE: Feature = { ...SLIGHT_CONE, length: 60 };
 const BODY: Feature = {
   id: 'body',
   name: 'Body',
@@ -38,13 +28,7 @@ const HOLE: Feature = {
   from: 'tailstock',
 };
 const piece = (features: Feature[], lathe: Lathe = LONG): Piece => {
-  const part: PlanPart = {
-    features,
-    stock: { shape: 'round', across: 40, length: 160 },
-    quantity: 1,
-    lathe,
-    kit: NO_KIT,
-  };
+  const part: PlanPart = { ...inBar(...features), lathe };
   return { ...rawPiece(layOut(part), { toward: 'tailstock' }), faced: new Set(['tailstock' as const]) };
 };
 /** In three jaws on the bar, or on the part's own length. */

@@ -34,7 +34,7 @@ export function search(laid: Laid): readonly Choice[] {
   const sound = searched(laid, true);
   if (complete(laid, sound.piece)) return sound.choices;
   const risky = searched(laid, false);
-  return (made(risky) > made(sound) || complete(laid, risky.piece) ? risky : sound).choices;
+  return (made(risky) > made(sound) ? risky : sound).choices;
 }
 
 function searched(laid: Laid, strict: boolean): Path {

@@ -75,19 +75,11 @@ describe('shoulders before the cone', () => {
     { diameter: 23, along: 30 },
     { diameter: 21, along: 12 },
   ];
-  it('outside come in from the small end', () => {
-    const places = onPart(pathOf(show({ stairs }), 'stairs'));
-    expect(places.slice(0, 4)).toEqual(
-      at([
-        [20, 11.5],
-        [38, 11.5],
-        [38, 10.5],
-        [50, 10.5],
-      ]),
-    );
-  });
-  it('in a bore come in from the mouth, its large end', () => {
-    const places = onPart(pathOf(show({ stairs }, { internal: true, largeEnd: 'tailstock' }), 'stairs'));
+  it.each([
+    ['outside come in from the small end', {}],
+    ['in a bore come in from the mouth, its large end', { internal: true, largeEnd: 'tailstock' }],
+  ] as const)('%s', (_what, cone) => {
+    const places = onPart(pathOf(show({ stairs }, cone), 'stairs'));
     expect(places.slice(0, 4)).toEqual(
       at([
         [20, 11.5],
