@@ -1,3 +1,5 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import js from '@eslint/js';
 import tseslint from 'typescript-eslint';
 import vue from 'eslint-plugin-vue';
@@ -18,6 +20,31 @@ const WAY_BY_ID = {
   selector: 'BinaryExpression > Literal[value=/^(form-tool|copy-master|offset-centres|own-stub|fixture)$/]',
   message: 'A way knows itself: ask it, not its id.',
 };
+/**
+ * The kinds of a family, as its files say them.
+ * @param {string} folder
+ */
+const kindsIn = (folder) =>
+  readdirSync(folder)
+    .filter((file) => file.endsWith('.ts') && !file.includes('.test'))
+    .flatMap((file) => [...readFileSync(`${folder}/${file}`, 'utf8').matchAll(/readonly kind: '([\w-]+)'/g)])
+    .map(([, kind]) => kind)
+    .join('|');
+const CORE = join(import.meta.dirname, 'packages/core/src');
+/** A feature and a kept row know themselves as well: `isTaper(feature)`, `isPass(body)`, from beside their kinds. */
+const FEATURE_BY_KIND = {
+  selector: `BinaryExpression:matches([left.name='kind'], [left.property.name='kind'], [left.expression.property.name='kind']) > Literal[value=/^(${kindsIn(`${CORE}/part/kinds`)})$/]`,
+  message: 'The word of a kind of feature stands beside its kind: ask with a name from part/kinds/is.',
+};
+const RECORD_BY_KIND = {
+  selector: ['left', 'left.expression']
+    .flatMap((of) => [`${of}.object.name`, `${of}.object.property.name`].map((whose) => [of, whose]))
+    .map(([of, whose]) => `BinaryExpression[${of}.property.name='kind'][${whose}='body'] > Literal`)
+    .join(', '),
+  message: 'The word of a kind of kept row stands beside its kind: ask with a name from job/records/is.',
+};
+/** Families that say some of these words of something else: what a figure is, how a gauge sat, what a curve is made of. */
+const OTHER_WORDS = ['quantity', 'evidence', 'curve'].map((area) => `packages/core/src/${area}/**`);
 const NODE_API = ['node:*', 'fs', 'path', 'os', 'crypto'];
 
 export default tseslint.config(
@@ -69,6 +96,21 @@ export default tseslint.config(
     rules: {
       'no-restricted-syntax': ['error', WAY_BY_ID],
       'vue/no-restricted-syntax': ['error', WAY_BY_ID],
+    },
+  },
+  {
+    files: ['packages/*/src/**/*.{ts,vue}'],
+    ignores: [
+      'packages/core/src/ways/**',
+      'packages/core/src/part/kinds/**',
+      'packages/core/src/job/records/**',
+      ...OTHER_WORDS,
+      '**/*.test.ts',
+      '**/*.testdata.ts',
+    ],
+    rules: {
+      'no-restricted-syntax': ['error', WAY_BY_ID, FEATURE_BY_KIND, RECORD_BY_KIND],
+      'vue/no-restricted-syntax': ['error', WAY_BY_ID, FEATURE_BY_KIND, RECORD_BY_KIND],
     },
   },
   {

@@ -29,7 +29,7 @@ describe(`the advice on ${LATHES} hidden lathes, seeds ${FIRST_SEED} on`, () => 
       expect(cards.scrap, said).toBeLessThanOrEqual(0.02);
       expect(cards.trials[0], said).toBeLessThanOrEqual(trade.trials[0] / 2);
     },
-    120_000,
+    300_000,
   );
 });
 

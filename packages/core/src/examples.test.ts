@@ -25,9 +25,18 @@ function publicFunctions(area: string): { name: string; source: string; file: UR
       const [source, alias] = one.trim().split(' as ');
       if (source && alias) from.set(alias, { source, file: new URL(`${spec}.ts`, index) });
     }
-  return [...text.matchAll(/export const (\w+) = \/\* @__PURE__ \*\/ checked\((\w+)\)/g)].map(
+  const edged = [...text.matchAll(/export const (\w+) = \/\* @__PURE__ \*\/ checked\((\w+)\)/g)].map(
     ([, name, alias]) => ({ name: name as string, ...from.get(alias as string)! }),
   );
+  // A question that narrows what it is asked goes out as it is.
+  const asked = [...text.matchAll(/export \{([^}]*)\} from '([^']*)'/g)].flatMap(([, names, spec]) =>
+    [...(names as string).matchAll(/\bis[A-Z]\w+/g)].map(([name]) => ({
+      name,
+      source: name,
+      file: new URL(`${spec}.ts`, index),
+    })),
+  );
+  return [...edged, ...asked];
 }
 
 function docOf(file: URL, source: string): string {

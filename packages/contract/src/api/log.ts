@@ -3,8 +3,9 @@ import { FEATURE_KINDS, type FeatureKind } from '@anello/core/part';
 import { recordSchema } from '../record/schema';
 
 const day = z.iso.date().optional();
+const PROFILE = 'profile' satisfies FeatureKind;
 /** A profile is worked as a curve. */
-const SHAPES = ['curve', ...FEATURE_KINDS.filter((kind) => kind !== 'profile')] as [
+const SHAPES = ['curve', ...FEATURE_KINDS.filter((kind) => kind !== PROFILE)] as [
   'curve',
   ...Exclude<FeatureKind, 'profile'>[],
 ];

@@ -1,5 +1,5 @@
 import { AnelloError } from '@anello/core/basics';
-import { solveTaperFeature } from '@anello/core/part';
+import { solveTaperFeature, isTaper } from '@anello/core/part';
 import { tableSize } from './starters/registry';
 import { cylinder, mm } from './starters/features';
 import { coreFeatures } from './feature/toCore';
@@ -31,7 +31,7 @@ export function mateStart(
   from: { readonly id: string; readonly feature: string },
 ): MateStart | null {
   const taper = document.features.find((f) => f.id === from.feature);
-  if (taper?.kind !== 'taper') return null;
+  if (!isTaper(taper)) return null;
   const [core] = coreFeatures([taper]);
   const solved = settled(core);
   if (!solved) return null;
@@ -67,7 +67,7 @@ function settled(
   core: ReturnType<typeof coreFeatures>[number] | undefined,
 ): ReturnType<typeof solveTaperFeature> | null {
   try {
-    return core?.kind === 'taper' ? solveTaperFeature(core) : null;
+    return isTaper(core) ? solveTaperFeature(core) : null;
   } catch (error) {
     if (error instanceof AnelloError) return null;
     throw error;
@@ -105,7 +105,7 @@ export const mateLink = (
   feature: string,
 ): Pick<TaperWork, 'mate' | 'mateJob'> => {
   const taper = row.document.features.find((f) => f.id === feature);
-  const largeEnd = taper?.kind === 'taper' ? taper.largeEnd : 'headstock';
+  const largeEnd = isTaper(taper) ? taper.largeEnd : 'headstock';
   const { number, title } = row.document;
   return {
     mate: `${number} ${title}`.slice(0, MOST_MATE),

@@ -1,6 +1,6 @@
 import type { Kit } from '@anello/core/kit';
 import type { Lathe } from '@anello/core/machine';
-import { layoutPart } from '@anello/core/part';
+import { isGroove, isProfile, isTaper, layoutPart } from '@anello/core/part';
 import { usualStock, type PlanPart, type Stock } from '@anello/core/plan';
 import { coreFeatures } from './feature/toCore';
 import { materialOfJob } from './material';
@@ -44,9 +44,10 @@ export function planPartOf(document: JobDocument, lathe: Lathe, kit: Kit): PlanP
 }
 
 /** Whether a taper is cut on its mate's own setting of the compound, which is for a cone that opens the other way. */
-function onItsMate(document: JobDocument, { feature, kind }: Shape): boolean {
+function onItsMate(document: JobDocument, shape: Shape): boolean {
+  const { feature } = shape;
   const taper = document.features.find((f) => f.id === feature);
-  if (kind !== 'taper' || taper?.kind !== 'taper') return false;
+  if (!isTaper(shape) || !isTaper(taper)) return false;
   const { mateJob, way } = workOf(document, feature, 'taper');
   return mateJob !== undefined && way?.id === 'compound' && mateJob.largeEnd !== taper.largeEnd;
 }
@@ -56,15 +57,13 @@ const withGrooves = (
   { features }: JobDocument,
   chosen: readonly (readonly [string, string])[],
 ): (readonly [string, string])[] => {
-  const curve = chosen.find(([id]) =>
-    features.some((f) => f.id === id && ['profile', 'groove'].includes(f.kind)),
-  );
-  return curve ? features.filter((f) => f.kind === 'groove').map((f) => [f.id, curve[1]] as const) : [];
+  const curve = chosen.find(([id]) => features.some((f) => f.id === id && (isProfile(f) || isGroove(f))));
+  return curve ? features.filter(isGroove).map((f) => [f.id, curve[1]] as const) : [];
 };
 
 /** What is left on the first cone, on diameter, mm. */
 function allowanceOf(document: JobDocument): number {
-  const taper = shapesOf(document).find(({ kind }) => kind === 'taper');
+  const taper = shapesOf(document).find(isTaper);
   const work = taper ? workOf(document, taper.feature, 'taper') : newWork('taper');
   return work.cut.allowance.value;
 }

@@ -2,6 +2,7 @@ import type { FeatureKind } from '@anello/core/part';
 import type { WorkKind } from './work/schema';
 import type { JobDocument } from './schema';
 import { jobFacts } from './toCore';
+import { isEccentric, isTaper } from '@anello/core/part';
 
 /** What a shape or a plain feature is known by from one job to another. */
 export interface ShapeKey {
@@ -24,7 +25,7 @@ const PLAIN = { place: -1, figure: null, series: null, size: null, way: null } a
 export function shapeKeys(document: JobDocument): ShapeKey[] {
   const shapes = jobFacts(document).shapes.map((shape, place): ShapeKey => {
     const feature = document.features.find((f) => f.id === shape.feature);
-    const row = feature?.kind === 'taper' ? feature.series : undefined;
+    const row = isTaper(feature) ? feature.series : undefined;
     const { way } = shape;
     return {
       feature: shape.feature,
@@ -42,6 +43,6 @@ export function shapeKeys(document: JobDocument): ShapeKey[] {
 }
 
 function figureOf(shape: ReturnType<typeof jobFacts>['shapes'][number]): number | null {
-  if (shape.kind === 'taper') return shape.halfAngle;
-  return shape.kind === 'eccentric' && shape.throw > 0 ? shape.throw : null;
+  if (isTaper(shape)) return shape.halfAngle;
+  return isEccentric(shape) && shape.throw > 0 ? shape.throw : null;
 }

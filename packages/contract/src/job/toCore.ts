@@ -1,7 +1,7 @@
 import { AnelloError } from '@anello/core/basics';
 import { eccentricsOf, type EccentricPart } from '@anello/core/eccentric';
 import type { JobFacts, ShapeFacts } from '@anello/core/job';
-import { layoutPart, taperOfPart, type TaperOfPart } from '@anello/core/part';
+import { layoutPart, taperOfPart, type TaperOfPart, isEccentric, isTaper } from '@anello/core/part';
 import { coreFeatures } from './feature/toCore';
 import type { JobDocument } from './schema';
 import type { WorkKind } from './work/schema';
@@ -14,7 +14,7 @@ type Shaped = Pick<JobDocument, 'features' | 'work'>;
  * incomplete.
  */
 export function taperOfJob(document: Shaped, feature?: string): TaperOfPart | null {
-  const id = feature ?? shapesOf(document).find((s) => s.kind === 'taper')?.feature;
+  const id = feature ?? shapesOf(document).find(isTaper)?.feature;
   if (id === undefined) return null;
   const { grade, coneZone } = workOf(document, id, 'taper').tolerance;
   return taperOfPart(coreFeatures(document.features), { grade, coneZone: coneZone?.value }, id);
@@ -35,7 +35,7 @@ export function eccentricOfJob(
   { features }: Pick<JobDocument, 'features'>,
   feature?: string,
 ): EccentricPart | null {
-  if (!features.some((f) => f.kind === 'eccentric')) return null;
+  if (!features.some(isEccentric)) return null;
   const all = eccentricsOf(coreFeatures(features));
   return (feature === undefined ? all[0] : all.find((e) => e.id === feature)) ?? null;
 }

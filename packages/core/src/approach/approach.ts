@@ -4,6 +4,16 @@ import type { Lore } from '../infeed/lore';
 import { nextInfeed, type InfeedAdvice } from '../infeed/nextInfeed';
 import { standing, type KeptRecord } from '../job/records/row';
 import type { Feel } from '../job/records/felt';
+import {
+  isCone,
+  isContact,
+  isFelt,
+  isMeasured,
+  isNudge,
+  isPass,
+  isSettingKept,
+  isStandOff,
+} from '../job/records/is';
 
 /** A measurement of the stock on the way to the line. */
 export interface ApproachPoint {
@@ -36,7 +46,7 @@ export interface Approach {
  */
 export function approachOf(records: readonly KeptRecord[], piece: number): Approach {
   return walked(records, piece, (body) =>
-    body.kind === 'stand-off' ? { stock: body.diameterLeft / 2, anew: body.checked === true } : null,
+    isStandOff(body) ? { stock: body.diameterLeft / 2, anew: body.checked === true } : null,
   );
 }
 
@@ -59,7 +69,7 @@ export function walked(records: readonly KeptRecord[], piece: number, read: Read
       [passes, points, fed] = [[], points.slice(-1).map(({ stock }) => ({ fed: 0, stock })), 0];
       [since, before] = [[], []];
     }
-    if (body.kind === 'pass') {
+    if (isPass(body)) {
       since?.push(body.depth);
       fed += body.depth;
       passes.push({ infeed: body.depth });
@@ -84,7 +94,7 @@ export function walked(records: readonly KeptRecord[], piece: number, read: Read
 
 /** Whether the edge no longer stands where the last pass left it: another setting, or the carriage run along the finished cone. */
 const movesTheEdge = (body: KeptRecord['body']): boolean =>
-  body.kind === 'nudge' || body.kind === 'setting-kept' || (body.kind === 'cone' && body.method === 'sweep');
+  isNudge(body) || isSettingKept(body) || (isCone(body) && body.method === 'sweep');
 
 /** How the edge stands is told by the last few passes. */
 const LEADING = 6;
@@ -97,8 +107,8 @@ function dialShownBy(bodies: readonly KeptRecord['body'][]): boolean {
   let fed = 0;
   let shown = false;
   for (const body of bodies) {
-    if (body.kind === 'pass') fed += body.depth;
-    if (body.kind !== 'measured') continue;
+    if (isPass(body)) fed += body.depth;
+    if (!isMeasured(body)) continue;
     if (body.expected !== null && fed >= FED_ENOUGH)
       shown = Math.abs(body.diameter - body.expected) / 2 <= NEAR * fed;
     fed = 0;
@@ -279,9 +289,9 @@ const FELT: Readonly<Record<Feel, Evidence>> = {
 export function evidenceOf(records: readonly KeptRecord[], piece: number): Evidence[] {
   const found = new Map<string, Evidence>();
   for (const { body } of standing(records).filter((r) => r.piece === piece)) {
-    if (body.kind === 'nudge' || body.kind === 'setting-kept') found.clear();
+    if (isNudge(body) || isSettingKept(body)) found.clear();
     // A new picture of the marking is a new try: a swing clocked for the last one is no longer of it.
-    if (body.kind === 'contact') found.delete('rock');
+    if (isContact(body)) found.delete('rock');
     for (const one of fromBody(body)) found.set(one.kind, one);
   }
   return TOLD_IN.flatMap((kind) => found.get(kind) ?? []);
@@ -291,9 +301,9 @@ export function evidenceOf(records: readonly KeptRecord[], piece: number): Evide
 const TOLD_IN: readonly EvidenceKind[] = ['bands', 'rock', 'measured', 'shake', 'sticks', 'warmer'];
 
 function fromBody(body: KeptRecord['body']): Evidence[] {
-  if (body.kind === 'felt') return [FELT[body.feel]];
-  if (body.kind === 'cone') return [{ kind: 'measured', ratio: body.ratio, uncertainty: body.uncertainty }];
-  if (body.kind !== 'contact') return [];
+  if (isFelt(body)) return [FELT[body.feel]];
+  if (isCone(body)) return [{ kind: 'measured', ratio: body.ratio, uncertainty: body.uncertainty }];
+  if (!isContact(body)) return [];
   const { contact, swing, distance } = body;
   const rocks =
     swing !== null && distance !== null && distance > 0 && (contact === 'large' || contact === 'small')

@@ -1,6 +1,7 @@
 import { dialOf, radialOf, type DialReads } from '../machine/dialReads';
 import type { Member } from '../taper/task';
 import { standing, type KeptRecord } from '../job/records/row';
+import { isMeasured, isPass } from '../job/records/is';
 
 export interface CutState {
   /** Diameter now where the tool first touches: measured last, less what was cut since. */
@@ -29,7 +30,7 @@ export function cutState(
   const sign = member === 'external' ? -1 : 1;
   let state: CutState = { now: stock, dial: 0, passes: 0, again: 0, measured: 0 };
   for (const { body } of standing(records).filter((r) => r.piece === piece)) {
-    if (body.kind === 'pass') {
+    if (isPass(body)) {
       state = {
         ...state,
         now: state.now + sign * 2 * body.depth,
@@ -38,7 +39,7 @@ export function cutState(
         again: body.depth === 0 ? state.again + 1 : 0,
       };
     }
-    if (body.kind === 'measured') state = { ...state, now: body.diameter, measured: state.measured + 1 };
+    if (isMeasured(body)) state = { ...state, now: body.diameter, measured: state.measured + 1 };
   }
   return state;
 }

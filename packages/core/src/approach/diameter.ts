@@ -2,6 +2,7 @@ import type { InfeedAdvice } from '../infeed/nextInfeed';
 import type { KeptRecord } from '../job/records/row';
 import type { Member } from '../taper/task';
 import { adviceWithin, walked, type Approach } from './approach';
+import { isMeasured } from '../job/records/is';
 
 /** A plain diameter on its way to its limits; mm. */
 export interface DiameterAim {
@@ -26,7 +27,7 @@ export function diameterApproach(
   const middle = (least + most) / 2;
   const sign = member === 'external' ? 1 : -1;
   return walked(records, piece, (body) =>
-    body.kind === 'measured' ? { stock: (sign * (body.diameter - middle)) / 2, anew: false } : null,
+    isMeasured(body) ? { stock: (sign * (body.diameter - middle)) / 2, anew: false } : null,
   );
 }
 

@@ -5,6 +5,7 @@ import { standing, type KeptRecord } from '../job/records/row';
 import { dialOf, radialOf, type DialReads } from '../machine/dialReads';
 import { cutState, type CutState } from './cutState';
 import { diameterAdvice, diameterApproach, type DiameterAim } from './diameter';
+import { isMeasured, isPass } from '../job/records/is';
 
 export interface DiameterRequest extends DiameterAim {
   /** Diameter before it is cut, mm. */
@@ -69,10 +70,9 @@ export function diameterMove(
 ): DiameterStand {
   const state = cutState(records, piece, request.from, request.member);
   const ofPiece = standing(records).filter((r) => r.piece === piece);
-  const last = ofPiece.findLast(({ body }) => body.kind === 'measured' || body.kind === 'pass');
-  const measured =
-    ofPiece.flatMap(({ body }) => (body.kind === 'measured' ? [body.diameter] : [])).at(-1) ?? null;
-  const fresh = last?.body.kind === 'measured' ? measured : null;
+  const last = ofPiece.findLast(({ body }) => isMeasured(body) || isPass(body));
+  const measured = ofPiece.flatMap(({ body }) => (isMeasured(body) ? [body.diameter] : [])).at(-1) ?? null;
+  const fresh = isMeasured(last?.body) ? measured : null;
   return {
     state,
     measured,

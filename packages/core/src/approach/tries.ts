@@ -1,6 +1,7 @@
 import type { StationReading } from '../gauging/readStations';
 import type { WayId } from '../taper/wayId';
 import { standing, type KeptRecord, type RecordOf } from '../job/records/row';
+import { isNudge, isReading } from '../job/records/is';
 
 /** One run of readings between two nudges. */
 export interface Try {
@@ -22,10 +23,10 @@ export function triesOf(records: readonly KeptRecord[], way: WayId, step: string
   ];
   for (const record of standing(records).filter((r) => r.piece === piece)) {
     const { body } = record;
-    if (body.kind === 'reading' && body.way === way && body.step === step) {
+    if (isReading(body) && body.way === way && body.step === step) {
       tries.at(-1)?.readings.push(record as RecordOf<'reading'>);
     }
-    if (body.kind === 'nudge' && body.way === way && body.step === step) {
+    if (isNudge(body) && body.way === way && body.step === step) {
       const current = tries.at(-1);
       if (current) current.nudge = record as RecordOf<'nudge'>;
       tries.push({ readings: [], nudge: null });

@@ -33,7 +33,13 @@ export const CATALOGUE = {
 
 export type ErrorCode = keyof typeof CATALOGUE;
 
-/** True for a string that is one of the catalogue's codes. */
+/**
+ * True for a string that is one of the catalogue's codes.
+ *
+ * @example
+ * isErrorCode('stale-version')
+ * // → true
+ */
 export function isErrorCode(code: unknown): code is ErrorCode {
   return typeof code === 'string' && Object.hasOwn(CATALOGUE, code);
 }

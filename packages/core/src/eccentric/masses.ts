@@ -3,6 +3,7 @@ import type { Eccentric } from '../part/kinds/eccentric';
 import type { Section } from '../part/section';
 import type { RoundMass } from './balance';
 import { throwOf } from '../part/throwOf';
+import { isEccentric } from '../part/kinds/is';
 
 /** Every section of a part as a disc or a hole on its own axis, for weighing it: cones and curves by their volume. */
 export function massesOf(features: readonly Feature[], sections: readonly Section[]): RoundMass[] {
@@ -10,7 +11,7 @@ export function massesOf(features: readonly Feature[], sections: readonly Sectio
     const length = section.z1 - section.z0;
     if (section.ghost || length <= 0) return [];
     const feature = features.find((f) => f.id === section.id);
-    const axis = feature?.kind === 'eccentric' ? axisOf(feature) : { x: 0, y: 0 };
+    const axis = isEccentric(feature) ? axisOf(feature) : { x: 0, y: 0 };
     return [{ axis, diameter: meanDiameter(section), length, hole: section.side === 'internal' }];
   });
 }

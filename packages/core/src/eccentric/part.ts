@@ -8,6 +8,7 @@ import type { RoundMass } from './balance';
 import { massesOf } from './masses';
 import { throwOf } from '../part/throwOf';
 import { most } from '../basics/extent';
+import { isBore, isCylinder, isEccentric } from '../part/kinds/is';
 
 export interface EccentricGroove {
   /** From the eccentric's tailstock face to the groove's nearer side, mm; centred on the width when not given. */
@@ -47,11 +48,11 @@ export interface EccentricPart {
 export function eccentricsOf(features: readonly Feature[]): EccentricPart[] {
   const { sections, length: partLength, problems } = layoutPart(features);
   const sound = sections.filter((s) => !s.ghost);
-  const bore = sound.find((s) => s.kind === 'bore');
-  const hub = sound.find((s) => s.kind === 'cylinder' && s.side === 'external');
+  const bore = sound.find(isBore);
+  const hub = sound.find((s) => isCylinder(s) && s.side === 'external');
   const masses = massesOf(features, sound);
   return sound.flatMap((section) => {
-    const feature = features.find((f): f is Eccentric => f.id === section.id && f.kind === 'eccentric');
+    const feature = features.find((f): f is Eccentric => f.id === section.id && isEccentric(f));
     if (!feature || problems.has(section.id)) return [];
     const width = section.z1 - section.z0;
     return [

@@ -1,6 +1,7 @@
 import { coverageFor } from '../basics/student';
 import { featureOf } from './records/ofShape';
 import { standing, type KeptRecord } from './records/row';
+import { isSized, isStandOff } from './records/is';
 
 /** One figure of a part over the pieces of a batch, with what it may be; mm. */
 export interface BatchSeries {
@@ -76,8 +77,8 @@ function readingOf(
   tapers: readonly BatchTaper[],
 ): { what: string; low: number; high: number; seen: number } | null {
   const { body, feature } = record;
-  if (body.kind === 'sized') return body;
-  if (body.kind !== 'stand-off') return null;
+  if (isSized(body)) return body;
+  if (!isStandOff(body)) return null;
   const taper = feature === undefined ? tapers[0] : tapers.find((one) => one.feature === feature);
   return taper
     ? { what: `${taper.name}, stand-off`, low: -taper.standOff, high: taper.standOff, seen: body.seen }

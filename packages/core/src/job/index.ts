@@ -15,6 +15,7 @@ export type { LineOperation, LineProgress } from './lineOfWork';
 export type { JobFacts, ShapeFacts, ShapeKind } from './facts';
 export type { JobProgress, ShapeProgress } from './progress';
 export { STAGES, type Stage, type StageState } from './stage';
+export { isHeld, isNote, isPass, isPhoto, isSized, isSwept, isWithdrawn, isWorked } from './records/is';
 export { FEELS, type Feel } from './records/felt';
 export type { RecordBody, RecordKind } from './records/registry';
 export type { BodyOf, KeptRecord, RecordOf } from './records/row';

@@ -2,6 +2,7 @@ import { approachOf } from '../approach/approach';
 import { workedMinutes } from './workedMinutes';
 import { isBeside } from '../job/records/registry';
 import { ofKind, standing, type KeptRecord } from '../job/records/row';
+import { isSettingKept } from '../job/records/is';
 
 /** The angle a device was left at once it was proved, and what it took to get there. */
 export interface StorySetting {
@@ -110,7 +111,7 @@ function settingIn(kept: readonly KeptRecord[]): StorySetting | null {
 const SETTING: readonly KeptRecord['body']['kind'][] = ['step', 'reading', 'nudge'];
 
 function setUpIn(kept: readonly KeptRecord[]): number | null {
-  const proved = kept.findIndex(({ body }) => body.kind === 'setting-kept');
+  const proved = kept.findIndex(({ body }) => isSettingKept(body));
   const first = kept.findIndex(({ body }) => SETTING.includes(body.kind));
   if (first < 0 || proved < first) return null;
   return workedMinutes(kept.slice(first, proved + 1).map((r) => r.at));

@@ -15,6 +15,16 @@ import {
 import { limitsOf as limitsOf_ } from './limitsOf';
 import { shapePoints as shapePoints_ } from './shapePoints';
 
+export {
+  isBore,
+  isCrossHole,
+  isCylinder,
+  isEccentric,
+  isGroove,
+  isProfile,
+  isTaper,
+  isThread,
+} from './kinds/is';
 export { FEATURE_KINDS, type Feature, type FeatureKind } from './kinds/registry';
 
 export type { PartLayout } from './layout';

@@ -6,6 +6,7 @@ import { withDetails } from './withDetails';
 import { outlineOf } from './outline';
 import type { Outline } from './kinds/outline';
 import { most } from '../basics/extent';
+import { isTaper } from './kinds/is';
 
 export interface PartLayout {
   readonly sections: readonly Section[];
@@ -134,7 +135,7 @@ function breakout(inside: Section, outside: readonly Section[], length: number):
         .map((s) => radiusAt(s, z, 'smallest') - Math.abs(s.offset)),
     );
     if (Number.isFinite(outer) && inner >= outer) {
-      return new AnelloError('impossible', inside.kind === 'taper' ? 'largeDiameter' : 'diameter', [
+      return new AnelloError('impossible', isTaper(inside) ? 'largeDiameter' : 'diameter', [
         'This breaks through the outside ',
         lengthFigure(length - z, 0.1),
         ' from the tailstock face.',

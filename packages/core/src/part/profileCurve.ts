@@ -4,6 +4,7 @@ import type { Feature } from './kinds/registry';
 import type { Profile } from './kinds/profile';
 import { layoutPart } from './layout';
 import { shapePoints } from './shapePoints';
+import { isGroove } from './kinds/is';
 
 /**
  * A profile feature as pieces, from its headstock end. Errors: as shapePoints and shapeCurve.
@@ -45,7 +46,7 @@ export interface Plunge {
 export function plungeOf(features: readonly Feature[]): Plunge | null {
   const { sections } = layoutPart(features);
   const outside = sections.filter((s) => s.side === 'external' && !s.ghost);
-  const at = outside.flatMap((s, i) => (s.kind === 'groove' ? [i] : []));
+  const at = outside.flatMap((s, i) => (isGroove(s) ? [i] : []));
   const [first, last] = [at[0], at.at(-1)];
   if (first === undefined || last === undefined) return null;
   const taken = outside.slice(first, last + 1);
@@ -53,10 +54,10 @@ export function plungeOf(features: readonly Feature[]): Plunge | null {
   return {
     work: taken.flatMap((s) => s.points.map((p) => ({ z: p.z - start, r: p.r }))),
     width: (taken.at(-1)?.z1 ?? 0) - start,
-    cutting: taken.reduce((sum, s) => sum + (s.kind === 'groove' ? s.z1 - s.z0 : 0), 0),
+    cutting: taken.reduce((sum, s) => sum + (isGroove(s) ? s.z1 - s.z0 : 0), 0),
     grooves: taken.flatMap((s) => {
       const named = features.find((f) => f.id === s.id);
-      return s.kind === 'groove'
+      return isGroove(s)
         ? [
             {
               id: s.id,

@@ -6,6 +6,7 @@ import type { Feature } from './kinds/registry';
 import type { Taper } from './kinds/taper';
 import { layoutPart, outsideDiameter } from './layout';
 import { solveTaperFeature, type PartTaper } from './solveTaperFeature';
+import { isTaper } from './kinds/is';
 
 export interface TaperOfPart {
   readonly feature: Taper;
@@ -29,7 +30,7 @@ export function taperOfPart(
   tolerance: { grade: Grade; coneZone?: number | undefined },
   id?: string,
 ): TaperOfPart | null {
-  const feature = features.find((f): f is Taper => f.kind === 'taper' && (id === undefined || f.id === id));
+  const feature = features.find((f): f is Taper => isTaper(f) && (id === undefined || f.id === id));
   if (!feature) return null;
   const solved = solveTaperFeature(feature);
   const layout = layoutPart(features);

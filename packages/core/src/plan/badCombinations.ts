@@ -5,6 +5,7 @@ import type { Phrase } from '../figure/phrase';
 import type { TaperTask } from '../taper/task';
 import type { WayId } from '../taper/wayId';
 import { wayOf } from '../ways/taper/registry';
+import { isBore, isTaper, isThread } from '../part/kinds/is';
 
 /** Two figures that cannot both be, said where the second one stands. */
 export interface BadCombination {
@@ -100,7 +101,7 @@ const THIN = 1;
 
 const thinWall: Rule = ({ features, task }) => {
   if (!task || task.member === 'internal') return [];
-  const cone = features.find((f) => f.kind === 'taper');
+  const cone = features.find(isTaper);
   const fromSmall = task.largeEnd === 'headstock' ? 'tailstock' : 'headstock';
   return features.flatMap((f) => {
     if (!isHole(f) || (f.from ?? 'tailstock') !== fromSmall || !f.diameter || f.id === cone?.id) return [];
@@ -113,12 +114,12 @@ const thinWall: Rule = ({ features, task }) => {
 };
 
 const isHole = (f: Feature): f is Extract<Feature, { kind: 'bore' | 'thread' }> =>
-  f.kind === 'bore' || (f.kind === 'thread' && f.side === 'internal');
+  isBore(f) || (isThread(f) && f.side === 'internal');
 
 const boreThroughTaper: Rule = ({ features, task }) =>
   task?.member === 'internal'
     ? features.flatMap((f) =>
-        f.kind === 'bore' &&
+        isBore(f) &&
         f.diameter !== undefined &&
         f.diameter > task.smallDiameter + 1e-9 &&
         (f.from ?? 'tailstock') === task.largeEnd

@@ -7,6 +7,7 @@ import { findJob } from './jobs';
 import { shownBy } from './lore';
 import { findMachine } from './machines';
 import { recordsAfter } from './records';
+import { isTaper } from '@anello/core/part';
 
 /** So many of a lathe's jobs are looked into, those worked on last, and the passes of so many followed; so many losses told. */
 const LOOKED_INTO = 150;
@@ -64,13 +65,11 @@ export class LikenessOf {
       const { document } = findJob(this.book, jobId);
       const records = recordsAfter(this.book, jobId, 0);
       const shapes = shapesOf(document);
-      const tapers = shapes
-        .filter(({ kind }) => kind === 'taper')
-        .map(({ feature, name }) => ({
-          feature,
-          name,
-          standOff: workOf(document, feature, 'taper').tolerance.standOff.value,
-        }));
+      const tapers = shapes.filter(isTaper).map(({ feature, name }) => ({
+        feature,
+        name,
+        standOff: workOf(document, feature, 'taper').tolerance.standOff.value,
+      }));
       const series = document.quantity > 1 ? batchSeries(records, document.quantity, tapers) : [];
       return shapes.flatMap(({ feature }, i) => {
         const own = recordsOf(records, feature, i === 0);

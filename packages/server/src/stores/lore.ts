@@ -1,6 +1,6 @@
 import { approachOf } from '@anello/core/approach';
 import { gainShown, latheLore, type GainShown, type Lore } from '@anello/core/infeed';
-import { recordsOf, type KeptRecord } from '@anello/core/job';
+import { recordsOf, type KeptRecord, isPass } from '@anello/core/job';
 import type { Book } from '../db/book';
 import { findMachine } from './machines';
 import { recordsAfter } from './records';
@@ -53,6 +53,6 @@ export async function loreOf(
 /** What the approach of one piece showed of the tool; null of nothing. */
 export function shownBy(records: readonly KeptRecord[], piece: number): GainShown | null {
   const { passes, stock } = approachOf(records, piece);
-  const last = records.filter((r) => r.piece === piece && r.body.kind === 'pass').at(-1);
+  const last = records.filter((r) => r.piece === piece && isPass(r.body)).at(-1);
   return stock === null || !last ? null : gainShown({ passes, stock, at: last.at });
 }

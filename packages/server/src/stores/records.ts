@@ -3,6 +3,7 @@ import type { KeptRecord } from '@anello/core/job';
 import { isDeepStrictEqual } from 'node:util';
 import type { Book } from '../db/book';
 import { refuseOtherTimes } from './clock';
+import { isWithdrawn } from '@anello/core/job';
 
 const INSERT =
   'insert into `record` (`id`, `job_id`, `piece`, `at`, `operator`, `feature`, `operation`, `body`) select ?, `job_id`, ?, ?, ?, ?, ?, ? from `rack` where `job_id` = ? and `quantity` >= ? on conflict (`id`) do nothing';
@@ -33,7 +34,7 @@ export async function keepRecord(book: Book, record: KeptRecord): Promise<'kept'
 /** The same, within the work of a write; false when it was not put in. */
 export function putRecord(book: Book, record: KeptRecord): boolean {
   const { id, jobId, piece, at, operator, feature = null, operation = null, body } = record;
-  if (body.kind === 'withdrawn') refuseNothing(book, jobId, body.record);
+  if (isWithdrawn(body)) refuseNothing(book, jobId, body.record);
   const put = book.run(
     INSERT,
     id,

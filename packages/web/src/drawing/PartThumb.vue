@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { coreFeatures, type FeatureDocument } from '@anello/contract';
-import { layoutPart } from '@anello/core/part';
+import { layoutPart, isTaper } from '@anello/core/part';
 import { computed } from 'vue';
 import DetailMarks from './DetailMarks.vue';
 import { markOfDetail } from './markOfDetail';
@@ -36,19 +36,19 @@ const marks = computed(() => layout.value.details.map(markOfDetail));
       <path
         :d="wholePath(section, place)"
         class="body"
-        :class="{ cone: section.kind === 'taper', ghost: section.ghost }"
+        :class="{ cone: isTaper(section), ghost: section.ghost }"
       />
     </template>
     <template v-for="section in inside" :key="section.id">
       <path
         :d="halfPath(section, place, 1) + halfPath(section, place, -1)"
         class="hole"
-        :class="{ cone: section.kind === 'taper' }"
+        :class="{ cone: isTaper(section) }"
       />
       <path
         :d="edgePath(section, place, 1) + edgePath(section, place, -1) + facePath(section, place, [1, -1])"
         class="edge"
-        :class="{ cone: section.kind === 'taper' }"
+        :class="{ cone: isTaper(section) }"
       />
     </template>
     <DetailMarks :marks="marks" :place="place" />

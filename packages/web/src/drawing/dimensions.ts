@@ -3,6 +3,7 @@ import type { PartLayout, Section } from '@anello/core/part';
 import { assignLanes } from './lanes';
 import type { Place } from './outlinePath';
 import { spreadLabels } from './spread';
+import { isTaper } from '@anello/core/part';
 
 export interface DiameterLabel {
   readonly id: string;
@@ -52,7 +53,7 @@ export function dimensionsOf(
   room: { from: number; to: number },
 ): Dimensions {
   const named = layout.sections.filter(
-    (s) => !s.ghost && (s.side === 'external' || s.kind === 'taper' || s.id === selected),
+    (s) => !s.ghost && (s.side === 'external' || isTaper(s) || s.id === selected),
   );
   return {
     diameters: diameters(named, place, units, room),

@@ -1,5 +1,6 @@
 import { entry, type Entry } from '../../entry/entry';
 import type { FeatureDocument } from './schema';
+import { isCylinder, isProfile, isTaper } from '@anello/core/part';
 
 /** A point of a part's outline, mm, and how the outline runs to it from the one before: straight where it is not said. */
 export interface OutlinePlace {
@@ -126,7 +127,7 @@ function withChamfers(
   const grown = new Map<string, number>();
   features.forEach((feature, i) => {
     const host = chamferedBy(feature, features[i - 1], features[i + 1]);
-    if (feature.kind !== 'taper' || !host) return void out.push(feature);
+    if (!isTaper(feature) || !host) return void out.push(feature);
     const size = feature.length?.value ?? 0;
     const drop = ((feature.largeDiameter?.value ?? 0) - (feature.smallDiameter?.value ?? 0)) / 2;
     grown.set(host.id, (grown.get(host.id) ?? 0) + size);
@@ -143,7 +144,7 @@ function withChamfers(
     });
   });
   const whole = out.map((feature) =>
-    feature.kind === 'cylinder' && grown.has(feature.id)
+    isCylinder(feature) && grown.has(feature.id)
       ? { ...feature, length: mm((feature.length?.value ?? 0) + (grown.get(feature.id) ?? 0)) }
       : feature,
   );
@@ -156,13 +157,13 @@ function chamferedBy(
   before: FeatureDocument | undefined,
   after: FeatureDocument | undefined,
 ): Of<'cylinder'> | null {
-  if (slope.kind !== 'taper') return null;
+  if (!isTaper(slope)) return null;
   const host = slope.largeEnd === 'headstock' ? before : after;
   const [large, small] = [slope.largeDiameter?.value ?? 0, slope.smallDiameter?.value ?? 0];
   const size = slope.length?.value ?? 0;
   const steep = (large - small) / 2 / size;
   if (size > LONGEST_CHAMFER || steep < FLATTEST || steep > STEEPEST) return null;
-  if (host?.kind !== 'cylinder' || Math.abs((host.diameter?.value ?? 0) - large) > SAME) return null;
+  if (!isCylinder(host) || Math.abs((host.diameter?.value ?? 0) - large) > SAME) return null;
   // What follows stands no higher than the slope comes down to, or there is no edge that it breaks.
   const beyond = slope.largeEnd === 'headstock' ? after : before;
   return beyond === undefined || mouthOf(beyond, slope.largeEnd) <= small + SAME ? host : null;
@@ -170,10 +171,10 @@ function chamferedBy(
 
 /** Diameter of a feature at its end toward the headstock or the tailstock. */
 function mouthOf(feature: FeatureDocument, end: 'headstock' | 'tailstock'): number {
-  if (feature.kind === 'cylinder') return feature.diameter?.value ?? 0;
-  if (feature.kind === 'taper')
+  if (isCylinder(feature)) return feature.diameter?.value ?? 0;
+  if (isTaper(feature))
     return (feature.largeEnd === end ? feature.largeDiameter : feature.smallDiameter)?.value ?? 0;
-  if (feature.kind === 'profile')
+  if (isProfile(feature))
     return (end === 'headstock' ? feature.points[0] : feature.points.at(-1))?.diameter?.value ?? 0;
   return 0;
 }

@@ -13,7 +13,7 @@ export interface FigureAsk {
 
 /** A size of the tables it asks for, as `series/size`, with what is usual. */
 export interface TaperAsk {
-  readonly kind: 'taper';
+  readonly kind: 'table-size';
   readonly key: string;
   readonly label: string;
   readonly usual: string;
@@ -50,7 +50,7 @@ export const ask = (
 ): FigureAsk => ({ kind: 'figure', key, label, dimension, usual });
 
 export const askTaper = (usual: string, label = 'Taper', key = 'taper'): TaperAsk => ({
-  kind: 'taper',
+  kind: 'table-size',
   key,
   label,
   usual,

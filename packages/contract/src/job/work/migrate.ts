@@ -1,3 +1,4 @@
+import { isTaper } from '@anello/core/part';
 import type { Entry } from '../../entry/entry';
 import type { FeatureDocument } from '../feature/schema';
 import { newWork } from './new';
@@ -39,9 +40,10 @@ export function withWorkByShape(older: object): object {
     curve: curve ?? {},
   };
   const shapes = shapesOf({ features: [...features] });
-  const work = shapes.map(({ feature, kind }, i) => {
+  const work = shapes.map((shape, i) => {
+    const { feature, kind } = shape;
     // Of several tapers only the first was worked; the others begin as new.
-    const own = kind === 'taper' && i > 0 ? {} : said[kind];
+    const own = isTaper(shape) && i > 0 ? {} : said[kind];
     return [feature, { ...newWork(kind), ...own, mate: i === 0 ? mate : '' }];
   });
   return {

@@ -1,4 +1,4 @@
-import type { FeatureKind } from '@anello/core/part';
+import { isGroove, type FeatureKind } from '@anello/core/part';
 import type { JobDocument } from '../schema';
 import { newWork } from './new';
 import type { Work, WorkKind, WorkOf } from './schema';
@@ -17,6 +17,9 @@ const WORKED: readonly (readonly [FeatureKind, WorkKind])[] = [
   ['profile', 'curve'],
 ];
 
+/** One form tool plunges grooves with the curve beside them. */
+const WITH_GROOVES = 'curve' satisfies WorkKind;
+
 type Featured = Pick<JobDocument, 'features'>;
 
 /**
@@ -27,10 +30,10 @@ export function shapesOf({ features }: Featured): Shape[] {
   const shapes = WORKED.flatMap(([of, kind]) =>
     features.filter((f) => f.kind === of).map(({ id, name }) => ({ feature: id, name, kind })),
   );
-  const groove = features.find((f) => f.kind === 'groove');
+  const groove = features.find(isGroove);
   return shapes.length > 0 || !groove
     ? shapes
-    : [{ feature: groove.id, name: groove.name, kind: 'curve' as const }];
+    : [{ feature: groove.id, name: groove.name, kind: WITH_GROOVES }];
 }
 
 /**
@@ -39,9 +42,9 @@ export function shapesOf({ features }: Featured): Shape[] {
  */
 export function shapeWith(document: Featured, feature: string): Shape | null {
   const shapes = shapesOf(document);
-  const groove = document.features.some((f) => f.id === feature && f.kind === 'groove');
+  const groove = document.features.some((f) => f.id === feature && isGroove(f));
   const own = shapes.find((shape) => shape.feature === feature);
-  return own ?? (groove ? shapes.find(({ kind }) => kind === 'curve') : undefined) ?? null;
+  return own ?? (groove ? shapes.find(({ kind }) => kind === WITH_GROOVES) : undefined) ?? null;
 }
 
 /** The work of a shape as it was said, or the usual where nothing is. */

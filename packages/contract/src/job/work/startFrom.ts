@@ -1,4 +1,5 @@
 import { workSchema, type Work } from './schema';
+import { isTaper } from '@anello/core/part';
 
 /** What each kind of work takes over from an earlier one: how it is made, never what it fits, how good, or how big. */
 const TAKEN: { readonly [K in Work['kind']]: readonly string[] } = {
@@ -23,7 +24,7 @@ export function startedFrom(
     TAKEN[own.kind].flatMap((key) => (then[key] === undefined ? [] : [[key, then[key]]])),
   );
   const next = { ...own, ...taken } as Work;
-  if (next.kind !== 'taper' || own.kind !== 'taper' || !next.way) return next;
+  if (!isTaper(next) || !isTaper(own) || !next.way) return next;
   const { stock: _of, ...cut } = next.cut;
   return {
     ...next,

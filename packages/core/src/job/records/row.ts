@@ -1,4 +1,5 @@
 import type { RecordBody, RecordKind } from './registry';
+import { isWithdrawn } from './is';
 
 /** One kept row: append-only, its id made where it was typed. */
 export interface KeptRecord {
@@ -25,8 +26,8 @@ export type RecordOf<K extends RecordKind> = KeptRecord & { readonly body: BodyO
  * // → 6
  */
 export function standing(records: readonly KeptRecord[]): KeptRecord[] {
-  const gone = new Set(records.flatMap((r) => (r.body.kind === 'withdrawn' ? [r.body.record] : [])));
-  return records.filter((r) => r.body.kind !== 'withdrawn' && !gone.has(r.id));
+  const gone = new Set(records.flatMap((r) => (isWithdrawn(r.body) ? [r.body.record] : [])));
+  return records.filter((r) => !isWithdrawn(r.body) && !gone.has(r.id));
 }
 
 /**

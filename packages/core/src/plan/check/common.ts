@@ -1,21 +1,14 @@
-import type { FeatureKind } from '../../part/kinds/registry';
-import type { KindOfOperation, Moment } from '../operations/kind';
+import { canWork, type KindOfOperation, type Moment } from '../operations/kind';
 import { kindOfHolding } from '../holdings/registry';
 import { faceOf, ridesOn, type Placed } from '../piece/laid';
 import { impossible, risk, type Holding, type Wrong } from '../piece/line';
 import { behindJaws, underJaws } from '../piece/reach';
+import { isCentreHole, isEccentric, isThread } from '../../part/kinds/is';
 
 /** How it is held, and the piece. */
 export type Held = Pick<Moment, 'piece'> & { readonly holding: Omit<Holding, 'operations'> };
 
 const what = (section: Placed): string => section.feature.name;
-
-/** Whether a kind of operation can be done to a feature at all. */
-export const canWork = (
-  { works }: Pick<KindOfOperation, 'works'>,
-  feature: { readonly kind: FeatureKind; readonly side: string },
-): boolean =>
-  works.some((one) => one.kind === feature.kind && (one.side === undefined || one.side === feature.side));
 
 /** What is wrong with reaching a feature as it is held: the jaws, the end, the centre. */
 export function reachWrong({ holding, piece }: Held, section: Placed): Wrong[] {
@@ -27,7 +20,7 @@ export function reachWrong({ holding, piece }: Held, section: Placed): Wrong[] {
         `${what(section)} is at the ${face} face, which is at the spindle in this holding.`,
       ]),
     ];
-  if (section.kind === 'centre' && (!faceFree || holding.centre))
+  if (isCentreHole(section) && (!faceFree || holding.centre))
     return [impossible('centre-in-the-way', ['A centre stands where this one is to be drilled.'])];
   if (section.side === 'internal') {
     if (section.from !== holding.toward)
@@ -100,7 +93,7 @@ function setWrong(kind: KindOfOperation, moment: Moment, section: Placed | null)
         'The tailstock stands set over by then: whatever is cut comes out tapered.',
       ]),
     );
-  if (bar?.order.threading && section?.kind === 'thread' && section.side === 'external')
+  if (bar?.order.threading && isThread(section) && section.side === 'external')
     found.push(risk('bar-engaged', [bar.order.threading]));
   return found;
 }
@@ -108,7 +101,7 @@ function setWrong(kind: KindOfOperation, moment: Moment, section: Placed | null)
 /** Off-axis work wants a holding of its own: the piece is set over for it. */
 function axisWrong(kind: KindOfOperation, moment: Moment, section: Placed | null, centres: boolean): Wrong[] {
   if (!section || !kind.cuts || kind.away) return [];
-  const off = ridesOn(moment.piece.laid, section).kind === 'eccentric';
+  const off = isEccentric(ridesOn(moment.piece.laid, section));
   if ((off ? moment.onAxis : moment.offAxis) && !centres)
     return [
       impossible('off-axis', [

@@ -11,6 +11,7 @@ import { kindOfOperation } from '../operations/registry';
 import { featureWrong, momentWrong } from './common';
 import { centreWrong } from '../holdings/betweenCentres';
 import { axisLost } from './axisLost';
+import { isEccentric } from '../../part/kinds/is';
 
 /** One step of a line of work: the moment before it, what is wrong with it, and the piece after. */
 export interface Step {
@@ -108,6 +109,6 @@ function take(piece: Piece, holding: Holding, operation: PlanOperation, memory: 
 
 function remember(memory: Memory, kind: KindOfOperation, rides: Placed | null, leaves: Way | null): void {
   if (leaves?.device) memory.set.set(leaves.device, leaves);
-  if (rides && !kind.away) memory[rides.kind === 'eccentric' ? 'offAxis' : 'onAxis'] = true;
+  if (rides && !kind.away) memory[isEccentric(rides) ? 'offAxis' : 'onAxis'] = true;
   if (kind.leavesIt) memory[kind.leavesIt] = true;
 }

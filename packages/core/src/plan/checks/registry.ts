@@ -8,6 +8,7 @@ import type { Check } from './kind';
 import { lubricant } from './lubricant';
 import { reversed } from './reversed';
 import { carriage, gibs, lash, lightHand, setOver, swungTool, telescopic } from './slides';
+import { isTaper } from '../../part/kinds/is';
 
 /** Every check, in the order they are gone through. A new one is a file beside these and its line here. */
 const CHECKS: readonly Check[] = [
@@ -27,7 +28,7 @@ const CHECKS: readonly Check[] = [
 /** What a good hand looks at before an operation: what the operation, its way, the holding and the material ask for. */
 export function lookFirst(kind: KindOfOperation, moment: Moment, section: Placed | null): readonly Phrase[] {
   const { laid } = moment.piece;
-  const way = section?.kind === 'taper' && kind.loop ? wayAsHeld(laid, section, moment.holding.by) : null;
+  const way = isTaper(section) && kind.loop ? wayAsHeld(laid, section, moment.holding.by) : null;
   const start = { kind, moment, section, way };
   const first = moment.holding.operations[0]?.id === moment.operation.id;
   return [

@@ -1,6 +1,7 @@
 import { hasChuck } from './chucks';
 import { jawsWrong, sayJaws } from './jaws';
 import { atFreeEnd, closing, type KindOfHolding } from './kind';
+import { isEccentric } from '../../part/kinds/is';
 
 export const fourJaw: KindOfHolding = {
   by: 'four-jaw',
@@ -14,7 +15,7 @@ export const fourJaw: KindOfHolding = {
   centresIn: atFreeEnd,
   offers({ laid, done }, _toward, spots) {
     const { lathe, stock } = laid.part;
-    const setOver = laid.sections.some((s) => s.kind === 'eccentric' && !done.has(s.id));
+    const setOver = laid.sections.some((s) => isEccentric(s) && !done.has(s.id));
     return spots
       .filter(({ on, diameter }) => {
         if (on === 'off-axis') return false;

@@ -6,16 +6,17 @@ import { outsideRadii, type Piece } from '../piece/piece';
 import { SAME, SELF_HOLDING } from '../piece/usual';
 import { standOutWrong } from './jaws';
 import { atFreeEnd, type KindOfHolding } from './kind';
+import { isTaper, isThread } from '../../part/kinds/is';
 
 /** The finished outside taper that a piece can be held by with this end toward the tailstock, if it has one. */
 export const heldByTaper = (piece: Piece, { toward }: Pick<Holding, 'toward'>): Placed | undefined =>
   piece.laid.outside.find(
-    (s) => s.kind === 'taper' && (s.feature as Taper).largeEnd === toward && piece.done.has(s.id),
+    (s) => isTaper(s) && (s.feature as Taper).largeEnd === toward && piece.done.has(s.id),
   );
 
 /** The thread that draws it home: inside, opening at the small end. */
 const drawbarThread = (piece: Piece, toward: Holding['toward']): Placed | undefined =>
-  piece.laid.inside.find((s) => s.kind === 'thread' && s.from === other(toward));
+  piece.laid.inside.find((s) => isThread(s) && s.from === other(toward));
 
 function wrong(piece: Piece, holding: Holding): Wrong[] {
   const taper = heldByTaper(piece, holding);

@@ -3,6 +3,7 @@ import { other, type Placed } from '../piece/laid';
 import { isRaw, type Piece } from '../piece/piece';
 import { CLEAR, FACING, goodGrip, leastGrip, MOST_STAND_OUT, PARTING_ROOM, SAME } from '../piece/usual';
 import { gripsFrom, type Spot } from './shell';
+import { isEccentric } from '../../part/kinds/is';
 
 /** A section by its distance from the spindle's end of the part. */
 const span = (toward: End, whole: number, s: Placed): { from: number; to: number } =>
@@ -94,7 +95,7 @@ function onFinished(piece: Piece, toward: End, least: Least): Spot[] {
       const long = Math.min(room, goodGrip(diameter));
       return [
         {
-          on: s.kind === 'eccentric' ? ('off-axis' as const) : ('finished' as const),
+          on: isEccentric(s) ? ('off-axis' as const) : ('finished' as const),
           diameter,
           grips: gripsFrom(toward, laid.length, to - clear - long, to - clear),
         },

@@ -7,14 +7,19 @@ const fine = (value: number): string => String(Number(value.toFixed(3)));
 
 const MOST = 120;
 
+/** What is the same whatever tools are laid out for it. */
+const BY_FIGURE: { readonly [K in Card['kind']]?: (card: Extract<Card, { kind: K }>) => string } = {
+  thread: ({ side, thread }) => `${side} ${fine(thread.diameter)} x ${fine(thread.pitch)}`,
+  hole: ({ diameter }) => fine(diameter),
+};
+
 /**
  * What an operation is found again by in other jobs: a thread by its side, diameter and pitch, a hole by its diameter, any
  * other by what it is and the tools laid out for it.
  */
 export function alikeAs(kind: OperationKind, card: Card | undefined, tools: readonly Phrase[]): string {
-  if (card?.kind === 'thread')
-    return `${kind} ${card.side} ${fine(card.thread.diameter)} x ${fine(card.thread.pitch)}`;
-  if (card?.kind === 'hole') return `${kind} ${fine(card.diameter)}`;
+  const byFigure = card && (BY_FIGURE[card.kind] as ((card: Card) => string) | undefined);
+  if (byFigure) return `${kind} ${byFigure(card)}`;
   const laidOut = [...new Set(tools.map((tool) => plainText(tool, 'mm')))].join(', ');
   return [kind, laidOut].filter(Boolean).join(' ').slice(0, MOST);
 }

@@ -10,10 +10,11 @@ import { depthOf, drillMakesIt, isTapped, reamerFor, threadBore } from './sizes'
 import { threadCrest } from './threadCrest';
 import { holeNow } from './hole';
 import { PLAIN, type KindOfOperation } from './kind';
+import { isBore, isCylinder, isThread } from '../../part/kinds/is';
 
 /** What it is bored to: its limits, or for a thread the bore its crests are to have. */
 function boredSize(section: Placed): { least: number; most: number } {
-  return section.kind === 'thread' ? threadCrest(section) : diameterMeasure(section);
+  return isThread(section) ? threadCrest(section) : diameterMeasure(section);
 }
 
 export const bore: KindOfOperation = {
@@ -26,23 +27,23 @@ export const bore: KindOfOperation = {
   rank: () => 30,
   needed: (laid, section) =>
     section.side === 'internal' &&
-    (section.kind === 'cylinder' ||
-      (section.kind === 'thread' && !isTapped(section)) ||
-      (section.kind === 'bore' && !drillMakesIt(laid, section) && reamerFor(laid, section) === null)),
-  finishes: (_laid, section) => section.kind !== 'thread',
+    (isCylinder(section) ||
+      (isThread(section) && !isTapped(section)) ||
+      (isBore(section) && !drillMakesIt(laid, section) && reamerFor(laid, section) === null)),
+  finishes: (_laid, section) => !isThread(section),
   wrong: (moment, section) =>
     section && holeNow(moment, section) === 0
       ? [impossible('no-hole', ['A boring tool has nothing to enter: it is drilled first.'])]
       : [],
   after({ piece, holding }, section) {
     if (!section) return piece;
-    return section.kind === 'thread'
+    return isThread(section)
       ? drilled(piece, section, threadBore(piece.laid, section) / 2)
       : finished(piece, [section.id], holding.id);
   },
   say(laid, section) {
     if (!section) return ['Bore'];
-    const size = section.kind === 'thread' ? threadBore(laid, section) : 2 * section.largest;
+    const size = isThread(section) ? threadBore(laid, section) : 2 * section.largest;
     return [
       'Bore ⌀',
       length(size, 0.01),

@@ -10,10 +10,11 @@ import { saySpeed } from './speed';
 import { figures, shown } from './card';
 import { cornerMeasure } from './measures';
 import { PLAIN, type KindOfOperation } from './kind';
+import { isCentreHole } from '../../part/kinds/is';
 
 /** The centre that is drawn at an end, where one is to stay. */
 function drawnAt({ details }: Laid, end: End | undefined): { mouth: number; pilot: number } | null {
-  const found = details.find((d) => d.kind === 'centre' && d.at === end);
+  const found = details.find((d) => isCentreHole(d) && d.at === end);
   if (!found) return null;
   const { pilot } = found.feature as CentreHole;
   return { mouth: 2 * found.largest, pilot: pilot ?? (2 * found.largest) / MOUTH_OF_PILOT };
@@ -45,7 +46,7 @@ export const centre: KindOfOperation = {
   },
   after({ piece, holding, operation: { end } }) {
     if (end === undefined) return piece;
-    const stays = piece.laid.details.filter((d) => d.kind === 'centre' && d.at === end).map((d) => d.id);
+    const stays = piece.laid.details.filter((d) => isCentreHole(d) && d.at === end).map((d) => d.id);
     return finished({ ...piece, centred: new Set([...piece.centred, end]) }, stays, holding.id);
   },
   say(laid, _section, { piece, operation: { end } }) {

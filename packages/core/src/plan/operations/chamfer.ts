@@ -9,6 +9,7 @@ import { SAME } from '../piece/usual';
 import { figures, shown } from './card';
 import { cornerMeasure } from './measures';
 import { PLAIN, type KindOfOperation, type Moment } from './kind';
+import { isChamfer, isCornerRadius, isThread } from '../../part/kinds/is';
 
 /** Shapes come late in a holding; what they leave a corner with comes after them. */
 const SHAPED: readonly string[] = ['taper', 'profile', 'eccentric'];
@@ -22,9 +23,7 @@ function missing({ piece }: Moment, section: Placed): Placed[] {
     if (piece.done.has(s.id)) return false;
     // A thread's blank or bore has its corners broken before the thread is cut.
     const stands = standing(piece, s);
-    return s.side === 'external'
-      ? s.kind !== 'thread' || stands > s.largest + SAME
-      : s.kind !== 'thread' || stands === 0;
+    return s.side === 'external' ? !isThread(s) || stands > s.largest + SAME : !isThread(s) || stands === 0;
   });
 }
 
@@ -37,11 +36,11 @@ function wrong(moment: Moment, section: Placed | null): Wrong[] {
 
 /** Its size as a drawing gives it. */
 function size({ feature }: Placed): Phrase {
-  if (feature.kind === 'corner-radius') return ['R', length((feature as CornerRadius).radius ?? 0, 0.01)];
+  if (isCornerRadius(feature)) return ['R', length((feature as CornerRadius).radius ?? 0, 0.01)];
   return sayChamfer(feature as Chamfer);
 }
 
-const verb = ({ feature }: Placed): string => (feature.kind === 'chamfer' ? 'Chamfer ' : 'Round the corner ');
+const verb = ({ feature }: Placed): string => (isChamfer(feature) ? 'Chamfer ' : 'Round the corner ');
 
 function place(laid: Laid, section: Placed, toward: 'headstock' | 'tailstock'): Phrase {
   const from = nearFrom(laid, section, toward);
@@ -77,7 +76,7 @@ export const chamfer: KindOfOperation = {
     const takes = section.z1 - section.z0;
     const { feature } = section;
     return figures(
-      feature.kind === 'chamfer'
+      isChamfer(feature)
         ? [
             shown('Along the axis', takes),
             { label: 'Angle to the axis', figure: angle((feature as Chamfer).angle ?? HALF_SQUARE) },
@@ -88,12 +87,10 @@ export const chamfer: KindOfOperation = {
             shown('Radius', (feature as CornerRadius).radius ?? 0),
             shown('From the face', nearFrom(laid, section, holding.toward)),
           ],
-      feature.kind === 'chamfer' ? [cornerMeasure(`${feature.name}, along`, takes)] : [],
+      isChamfer(feature) ? [cornerMeasure(`${feature.name}, along`, takes)] : [],
     );
   },
   tools: (_laid, section) =>
-    section
-      ? [[section.kind === 'chamfer' ? 'Chamfering tool' : 'Radius tool, or a file and a template']]
-      : [],
+    section ? [[isChamfer(section) ? 'Chamfering tool' : 'Radius tool, or a file and a template']] : [],
   minutes: () => 2,
 };

@@ -54,7 +54,7 @@ export const crossDrill: KindOfOperation = {
     'Its middle found over the axis with a rule across the drill, before the drill bites.',
   ],
   rank: () => 141,
-  needed: (_laid, { kind }) => kind === 'cross-hole',
+  needed: () => true,
   finishes: () => true,
   wrong: (moment, section) => (section ? notReady(moment, section) : []),
   after: ({ piece, holding }, section) => (section ? finished(piece, [section.id], holding.id) : piece),

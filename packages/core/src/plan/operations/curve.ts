@@ -17,7 +17,7 @@ export const curve: KindOfOperation = {
     'A file has a handle, and the left arm stays clear of the jaws.',
   ],
   rank: () => 110,
-  needed: (laid, section) => section.kind === 'profile' && !isPlunged(laid, section),
+  needed: (laid, section) => !isPlunged(laid, section),
   finishes: () => true,
   wrong: (moment, section) =>
     section?.side === 'internal' && holeNow(moment, section) === 0

@@ -16,7 +16,7 @@ export const eccentric: KindOfOperation = {
   works: [{ kind: 'eccentric' }],
   before: ['Swing it round by hand: the high side must clear.', 'Balanced, or slow.'],
   rank: () => 130,
-  needed: (_laid, section) => section.kind === 'eccentric',
+  needed: () => true,
   finishes: () => true,
   wrong: (moment, section) =>
     section?.side === 'internal' && holeNow(moment, section) === 0

@@ -40,7 +40,7 @@ export const groove: KindOfOperation = {
   works: [{ kind: 'groove' }],
   before: ['Tool square to the axis.', 'Lash out, carriage locked.'],
   rank: () => 80,
-  needed: (laid, section) => section.kind === 'groove' && !isPlunged(laid, section),
+  needed: (laid, section) => !isPlunged(laid, section),
   finishes: () => true,
   wrong: tooLate,
   after: ({ piece, holding }, section) => (section ? finished(piece, [section.id], holding.id) : piece),

@@ -48,7 +48,7 @@ export interface KindOfOperation {
   rank(laid: Laid, section: Placed | null, by: HoldingBy): number;
   /** It is brought up by the tailstock. */
   fromTailstock(laid: Laid, section: Placed | null, by: HoldingBy): boolean;
-  /** Whether a proposal does it to this feature. */
+  /** Whether a proposal does it to this feature, of those that it can work. */
   needed(laid: Laid, section: Placed): boolean;
   /** Whether the feature is finished by it. */
   finishes(laid: Laid, section: Placed): boolean;
@@ -89,3 +89,10 @@ export const PLAIN: Omit<KindOfOperation, 'kind' | 'name' | 'on' | 'rank' | 'say
   tools: () => [],
   card: () => figures([]),
 };
+
+/** Whether a kind of operation can be done to a feature at all. */
+export const canWork = (
+  { works }: Pick<KindOfOperation, 'works'>,
+  feature: { readonly kind: FeatureKind; readonly side: string },
+): boolean =>
+  works.some((one) => one.kind === feature.kind && (one.side === undefined || one.side === feature.side));

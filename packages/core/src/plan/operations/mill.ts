@@ -9,6 +9,7 @@ import { lyingOn, notReady } from './away';
 import { figures, shown, type NamedFigure } from './card';
 import { lengthMeasure } from './measures';
 import { PLAIN, type KindOfOperation, type Moment } from './kind';
+import { isFlats, isTang } from '../../part/kinds/is';
 
 const FULL_TURN = 360;
 
@@ -30,13 +31,13 @@ function cutOf({ length: whole }: Laid, section: Placed, moment: Moment): Cut {
   const { feature, z0, z1, largest, at = 'headstock' } = section;
   const end = at;
   return {
-    count: feature.kind === 'flats' ? ((feature as Flats).count ?? USUAL_FLATS) : USUAL_FLATS,
+    count: isFlats(feature) ? ((feature as Flats).count ?? USUAL_FLATS) : USUAL_FLATS,
     across: 2 * largest,
     long: z1 - z0,
     deep: lyingOn(moment, section) - largest,
     from: Math.min(...[z0, z1].map((z) => countedFrom(end, z, whole))),
     end,
-    root: feature.kind === 'tang' ? ((feature as Tang).radius ?? null) : null,
+    root: isTang(feature) ? ((feature as Tang).radius ?? null) : null,
   };
 }
 
@@ -44,9 +45,9 @@ const say = (laid: Laid, section: Placed, moment: Moment): Phrase => {
   const { count, across, long, deep, from, end } = cutOf(laid, section, moment);
   return [
     'Mill ',
-    ...(section.kind === 'tang' ? ['the tang '] : [countFigure(count), ' flats ']),
+    ...(isTang(section) ? ['the tang '] : [countFigure(count), ' flats ']),
     length(across, 0.01),
-    section.kind === 'tang' ? ' thick, ' : ' across, ',
+    isTang(section) ? ' thick, ' : ' across, ',
     length(long, 0.1),
     ' long, ',
     length(from, 0.01),
@@ -68,7 +69,7 @@ export const mill: KindOfOperation = {
     'Cutter guarded, and stopped before anything is measured.',
   ],
   rank: () => 140,
-  needed: (_laid, { kind }) => kind === 'flats' || kind === 'tang',
+  needed: () => true,
   finishes: () => true,
   wrong: (moment, section) => (section ? notReady(moment, section) : []),
   after: ({ piece, holding }, section) => (section ? finished(piece, [section.id], holding.id) : piece),
@@ -88,14 +89,14 @@ export const mill: KindOfOperation = {
     return figures(
       [
         shown('Depth of each, from the outside', deep),
-        shown(section.kind === 'tang' ? 'Thickness' : 'Across the flats', across),
+        shown(isTang(section) ? 'Thickness' : 'Across the flats', across),
         shown('Length', long),
         shown(`From the ${end} face`, from),
         ...turned,
         ...(root === null ? [] : [shown('Cutter, radius', root)]),
       ],
       [
-        lengthMeasure(`${section.feature.name}, ${section.kind === 'tang' ? 'thickness' : 'across'}`, across),
+        lengthMeasure(`${section.feature.name}, ${isTang(section) ? 'thickness' : 'across'}`, across),
         lengthMeasure(`${section.feature.name}, length`, long),
       ],
       [['Half first, measured, then the rest: what is over on one side is taken off it alone.']],
@@ -106,7 +107,7 @@ export const mill: KindOfOperation = {
     section
       ? [
           ['Vee blocks and clamps'],
-          section.kind === 'tang' ? ['Side cutter or end mill for the tang'] : ['End mill or side cutter'],
+          isTang(section) ? ['Side cutter or end mill for the tang'] : ['End mill or side cutter'],
         ]
       : [],
   minutes: (_laid, section) => 4 + 2 * ((section?.feature as Flats | undefined)?.count ?? USUAL_FLATS),

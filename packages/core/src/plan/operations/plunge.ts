@@ -16,7 +16,7 @@ export const plunge: KindOfOperation = {
     'Slow, in back gear, with oil; short out of the jaws.',
   ],
   rank: () => 81,
-  needed: (laid, section) => ['groove', 'profile'].includes(section.kind) && isPlunged(laid, section),
+  needed: isPlunged,
   finishes: () => true,
   wrong: tooLate,
   after: ({ piece, holding }, section) => (section ? finished(piece, [section.id], holding.id) : piece),

@@ -1,4 +1,4 @@
-import type { Laid, Placed } from '../piece/laid';
+import type { Placed } from '../piece/laid';
 import type { OperationKind } from '../piece/line';
 import { bore } from './bore';
 import { centre } from './centre';
@@ -13,7 +13,7 @@ import { finish } from './finish';
 import { groove } from './groove';
 import { harden } from './harden';
 import { inspect } from './inspect';
-import type { KindOfOperation } from './kind';
+import { canWork, type KindOfOperation } from './kind';
 import { mill } from './mill';
 import { partOff } from './partOff';
 import { plunge } from './plunge';
@@ -50,8 +50,8 @@ const OPERATIONS: Readonly<Record<OperationKind, KindOfOperation>> = {
 };
 
 /** Whether a feature is made away from the lathe, by what makes it. */
-export const isAway = (laid: Laid, section: Placed): boolean =>
-  Object.values(OPERATIONS).some((kind) => kind.away && kind.needed(laid, section));
+export const isAway = (section: Placed): boolean =>
+  Object.values(OPERATIONS).some((kind) => kind.away && canWork(kind, section));
 
 /** All there is to know of a kind of operation. */
 export const kindOfOperation = (kind: OperationKind): KindOfOperation => OPERATIONS[kind];

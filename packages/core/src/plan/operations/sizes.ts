@@ -17,18 +17,18 @@ import {
   TAP_SLACK,
   USUAL_PITCH,
 } from '../piece/usual';
+import { isBore, isGroove, isThread } from '../../part/kinds/is';
 
 const isInside = (s: Placed): boolean => s.side === 'internal';
 
 /** The reamer owned that makes this hole, where one does. */
 export const reamerFor = ({ part: { kit } }: Laid, s: Placed): number | null =>
-  s.kind === 'bore' && isInside(s)
+  isBore(s) && isInside(s)
     ? (kit.reamers.find((d) => Math.abs(d - 2 * s.smallest) <= DRILL_TO_SIZE / 2) ?? null)
     : null;
 
 /** Whether a thread is tapped; larger ones are cut with a single point. */
-export const isTapped = (s: Placed): boolean =>
-  s.kind === 'thread' && isInside(s) && 2 * s.largest <= LARGEST_TAP;
+export const isTapped = (s: Placed): boolean => isThread(s) && isInside(s) && 2 * s.largest <= LARGEST_TAP;
 
 /** A thread as its designation names it; one nobody can read is taken for a metric one of its size. */
 export function veeOf(s: Placed): VeeThread {
@@ -59,7 +59,7 @@ function drillUnder({ part: { kit } }: Laid, most: number): number {
 
 /** Whether a drill alone makes the hole: no fit asked, its size at hand. */
 export function drillMakesIt({ part: { kit } }: Laid, s: Placed): boolean {
-  if (s.kind !== 'bore' || !isInside(s) || (s.feature as Bore).fit) return false;
+  if (!isBore(s) || !isInside(s) || (s.feature as Bore).fit) return false;
   const diameter = 2 * s.largest;
   return kit.drills.length === 0
     ? diameter <= LARGEST_DRILL && Math.abs(diameter / DRILL_STEP - Math.round(diameter / DRILL_STEP)) < SAME
@@ -72,12 +72,12 @@ export function drillFor(laid: Laid, s: Placed): number {
   if (drillMakesIt(laid, s)) return 2 * s.largest;
   if (reamerFor(laid, s) !== null) return drillUnder(laid, diameter - REAMING_STOCK);
   if (isTapped(s)) return threadBore(laid, s);
-  return drillUnder(laid, (s.kind === 'thread' ? threadBore(laid, s) : diameter) - BORING_STOCK);
+  return drillUnder(laid, (isThread(s) ? threadBore(laid, s) : diameter) - BORING_STOCK);
 }
 
 /** Whether an inside feature begins with a hole of its own: neither the bar's nor a deeper one's is as wide. */
 export function wantsHole(laid: Laid, s: Placed): boolean {
-  if (!isInside(s) || s.kind === 'groove') return false;
+  if (!isInside(s) || isGroove(s)) return false;
   const size = drillFor(laid, s);
   if (2 * laid.holeRadius >= size - SAME) return false;
   if (drillMakesIt(laid, s)) return true;
@@ -85,7 +85,7 @@ export function wantsHole(laid: Laid, s: Placed): boolean {
   return !laid.inside.some(
     (deeper) =>
       deeper.from === s.from &&
-      deeper.kind !== 'groove' &&
+      !isGroove(deeper) &&
       depthOf(laid, deeper) > depth + SAME &&
       drillFor(laid, deeper) >= size - (isTapped(s) ? TAP_SLACK : SAME),
   );

@@ -10,6 +10,7 @@ import type { OutlinePoint } from '../../part/kinds/outline';
 import { cuttingMinutes } from './speed';
 import { figures } from './card';
 import { PLAIN, type KindOfOperation } from './kind';
+import { isTaper } from '../../part/kinds/is';
 
 /** How deep each shoulder is cut, on radius, and what is left on the cone, on diameter. */
 function depthsOf(laid: Laid, section: Placed, from: number): { depth: number; allowance: number } {
@@ -52,7 +53,7 @@ function stepped(laid: Laid, section: Placed, from: number): OutlinePoint[] {
 
 /** Whether a cone has enough on it to be worth shoulders. */
 export const wantsStaircase = (laid: Laid, section: Placed): boolean =>
-  section.kind === 'taper' &&
+  isTaper(section) &&
   section.side === 'external' &&
   2 * (laid.barRadius - section.smallest) > STAIRCASE_WORTH &&
   shouldersOf(laid, section).length > 0;

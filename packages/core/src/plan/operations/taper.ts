@@ -9,6 +9,7 @@ import { holeNow } from './hole';
 import { stillWantsStaircase } from './staircase';
 import { noRunOut } from './thread';
 import { PLAIN, type KindOfOperation, type Moment } from './kind';
+import { isTaper } from '../../part/kinds/is';
 
 /** The way a taper is made as it is held, where one can make it. */
 export function wayAsHeld(laid: Laid, section: Placed, by: HoldingBy): ReturnType<typeof wayOf> | null {
@@ -23,7 +24,7 @@ const setsOver = (laid: Laid, section: Placed, by: HoldingBy): boolean =>
 
 /** Whether it can be cut as it is held: a set-over tilts only what is on centres, and some way must reach. */
 export function cutAsHeld(laid: Laid, section: Placed, by: HoldingBy): 'well' | 'somehow' | 'not' {
-  if (section.kind !== 'taper') return 'well';
+  if (!isTaper(section)) return 'well';
   const as = wayAsHeld(laid, section, by);
   if (as?.betweenCentres && !kindOfHolding(by).onCentres) return 'not';
   return as === null && plannedTaper(laid, section).way !== null ? 'somehow' : 'well';
@@ -82,7 +83,7 @@ export const taper: KindOfOperation = {
     return wayAsHeld(laid, section, by)?.device === 'compound' ? SWUNG : SWUNG - 1;
   },
   fromTailstock: (laid, section, by) => section !== null && reamed(laid, section, by),
-  needed: (_laid, section) => section.kind === 'taper',
+  needed: () => true,
   finishes: () => true,
   leaves: (laid, section, by) => (section ? wayAsHeld(laid, section, by) : null),
   wrong,

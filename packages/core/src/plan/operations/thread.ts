@@ -11,6 +11,7 @@ import { threadCard } from './threadCard';
 import { threadName } from './threadName';
 import { PLAIN, type KindOfOperation, type Moment } from './kind';
 import type { Placed } from '../piece/laid';
+import { isGroove } from '../../part/kinds/is';
 
 function blankWrong(moment: Moment, section: Placed): Wrong[] {
   const { piece } = moment;
@@ -25,7 +26,7 @@ function blankWrong(moment: Moment, section: Placed): Wrong[] {
 
 const unreadyGrooves = ({ piece }: Moment, section: Placed): Wrong[] =>
   piece.laid.sections
-    .filter((s) => s.kind === 'groove' && !piece.done.has(s.id) && runInto(piece.laid, s).includes(section))
+    .filter((s) => isGroove(s) && !piece.done.has(s.id) && runInto(piece.laid, s).includes(section))
     .map((s) =>
       risk('runs-into-stock', [
         `${s.feature.name}, which it runs out into, is not cut yet: the tool runs into a shoulder.`,
@@ -47,7 +48,7 @@ export const thread: KindOfOperation = {
     'A way out: groove, or the half-nuts at a mark.',
   ],
   rank: () => 90,
-  needed: (_laid, section) => section.kind === 'thread' && !isTapped(section),
+  needed: (_laid, section) => !isTapped(section),
   finishes: () => true,
   wrong: (moment, section) =>
     section ? [...blankWrong(moment, section), ...unreadyGrooves(moment, section)] : [],

@@ -8,10 +8,11 @@ import { SAME } from '../piece/usual';
 import { cuttingMinutes, sayOver, saySpeed } from './speed';
 import { threadCrest } from './threadCrest';
 import { PLAIN, type KindOfOperation } from './kind';
+import { isCylinder, isThread } from '../../part/kinds/is';
 
 /** What it is turned to: a cylinder to its limits, a thread's blank to the thread's own crest. */
 function turnedSize(section: Placed): { least: number; most: number } {
-  if (section.kind !== 'thread') return diameterMeasure(section);
+  if (!isThread(section)) return diameterMeasure(section);
   return threadCrest(section);
 }
 
@@ -32,13 +33,13 @@ export const turn: KindOfOperation = {
   rank: () => 70,
   needed: (laid, section) =>
     section.side === 'external' &&
-    ((section.kind === 'cylinder' && !leftAsBar(laid, section)) ||
-      (section.kind === 'thread' && section.largest < laid.barRadius - SAME)),
-  finishes: (_laid, section) => section.kind === 'cylinder',
+    ((isCylinder(section) && !leftAsBar(laid, section)) ||
+      (isThread(section) && section.largest < laid.barRadius - SAME)),
+  finishes: (_laid, section) => isCylinder(section),
   after({ piece, holding }, section) {
     if (!section) return piece;
     const down = turnedDown(piece, section, section.largest, holding.toward);
-    return section.kind === 'cylinder' ? finished(down, [section.id], holding.id) : down;
+    return isCylinder(section) ? finished(down, [section.id], holding.id) : down;
   },
   say: (laid, section, { piece, holding }) =>
     section

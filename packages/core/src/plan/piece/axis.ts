@@ -1,6 +1,7 @@
 import type { Laid, Placed } from './laid';
+import { isBore, isCylinder, isTaper, isThread } from '../../part/kinds/is';
 
-const alignsInside = (s: Placed): boolean => s.side === 'internal' && ['bore', 'cylinder'].includes(s.kind);
+const alignsInside = (s: Placed): boolean => s.side === 'internal' && (isBore(s) || isCylinder(s));
 
 /**
  * The features that must share one axis: the tapers of a part, the bores and seats beside them, and an outside thread,
@@ -15,10 +16,10 @@ export function sharesAxis({ sections }: Laid): ReadonlySet<string> {
     sections
       .filter(
         (s) =>
-          s.kind === 'taper' ||
+          isTaper(s) ||
           alignsInside(s) ||
-          (s.kind === 'thread' && s.side === 'external') ||
-          (eccentric && s.kind === 'cylinder'),
+          (isThread(s) && s.side === 'external') ||
+          (eccentric && isCylinder(s)),
       )
       .map((s) => s.id),
   );

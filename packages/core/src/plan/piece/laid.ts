@@ -9,6 +9,7 @@ import type { End } from '../../taper/task';
 import type { PlanPart } from './line';
 import { swingBlocker } from '../../ways/bedLimits';
 import { SAME } from './usual';
+import { isBore, isCentreHole, isCylinder } from '../../part/kinds/is';
 
 /** A feature where it lies on the axis, with the radii it has. */
 export interface Placed extends Section, Partial<Pick<Detail, 'at' | 'on' | 'corner' | 'outside'>> {
@@ -59,7 +60,7 @@ export function layOut(part: PlanPart): Laid {
   });
   const placed = (section: Section): Placed => {
     // The cone a drill leaves at the bottom ends in a point, which is not how narrow the hole is.
-    const radii = section.points.map((p) => p.r).filter((r) => section.kind !== 'bore' || r > SAME);
+    const radii = section.points.map((p) => p.r).filter((r) => !isBore(section) || r > SAME);
     return {
       ...section,
       feature: features.find((f) => f.id === section.id) as Feature,
@@ -119,7 +120,7 @@ function checkStock({ part, length: whole, outside, inside, barRadius, holeRadiu
 
 /** A diameter that the bar has already: left as it is, there is nothing to turn. */
 export const leftAsBar = ({ part: { stock }, barRadius }: Laid, section: Placed): boolean =>
-  section.kind === 'cylinder' &&
+  isCylinder(section) &&
   section.side === 'external' &&
   stock.shape === 'round' &&
   Math.abs(section.largest - barRadius) <= SAME;
@@ -130,7 +131,7 @@ export const ridesOn = ({ byId }: Pick<Laid, 'byId'>, section: Placed): Placed =
 
 /** The end whose face a detail is at, so that it is worked from there; null where it is at neither. */
 export function faceOf({ length: whole }: Pick<Laid, 'length'>, section: Placed): End | null {
-  if (section.at === undefined || (section.corner === undefined && section.kind !== 'centre')) return null;
+  if (section.at === undefined || (section.corner === undefined && !isCentreHole(section))) return null;
   if (section.z0 <= SAME && section.at === 'headstock') return 'headstock';
   return section.z1 >= whole - SAME && section.at === 'tailstock' ? 'tailstock' : null;
 }

@@ -4,6 +4,7 @@ import type { End } from '../../taper/task';
 import { leftAsBar, other, type Laid, type Placed } from './laid';
 import type { Holding } from './line';
 import { CENTRE_MOUTH, FACING, leastGrip, PARTING_ROOM, SAME } from './usual';
+import { isGroove } from '../../part/kinds/is';
 
 /** The piece as it stands at a moment of its making. */
 export interface Piece {
@@ -155,7 +156,7 @@ export function turnedDown(piece: Piece, section: Placed, radius: number, free: 
   const { outside } = piece.laid;
   const at = outside.indexOf(section);
   const beside = [outside[at - 1], outside[at + 1]].filter(
-    (s): s is Placed => s?.kind === 'groove' && isRaw(piece, s) && s.largest <= radius,
+    (s): s is Placed => isGroove(s) && isRaw(piece, s) && s.largest <= radius,
   );
   const thicker = (s: Placed): boolean => (shapeAt(piece, s) ?? []).some((p) => p.r > radius + SAME);
   const taken = new Set([section, ...beside, ...onTheWay(piece, section, free).filter(thicker)]);

@@ -9,6 +9,7 @@ import { mouthBearsCentre, type Piece } from '../piece/piece';
 import { FACING, MOST_FACED, PARTING_ROOM } from '../piece/usual';
 import { asHolding, type Shell } from '../holdings/shell';
 import { truing } from './truing';
+import { isEccentric, isGroove } from '../../part/kinds/is';
 
 /** A holding that might be next, with what is done in it. */
 export interface Choice {
@@ -32,7 +33,7 @@ export function choices(piece: Piece, shell: Shell, strict: boolean): Choice[] {
   const reached = laid.all.filter(
     (s) =>
       !piece.done.has(s.id) &&
-      !isAway(laid, s) &&
+      !isAway(s) &&
       reachWrong({ piece, holding: asHolding(shell) }, s).every((w) => w.code === 'not-faced') &&
       (cutAsHeld(laid, s, shell.by) === 'well' || (!strict && cutAsHeld(laid, s, shell.by) === 'somehow')),
   );
@@ -40,7 +41,7 @@ export function choices(piece: Piece, shell: Shell, strict: boolean): Choice[] {
     piece,
     withRunOut(
       piece,
-      reached.filter((s) => ridesOn(laid, s).kind !== 'eccentric'),
+      reached.filter((s) => !isEccentric(ridesOn(laid, s))),
     ),
   );
   const ends = withCorners(
@@ -64,7 +65,7 @@ export function choices(piece: Piece, shell: Shell, strict: boolean): Choice[] {
 /** A thread or a taper waits for the groove it runs out into. */
 function withRunOut(piece: Piece, reached: readonly Placed[]): Placed[] {
   const missing = piece.laid.sections.filter(
-    (s) => s.kind === 'groove' && !piece.done.has(s.id) && !reached.includes(s),
+    (s) => isGroove(s) && !piece.done.has(s.id) && !reached.includes(s),
   );
   const waits = new Set(missing.flatMap((groove) => runInto(piece.laid, groove)));
   return reached.filter((s) => !waits.has(s));
@@ -91,7 +92,7 @@ function offAxis(
   // As its way asks; any way it can, where that finds nothing.
   const as = (s: Placed): boolean => !strict || [null, shell.by].includes(holdingForEccentric(ways?.[s.id]));
   const { laid } = piece;
-  const bearable = reached.filter((s) => ridesOn(laid, s).kind === 'eccentric' && as(ridesOn(laid, s)));
+  const bearable = reached.filter((s) => isEccentric(ridesOn(laid, s)) && as(ridesOn(laid, s)));
   const axes = new Set(bearable.map((s) => axisOf(ridesOn(laid, s))));
   return [...axes].flatMap((axis) => {
     const work = withCorners(
@@ -105,7 +106,7 @@ function offAxis(
 
 /** An eccentric's axis: those with the same throw the same way round share it. */
 function axisOf({ feature }: Placed): string {
-  if (feature.kind !== 'eccentric') return '';
+  if (!isEccentric(feature)) return '';
   const { throw: e, travel, phase } = feature;
   return `${e ?? (travel ?? 0) / 2}/${phase ?? 0}`;
 }
@@ -123,7 +124,7 @@ function priced(piece: Piece, shell: Shell, use: Use, strict: boolean): Choice[]
   const cost =
     HOLDING_COST +
     kind.minutes +
-    (use.work.some((s) => ridesOn(piece.laid, s).kind === 'eccentric') ? (kind.setOver(piece) ?? 0) : 0) +
+    (use.work.some((s) => isEccentric(ridesOn(piece.laid, s))) ? (kind.setOver(piece) ?? 0) : 0) +
     (shell.centre ? 1 : 0) +
     (inJaws ? THROUGH_THE_JAWS : 0) +
     (found.trueTo ? TRUED : 0);
@@ -154,4 +155,4 @@ export function chosen(piece: Piece, { shell, work, faces, parts }: Choice, id: 
 
 /** Whether nothing is left to do. */
 export const complete = (laid: Laid, piece: Piece): boolean =>
-  piece.faced.size === 2 && laid.all.every((s) => piece.done.has(s.id) || isAway(laid, s));
+  piece.faced.size === 2 && laid.all.every((s) => piece.done.has(s.id) || isAway(s));

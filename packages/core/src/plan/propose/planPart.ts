@@ -1,8 +1,7 @@
 import { findingsOf } from '../check/checkPlan';
-import { canWork } from '../check/common';
 import { walk } from '../check/walk';
 import { kindOfHolding } from '../holdings/registry';
-import type { KindOfOperation } from '../operations/kind';
+import { canWork, type KindOfOperation } from '../operations/kind';
 import { isAway, kindOfOperation } from '../operations/registry';
 import { layOut, type Laid, type Placed } from '../piece/laid';
 import {
@@ -17,6 +16,7 @@ import {
 import type { End } from '../../taper/task';
 import type { Choice } from './choice';
 import { search } from './search';
+import { isCentreHole } from '../../part/kinds/is';
 
 /** A whole line of work: the holdings in order, and what is still wrong with it. */
 export interface Proposal {
@@ -54,7 +54,7 @@ function holdingOf(laid: Laid, path: readonly Choice[], choice: Choice, i: numbe
   const id = `h${i + 1}`;
   const wanted: Wanted[] = [
     ...(faces ? [ranked(laid, by, 'face', null, shell.toward)] : []),
-    ...((faces && centreUsed(path, i, shell.toward)) || work.some((s) => s.kind === 'centre')
+    ...((faces && centreUsed(path, i, shell.toward)) || work.some(isCentreHole)
       ? [ranked(laid, by, 'centre', null, shell.toward)]
       : []),
     ...work.flatMap((section) => operationsOn(laid, by, section)),
@@ -98,7 +98,7 @@ const operationsOn = (laid: Laid, by: HoldingBy, section: Placed): Wanted[] =>
 
 /** The last things: what is made away from the lathe, hardening, edges broken, and what has to be proved measured. */
 const closing = (laid: Laid, by: HoldingBy): Wanted[] => [
-  ...laid.details.filter((s) => isAway(laid, s)).flatMap((s) => operationsOn(laid, by, s)),
+  ...laid.details.filter(isAway).flatMap((s) => operationsOn(laid, by, s)),
   ...(laid.part.harden === undefined ? [] : [ranked(laid, by, 'harden', null)]),
   ...OPERATION_KINDS.filter((kind) => kindOfOperation(kind).closes).map((kind) =>
     ranked(laid, by, kind, null),

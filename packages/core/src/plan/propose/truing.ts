@@ -6,6 +6,7 @@ import type { Piece } from '../piece/piece';
 import { underJaws } from '../piece/reach';
 import { TRUE_REST, TRUE_SHARED } from '../piece/usual';
 import type { Shell } from '../holdings/shell';
+import { isCylinder, isEccentric, isThread } from '../../part/kinds/is';
 
 const RUNS_TRUE: readonly string[] = ['cylinder', 'taper', 'bore', 'thread'];
 
@@ -21,7 +22,7 @@ export function truing(
   const shared = sharesAxis(piece.laid);
   const earlier = new Set([...shared].flatMap((id) => piece.done.get(id) ?? []));
   const matters = earlier.size > 0 && work.some((s) => shared.has(s.id));
-  if (work.some((s) => s.kind === 'eccentric')) return setOver(piece, shell);
+  if (work.some(isEccentric)) return setOver(piece, shell);
   const { jaws, keepsAxis, clocks } = kindOfHolding(shell.by);
   if (keepsAxis?.(piece, shell)) return { trueTo: undefined };
   // A three-jaw puts work where its scroll does: what must share an axis wants jaws that are set.
@@ -49,10 +50,10 @@ function best(piece: Piece, shell: Shell, earlier: ReadonlySet<string> | null): 
     return s.side === 'external' || (s.from === shell.toward && !shell.centre);
   });
   const worth = (s: Placed): number =>
-    (s.kind === 'thread' ? -2000 : 0) +
+    (isThread(s) ? -2000 : 0) +
     (s.side === 'external' ? 1000 : 0) -
     (underJaws(shell, s) ? 500 : 0) +
-    (s.kind === 'cylinder' ? 200 : 0) +
+    (isCylinder(s) ? 200 : 0) +
     (s.z1 - s.z0) / 100;
   return [...seen].sort((a, b) => worth(b) - worth(a))[0];
 }

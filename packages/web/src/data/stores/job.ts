@@ -1,6 +1,6 @@
 import { migrateJobDocument, type JobDocument, type JobView, type RecordsPage } from '@anello/contract';
 import { AnelloError } from '@anello/core/basics';
-import { currentPiece, type KeptRecord, type RecordBody } from '@anello/core/job';
+import { currentPiece, type KeptRecord, type RecordBody, isWithdrawn } from '@anello/core/job';
 import { useDebounceFn } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
@@ -271,7 +271,7 @@ export const useJob = defineStore('job', () => {
 
   /** Takes up a piece of the batch: a new one, or again one that was begun. */
   async function takeUp(other: number): Promise<void> {
-    const begun = other === 1 || records.value.some((r) => r.piece === other && r.body.kind !== 'withdrawn');
+    const begun = other === 1 || records.value.some((r) => r.piece === other && !isWithdrawn(r.body));
     await keep(
       begun ? { kind: 'piece', carriedFrom: null, again: true } : { kind: 'piece', carriedFrom: piece.value },
       { piece: other },

@@ -1,7 +1,7 @@
 import { coreFeatures, entry, type CurveWork, type Entry } from '@anello/contract';
 import { AnelloError } from '@anello/core/basics';
 import { outOfReach, USUAL_CURVE, type OutOfReach, type Piece } from '@anello/core/curve';
-import { plungeOf, profileCurve, type Plunge } from '@anello/core/part';
+import { plungeOf, profileCurve, type Plunge, isProfile } from '@anello/core/part';
 import type { Member } from '@anello/core/taper';
 import type { CurveWayId } from '@anello/core/ways';
 import { computed, type ComputedRef } from 'vue';
@@ -49,7 +49,7 @@ function makeCurveDesk(): CurveDesk {
   const { work: choice, lay } = useWork('curve');
   const feature = computed(() => {
     const found = coreFeatures(job.document?.features ?? []).find((f) => f.id === model.shape.value?.feature);
-    return found?.kind === 'profile' ? found : null;
+    return isProfile(found) ? found : null;
   });
   const pieces = computed(() => {
     if (!feature.value) return null;

@@ -19,7 +19,7 @@ const VIEWS = computed(() => [
 const view = useHeld(HELD.cutView, 'passes');
 const kind = useJobKind();
 /** A part with nothing that has a way says so instead. */
-const hasWay = computed(() => kind.value.id !== 'taper' || model.taper.value !== null);
+const hasWay = computed(() => kind.value.ready?.(model) ?? true);
 const OTHERS: Readonly<Record<string, ReturnType<typeof defineAsyncComponent>>> = {
   hold: defineAsyncComponent(() => import('./HoldPanel.vue')),
   speeds: defineAsyncComponent(() => import('./SpeedsPanel.vue')),

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isThread } from '@anello/core/part';
 import { HELD } from '../../data/names';
 import { useHeld } from '../../data/useHeld';
 import { AnelloError } from '@anello/core/basics';
@@ -32,7 +33,7 @@ function named(text: string): Pick<Shown, 'thread' | 'problem'> {
 }
 const own = computed<Shown[]>(() =>
   (job.document?.features ?? []).flatMap((f) => {
-    if (f.kind !== 'thread') return [];
+    if (!isThread(f)) return [];
     const read = named(f.designation);
     // A thread with its own figures needs no name to be worked out.
     const typed: NamedThread | null =

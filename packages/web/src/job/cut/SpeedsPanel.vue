@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isEccentric } from '@anello/core/part';
 import { HELD } from '../../data/names';
 import { useHeld } from '../../data/useHeld';
 import { feedAndSpeed, overhangOf, theoreticalFinish, type Duty, USUAL_CUT } from '@anello/core/cutting';
@@ -29,7 +30,7 @@ const bar = computed(() => {
   if (!value || !bore.value) return null;
   return fitBars(kit.core.boringBars, { depth: value.length, smallEnd: value.smallDiameter })[0] ?? null;
 });
-const eccentric = computed(() => job.document?.features.some((f) => f.kind === 'eccentric') ?? false);
+const eccentric = computed(() => job.document?.features.some(isEccentric) ?? false);
 const interrupted = useHeld(HELD.interrupted(job.id), eccentric.value);
 const form = useHeld(HELD.formTool(job.id), model.wayChosen.value?.feeds === 'plunge');
 const supported = useHeld(HELD.supported(job.id), model.wayChosen.value?.betweenCentres ?? false);

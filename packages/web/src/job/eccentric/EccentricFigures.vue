@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isBore } from '@anello/core/part';
 import { AnelloError } from '@anello/core/basics';
 import { eccentricFaults, endOn } from '@anello/core/eccentric';
 import { length } from '@anello/core/figure';
@@ -18,8 +19,8 @@ const part = computed(() => desk.part.value);
 const seen = computed(() => (part.value ? endOn(part.value) : null));
 const faults = computed(() => (part.value ? eccentricFaults(part.value) : []));
 const fit = computed(() => {
-  const bore = job.document?.features.find((f) => f.kind === 'bore');
-  if (bore?.kind !== 'bore' || !bore.fit || !bore.diameter) return null;
+  const bore = job.document?.features.find(isBore);
+  if (!isBore(bore) || !bore.fit || !bore.diameter) return null;
   try {
     return {
       name: bore.fit,

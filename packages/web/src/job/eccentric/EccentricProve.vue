@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isBore } from '@anello/core/part';
 import { eccentricOfJob } from '@anello/contract';
 import { invalidates, type EccentricPart } from '@anello/core/eccentric';
 import { angle, length } from '@anello/core/figure';
@@ -50,8 +51,8 @@ const lean = computed(() => {
 });
 const leaning = computed(() => lean.value !== null && 2 * Math.abs(lean.value) > limit.value / 2);
 const fit = computed(() => {
-  const bore = job.document?.features.find((f) => f.kind === 'bore');
-  return bore?.kind === 'bore' && bore.fit && bore.diameter
+  const bore = job.document?.features.find(isBore);
+  return isBore(bore) && bore.fit && bore.diameter
     ? sizeLimits({ size: bore.diameter.value, side: 'internal', given: { fit: bore.fit } })
     : null;
 });

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isTaper, isThread } from '@anello/core/part';
 import type { Section } from '@anello/core/part';
 import { computed } from 'vue';
 import { edgePath, facePath, halfPath, wholePath, type Place } from '../../drawing/outlinePath';
@@ -23,7 +24,7 @@ const inside = computed(() => props.section.side === 'internal');
 const shape = computed(() => ({ ...props.section, points: props.section.drawn }));
 const thread = computed(() => {
   const { section, place } = props;
-  if (section.kind !== 'thread') return null;
+  if (!isThread(section)) return null;
   const points = section.points.map((p) => ({ z: p.z, r: p.r * ROOT[section.side] }));
   return edgePath({ ...section, points }, place, inside.value ? 1 : -1);
 });
@@ -32,7 +33,7 @@ const thread = computed(() => {
 <template>
   <g
     class="section"
-    :class="{ inside, ghost: section.ghost, selected, cone: section.kind === 'taper', problem }"
+    :class="{ inside, ghost: section.ghost, selected, cone: isTaper(section), problem }"
     tabindex="0"
     role="button"
     :aria-label="name"

@@ -5,6 +5,7 @@ export const TAPER: JobKind = {
   id: 'taper',
   stages: {},
   passes: () => import('../cut/PassesView.vue'),
+  ready: ({ taper }) => taper.value !== null,
   props: () => ({}),
   beginsAt: ({ settings }) => (settings > 0 ? 'cut' : 'part'),
 };

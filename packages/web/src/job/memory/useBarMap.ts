@@ -6,6 +6,7 @@ import { usePreferences } from '../../data/stores/preferences';
 import { tried } from '../model/tried';
 import { useJobModel } from '../model/useJobModel';
 import { useAsked } from './useAsked';
+import { isSwept } from '@anello/core/job';
 
 export interface BarKnown {
   readonly map: BarMap;
@@ -38,9 +39,7 @@ export function useBarMap(): ComputedRef<BarKnown | null> {
     const sweeps = rows.value.filter(({ gone }) => !gone);
     const [newest] = sweeps;
     if (!newest || length === undefined) return null;
-    const kept = sweeps.flatMap(({ record }) =>
-      record.body.kind === 'swept' ? [record.body as KeptSweep] : [],
-    );
+    const kept = sweeps.flatMap(({ record }) => (isSwept(record.body) ? [record.body as KeptSweep] : []));
     const { found } = tried(() => barMap(kept, length), preferences.units);
     return found && { map: found, at: newest.record.at, number: newest.number };
   });

@@ -32,6 +32,8 @@ export interface JobKind {
   readonly passes: Load;
   /** What stands beside its figures on Part. */
   readonly figures?: Load;
+  /** Whether it can be cut as it stands; where it is not said it can. */
+  ready?(model: JobModel): boolean;
   /** What its views are given. */
   props(model: JobModel): Readonly<Record<string, unknown>>;
   /** Where the next piece begins, with what the last one proved still standing. */

@@ -30,6 +30,7 @@ import { useKit } from '../../data/stores/kit';
 import { useLikeness } from '../../data/stores/likeness';
 import { asStillSet } from '../../data/stores/shop';
 import type { PartModel } from './partModel';
+import { isEccentric, isTaper } from '@anello/core/part';
 
 /** The shape in hand: a taper, an eccentric or a curve of the part, with what was kept of it and all that follows. */
 export interface ShapeModel {
@@ -82,7 +83,7 @@ export function makeShapeModel(part: PartModel, picked: () => string | undefined
   });
   const first = computed(() => shape.value === (part.shapes.value[0] ?? null));
   const work = computed(() =>
-    job.document && shape.value?.kind === 'taper'
+    job.document && isTaper(shape.value)
       ? workOf(job.document, shape.value.feature, 'taper')
       : newWork('taper'),
   );
@@ -93,7 +94,7 @@ export function makeShapeModel(part: PartModel, picked: () => string | undefined
   );
   const solved = computed(() =>
     solve(() =>
-      job.document && shape.value?.kind === 'taper' ? taperOfJob(job.document, shape.value.feature) : null,
+      job.document && isTaper(shape.value) ? taperOfJob(job.document, shape.value.feature) : null,
     ),
   );
   const taper = computed(() => solved.value.taper);
@@ -167,9 +168,7 @@ export function makeShapeModel(part: PartModel, picked: () => string | undefined
       context.value && way.value ? settingSteps(way.value, context.value, school.value?.id) : [],
     ),
     eccentric: computed(() =>
-      job.document && shape.value?.kind === 'eccentric'
-        ? eccentricOfJob(job.document, shape.value.feature)
-        : null,
+      job.document && isEccentric(shape.value) ? eccentricOfJob(job.document, shape.value.feature) : null,
     ),
     cutFigures: computed(() => {
       if (!job.document) return null;

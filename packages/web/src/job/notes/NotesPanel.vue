@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiCameraPlusOutline } from '@mdi/js';
-import { describeRecord } from '@anello/core/job';
+import { describeRecord, isPhoto } from '@anello/core/job';
 import FileTake from '../../ui/FileTake.vue';
 import PhraseText from '../../ui/PhraseText.vue';
 import { useJob } from '../../data/stores/job';
@@ -34,8 +34,8 @@ async function takePhoto(file: File): Promise<void> {
     </p>
     <ol v-else>
       <li v-for="{ id, body } in here" :key="id">
-        <PhotoShown v-if="body.kind === 'photo'" :photo="body.photo" :text="body.text" />
-        <PhraseText v-if="body.kind !== 'photo'" :phrase="describeRecord({ body, piece: job.piece })" />
+        <PhotoShown v-if="isPhoto(body)" :photo="body.photo" :text="body.text" />
+        <PhraseText v-if="!isPhoto(body)" :phrase="describeRecord({ body, piece: job.piece })" />
         <span v-else>{{ body.text }}</span>
       </li>
     </ol>

@@ -1,4 +1,4 @@
-import { standing, type KeptRecord } from '@anello/core/job';
+import { standing, type KeptRecord, isNote, isPhoto } from '@anello/core/job';
 import { computed, type ComputedRef } from 'vue';
 import { useRoute } from 'vue-router';
 import { useJob, type About } from '../../data/stores/job';
@@ -30,7 +30,7 @@ export function useNotesHere(): NotesHere {
       standing(job.records).filter(
         ({ piece, operation, body }) =>
           piece === job.piece &&
-          (body.kind === 'note' || body.kind === 'photo') &&
+          (isNote(body) || isPhoto(body)) &&
           (about.value.operation === undefined || operation === about.value.operation),
       ),
     ),

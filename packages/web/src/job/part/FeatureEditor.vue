@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { featureKind } from '@anello/core/part';
+import { featureKind, isCrossHole, isEccentric, isProfile, isTaper } from '@anello/core/part';
 import { taperFigures, type FeatureDocument, type TaperDocument } from '@anello/contract';
 import type { AnelloError } from '@anello/core/basics';
 import { plainText } from '@anello/core/figure';
@@ -33,7 +33,7 @@ const problemHere = computed(() =>
 );
 const unplaced = computed(() => {
   const field = props.problem?.field ?? '';
-  const atPoint = props.feature.kind === 'profile' && AT_POINT.test(field);
+  const atPoint = isProfile(props.feature) && AT_POINT.test(field);
   const boxes = [
     ...fields.value.map((f) => f.key),
     ...limitFieldsOf(props.feature).map((f) => f.key),
@@ -94,7 +94,7 @@ const ENDS = [
         @update:model-value="(name: string) => change((f) => (f['name'] = name))"
       />
       <TaperPicker
-        v-if="feature.kind === 'taper'"
+        v-if="isTaper(feature)"
         class="wide"
         :model-value="chosenSeries"
         placeholder="or type any figures that settle it"
@@ -111,7 +111,7 @@ const ENDS = [
         @update:model-value="setSide"
       />
       <v-select
-        v-if="feature.kind === 'taper'"
+        v-if="isTaper(feature)"
         label="Large end toward"
         :items="ENDS"
         :model-value="feature.largeEnd"
@@ -132,8 +132,8 @@ const ENDS = [
         @change="(key, next) => setField(key, next)"
       />
       <v-text-field
-        v-if="'designation' in feature || feature.kind === 'cross-hole'"
-        :label="feature.kind === 'cross-hole' ? 'Thread, where it is tapped' : 'Designation'"
+        v-if="'designation' in feature || isCrossHole(feature)"
+        :label="isCrossHole(feature) ? 'Thread, where it is tapped' : 'Designation'"
         :model-value="feature.designation ?? ''"
         autocomplete="off"
         @update:model-value="(text: string) => change((f) => (f['designation'] = text))"
@@ -147,13 +147,13 @@ const ENDS = [
         @change="setField"
       />
       <GroovesEditor
-        v-if="feature.kind === 'eccentric'"
+        v-if="isEccentric(feature)"
         :model-value="feature.grooves ?? []"
         :draft-key="`${job.id}.${feature.id}`"
         @update:model-value="(grooves) => change((f) => (f['grooves'] = grooves))"
       />
     </div>
-    <template v-if="feature.kind === 'profile'">
+    <template v-if="isProfile(feature)">
       <ProfilePoints
         :feature="feature"
         :draft-key="`${job.id}.${feature.id}`"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { coreFeatures, entry, type Entry, type FeatureDocument } from '@anello/contract';
-import { featureMixUps, inDivisions, type SuspectFigure } from '@anello/core/part';
+import { featureMixUps, inDivisions, type SuspectFigure, isTaper } from '@anello/core/part';
 import { computed } from 'vue';
 import { useFeatureEdit } from './useFeatureEdit';
 import { useJobModel } from '../model/useJobModel';
@@ -16,7 +16,7 @@ const { setField } = useFeatureEdit(() => props.feature.id);
 /** Figures taken from a table are not suspected. */
 const found = computed(() => {
   const { feature } = props;
-  if (feature.kind === 'taper' && feature.series) return [];
+  if (isTaper(feature) && feature.series) return [];
   const dial = model.lathe.value?.dial;
   return coreFeatures([feature])
     .flatMap(featureMixUps)

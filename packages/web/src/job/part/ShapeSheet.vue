@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isTaper } from '@anello/core/part';
 import type { Entry } from '@anello/contract';
 import { GRADES, type Grade } from '@anello/core/taper';
 import QuantityField from '../../ui/QuantityField.vue';
@@ -31,7 +32,7 @@ const setGrade = (grade: Grade): void => edit(({ tolerance }) => void (tolerance
   >
     <h2 v-if="model.shapes.value.length > 1" class="wide">{{ model.shape.value.name }}</h2>
     <MateBox :key="model.key.value" :kind="model.shape.value.kind" class="wide" />
-    <p v-if="model.shape.value.kind === 'taper'" class="wide mate">
+    <p v-if="isTaper(model.shape.value)" class="wide mate">
       <template v-if="work.mateJob"
         >Its mate is made in
         <router-link :to="`/job/${work.mateJob.id}`">{{ work.mateJob.number }}</router-link>, on the same
@@ -43,7 +44,7 @@ const setGrade = (grade: Grade): void => edit(({ tolerance }) => void (tolerance
         >Make its mate</v-btn
       >
     </p>
-    <template v-if="model.shape.value.kind === 'taper'">
+    <template v-if="isTaper(model.shape.value)">
       <v-select
         label="Cone angle grade"
         :items="[...GRADES]"

@@ -1,6 +1,13 @@
 <script setup lang="ts">
 import { workOf } from '@anello/contract';
-import { describeRecord, ofKind, verdictOnPiece, type KeptRecord } from '@anello/core/job';
+import {
+  describeRecord,
+  ofKind,
+  verdictOnPiece,
+  type KeptRecord,
+  isSized,
+  isWithdrawn,
+} from '@anello/core/job';
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { mdiCameraPlusOutline, mdiCommentPlusOutline } from '@mdi/js';
@@ -45,9 +52,7 @@ const pieces = computed(() => {
   const most = Math.max(job.piece, ...job.records.map((r) => r.piece));
   return Array.from({ length: most }, (_, i) => i + 1);
 });
-const kept = computed(() =>
-  job.records.filter((r) => r.piece === shown.value && r.body.kind !== 'withdrawn'),
-);
+const kept = computed(() => job.records.filter((r) => r.piece === shown.value && !isWithdrawn(r.body)));
 /** The row a note or a photo belongs to; null of all others. */
 const ownerOf = ({ body }: KeptRecord): string | null => ('of' in body && body.of) || null;
 /** In the order they were kept, but for what was said of another row: that stands under it. */
@@ -76,7 +81,7 @@ function shutSaying(): void {
   said.value = '';
 }
 const gone = computed(
-  () => new Set(job.records.flatMap((r) => (r.body.kind === 'withdrawn' ? [r.body.record] : []))),
+  () => new Set(job.records.flatMap((r) => (isWithdrawn(r.body) ? [r.body.record] : []))),
 );
 const waiting = computed(() => new Set(outbox.waiting.map((w) => (w.body as { id?: string }).id)));
 const given = (piece: number): string | null =>
@@ -171,7 +176,7 @@ useStageScreen({
             <time class="fig when" :datetime="record.at">{{ time(record.at) }}</time>
             <span class="fig who">{{ record.operator }}</span>
             <span class="what"
-              ><span v-if="several && record.feature && record.body.kind !== 'sized'" class="of"
+              ><span v-if="several && record.feature && !isSized(record.body)" class="of"
                 >{{ names.get(record.feature) ?? record.feature }}: </span
               ><PhraseText :phrase="describeRecord(record)" /><span
                 v-if="waiting.has(record.id)"

@@ -3,6 +3,7 @@ import { batchSeries, type BatchSeries } from '@anello/core/job';
 import { computed, type ComputedRef } from 'vue';
 import { useJob } from '../../data/stores/job';
 import { useJobModel } from '../model/useJobModel';
+import { isTaper } from '@anello/core/part';
 
 /** Every figure that was measured of the batch, piece by piece, with the stand-offs of its tapers among them. */
 export function useSeries(): ComputedRef<BatchSeries[]> {
@@ -11,13 +12,11 @@ export function useSeries(): ComputedRef<BatchSeries[]> {
   return computed(() => {
     const { document } = job;
     if (!document) return [];
-    const tapers = shapes.value
-      .filter(({ kind }) => kind === 'taper')
-      .map(({ feature, name }) => ({
-        feature,
-        name,
-        standOff: workOf(document, feature, 'taper').tolerance.standOff.value,
-      }));
+    const tapers = shapes.value.filter(isTaper).map(({ feature, name }) => ({
+      feature,
+      name,
+      standOff: workOf(document, feature, 'taper').tolerance.standOff.value,
+    }));
     return batchSeries(job.records, document.quantity, tapers);
   });
 }

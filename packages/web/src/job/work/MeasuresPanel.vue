@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isSized } from '@anello/core/job';
 import { length } from '@anello/core/figure';
 import { computed } from 'vue';
 import FigureText from '../../ui/FigureText.vue';
@@ -12,7 +13,7 @@ const rows = computed(() => {
   );
   return measures.map((measure) => {
     const read = props.desk.records.value
-      .flatMap(({ body }) => (body.kind === 'sized' && body.what === measure.what ? [body.seen] : []))
+      .flatMap(({ body }) => (isSized(body) && body.what === measure.what ? [body.seen] : []))
       .at(-1);
     const inside = read === undefined ? null : read >= measure.least && read <= measure.most;
     return { ...measure, read, inside };

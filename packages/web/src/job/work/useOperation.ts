@@ -1,6 +1,6 @@
 import { AnelloError } from '@anello/core/basics';
 import { plainText, type Phrase } from '@anello/core/figure';
-import { standing, type KeptRecord, type RecordBody } from '@anello/core/job';
+import { standing, type KeptRecord, type RecordBody, isSized, isWorked } from '@anello/core/job';
 import { operationInHand, type Measure, type OperationInHand, type OperationSaid } from '@anello/core/plan';
 import { computed, inject, provide, type ComputedRef, type InjectionKey } from 'vue';
 import { useRouter } from 'vue-router';
@@ -74,9 +74,9 @@ export function provideOperation(id: () => string): OperationDesk {
     previous: computed(() => named(inHand.value?.previous)),
     next,
     records,
-    done: computed(() => records.value.some((r) => r.body.kind === 'worked')),
+    done: computed(() => records.value.some((r) => isWorked(r.body))),
     toMeasure: computed(() => {
-      const seen = new Set(records.value.map(({ body }) => (body.kind === 'sized' ? body.what : null)));
+      const seen = new Set(records.value.map(({ body }) => (isSized(body) ? body.what : null)));
       return measures.value.map(({ measure }) => measure).filter(({ what }) => !seen.has(what));
     }),
     key: computed(() => `${job.id}.${job.piece}.${id()}`),

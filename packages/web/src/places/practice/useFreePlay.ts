@@ -17,6 +17,7 @@ import { request } from '../../data/api';
 import { anyLathe, beginPractice } from '../../data/practice/begin';
 import { practiceOf } from '../../data/practice/names';
 import { latheOf, useShop } from '../../data/stores/shop';
+import { isProfile, isTaper } from '@anello/core/part';
 
 export interface FreePlay {
   readonly jobs: Ref<readonly JobCard[]>;
@@ -42,7 +43,7 @@ export interface FreePlay {
 }
 
 const isCurve = (of: JobDocument | null, feature: string | null): boolean =>
-  of?.features.some(({ id, kind }) => id === feature && kind === 'profile') ?? false;
+  of?.features.some((one) => one.id === feature && isProfile(one)) ?? false;
 const MOST = 100;
 const titleOfWay = (device: Device): string => NAMED_WAYS.find(({ id }) => id === device)?.title ?? device;
 
@@ -84,13 +85,11 @@ export function useFreePlay(asked: { job?: string | undefined; feature?: string 
       ? shapesOf(document.value).map(({ feature, name }) => ({ value: feature, title: name }))
       : [],
   );
-  const isTaper = computed(() =>
-    document.value?.features.some((f) => f.id === form.feature && f.kind === 'taper'),
-  );
+  const onTaper = computed(() => document.value?.features.some((f) => f.id === form.feature && isTaper(f)));
   const machine = computed(() => (document.value && shop.byId(document.value.machineId)) ?? null);
   const lathe = computed(() => (form.own && machine.value ? latheOf(machine.value) : undefined));
   const ways = computed(() =>
-    isTaper.value ? DEVICES.map((value) => ({ value, title: titleOfWay(value) })) : [],
+    onTaper.value ? DEVICES.map((value) => ({ value, title: titleOfWay(value) })) : [],
   );
   watch(
     shapes,
@@ -102,7 +101,7 @@ export function useFreePlay(asked: { job?: string | undefined; feature?: string 
   watch([() => form.feature, document], ([feature, of]) => {
     const chosen = feature ? of?.work[feature]?.way : undefined;
     const id = typeof chosen === 'object' ? chosen?.id : undefined;
-    form.way = DEVICES.find((device) => device === id) ?? (isTaper.value ? (DEVICES[0] ?? null) : null);
+    form.way = DEVICES.find((device) => device === id) ?? (onTaper.value ? (DEVICES[0] ?? null) : null);
   });
   const tried = computed(() =>
     document.value && form.feature
@@ -125,7 +124,7 @@ export function useFreePlay(asked: { job?: string | undefined; feature?: string 
     const { plan: _plan, order: _order, due: _due, who: _who, tags: _tags, ...part } = of;
     const work = of.work[feature];
     const halfAngle = taperOfJobIfComplete(of, feature)?.task.halfAngle;
-    if (work?.kind !== 'taper' || !form.way || halfAngle === undefined) return part;
+    if (!isTaper(work) || !form.way || halfAngle === undefined) return part;
     const before = work.way?.id === form.way ? work.way : null;
     const way = { ...before, id: form.way, machineId: machineFor(of) ?? '', halfAngle };
     return { ...part, work: { ...of.work, [feature]: { ...work, way } } };

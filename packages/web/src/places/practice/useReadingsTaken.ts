@@ -2,12 +2,13 @@ import type { KeptRecord } from '@anello/core/job';
 import { watch } from 'vue';
 import { useJob } from '../../data/stores/job';
 import type { BenchDesk } from './useBench';
+import { isHeld } from '@anello/core/job';
 
 /** How often the needle was read for what a row keeps. */
 const READ_FOR: Readonly<Record<string, (body: KeptRecord['body']) => number>> = {
   reading: () => 1,
   thrown: () => JAWS,
-  held: (body) => (body.kind === 'held' ? body.readings.filter((seen) => seen !== null).length : 0),
+  held: (body) => (isHeld(body) ? body.readings.filter((seen) => seen !== null).length : 0),
 };
 const JAWS = 4;
 

@@ -98,7 +98,7 @@ function choose(starter: Starter | null, from: Source = 'nothing'): void {
     ),
   );
   tapers.value = Object.fromEntries(
-    (starter?.asks ?? []).flatMap((one) => (one.kind === 'taper' ? [[one.key, one.usual]] : [])),
+    (starter?.asks ?? []).flatMap((one) => (one.kind === 'table-size' ? [[one.key, one.usual]] : [])),
   );
 }
 watch(started, (now) => {
@@ -182,7 +182,7 @@ async function add(): Promise<void> {
           <div class="asks">
             <template v-for="one in chosen.asks" :key="`${chosen.id}.${one.key}`">
               <TaperPicker
-                v-if="one.kind === 'taper'"
+                v-if="one.kind === 'table-size'"
                 :model-value="tapers[one.key] ?? null"
                 class="wide"
                 :label="one.label"

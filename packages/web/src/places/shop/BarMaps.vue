@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isSwept } from '@anello/core/job';
 import type { LogPage, LogRow } from '@anello/contract';
 import { length } from '@anello/core/figure';
 import { barMap, type KeptSweep } from '@anello/core/setting';
@@ -25,7 +26,7 @@ const rows = useAsked<LogPage, LogRow>(() => [
 const maps = computed(() => {
   const byWay = new Map<string, LogRow[]>();
   for (const row of rows.value) {
-    if (row.gone || row.record.body.kind !== 'swept') continue;
+    if (row.gone || !isSwept(row.record.body)) continue;
     const { way } = row.record.body as { way: string };
     byWay.set(way, [...(byWay.get(way) ?? []), row]);
   }

@@ -10,7 +10,7 @@ import {
   type StandardShape,
 } from '@anello/core/curve';
 import { exactText, length, snap } from '@anello/core/figure';
-import { profileCurve, shapePoints } from '@anello/core/part';
+import { profileCurve, shapePoints, isProfile } from '@anello/core/part';
 import { mdiPlus, mdiRedo, mdiSwapHorizontal, mdiUndo } from '@mdi/js';
 import { computed, nextTick, onUnmounted, watchEffect } from 'vue';
 import { usePages } from '../../../ui/usePages';
@@ -83,7 +83,7 @@ function placed(index: number, to: CurvePoint): Pick<Point, 'z' | 'diameter'> {
 }
 function isWhole(points: Points): boolean {
   const [core] = coreFeatures([{ ...props.feature, points }]);
-  return core?.kind === 'profile' && tried(() => profileCurve(core), 'mm').found !== null;
+  return isProfile(core) && tried(() => profileCurve(core), 'mm').found !== null;
 }
 function move(index: number, to: CurvePoint, pull: number): void {
   const next = points.value.map((p, i) => (i === index ? { ...p, ...placed(index, to) } : p));
@@ -110,7 +110,7 @@ function start(shape: StandardShape): void {
 /** The same curve with its other end at the headstock. */
 function turnRound(): void {
   const [core] = coreFeatures([props.feature]);
-  if (core?.kind !== 'profile') return;
+  if (!isProfile(core)) return;
   replace(reversedShape(shapePoints(core)).map((p) => asPoint({ ...p, diameter: 2 * p.r })));
 }
 
@@ -122,7 +122,7 @@ function takeIn(read: readonly ReadPoint[]): void {
 
 const pieces = computed(() => {
   const [core] = coreFeatures([props.feature]);
-  return core?.kind === 'profile' ? (tried(() => profileCurve(core), 'mm').found ?? []) : [];
+  return isProfile(core) ? (tried(() => profileCurve(core), 'mm').found ?? []) : [];
 });
 /** More boxes than this at once are slow, and nobody finds anything among them. */
 const PER_PAGE = 12;
