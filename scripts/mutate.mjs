@@ -1,6 +1,7 @@
 // npm run mutate: whether the tests would notice. Without arguments: the code changed since the last commit.
 //   npm run mutate -- packages/core/src/taper          what lies there
 //   npm run mutate -- --sample 120 packages/core/src   so many lines of it, drawn by lot (the same lot every day)
+//   npm run mutate -- --sample 120 --lot 2 packages/core/src   another lot
 import { readFileSync, readdirSync, statSync } from 'node:fs';
 import { spawnSync } from 'node:child_process';
 import { join } from 'node:path';
@@ -8,9 +9,13 @@ import { ensureInstalled, root, run } from './lib.mjs';
 
 ensureInstalled();
 const given = process.argv.slice(2);
-const at = given.indexOf('--sample');
-const sample = at < 0 ? 0 : Number(given[at + 1]);
-const where = at < 0 ? given : given.filter((_, i) => i !== at && i !== at + 1);
+/** @param {string} name @param {number} usual @returns {number} what stands behind a name, which is taken out */
+function option(name, usual) {
+  const at = given.indexOf(name);
+  return at < 0 ? usual : Number(given.splice(at, 2)[1]);
+}
+const sample = option('--sample', 0);
+const lot = option('--lot', 1);
 
 /** Tests, lists of names, tables out of books, what makes the trials of a simulated lathe. */
 const NOT_WORK =
@@ -41,7 +46,7 @@ function drawn(/** @type {string[]} */ files) {
           : [],
       ),
   );
-  let state = 20261126;
+  let state = 20261125 + lot;
   const next = () => (state = (state * 48271) % 2147483647);
   return lines
     .map((line) => ({ line, lot: next() }))
@@ -50,7 +55,7 @@ function drawn(/** @type {string[]} */ files) {
     .map(({ line }) => line);
 }
 
-const files = (where.length > 0 ? where.flatMap(under) : changed()).filter(counts);
+const files = (given.length > 0 ? given.flatMap(under) : changed()).filter(counts);
 if (files.length === 0) console.log('Nothing has changed that a test could notice.');
 else
   run('npx', [

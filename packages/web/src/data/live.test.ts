@@ -86,6 +86,56 @@ const note = (id: string, jobId = 'j-1') => ({
   body: { kind: 'note' as const, text: 'x' },
 });
 
+describe('an edit that comes from another tab of this browser', () => {
+  const draft = (of: ReturnType<typeof useJob>, save: string) => ({
+    jobId: 'j-1',
+    version: 4,
+    save,
+    document: { ...of.document!, title: 'From the other tab' },
+  });
+  it('is shown as it now stands', async () => {
+    const { job } = within(listening).found;
+    useOutbox().drafts = [draft(job, 'theirs')];
+    await nextTick();
+    expect([job.document!.title, job.version]).toEqual(['From the other tab', 4]);
+  });
+  it('waits until the job itself is there', async () => {
+    const { job } = within(listening).found;
+    const before = job.document!.title;
+    job.state = 'loading';
+    useOutbox().drafts = [draft(job, 'theirs')];
+    await nextTick();
+    expect(job.document!.title).toBe(before);
+  });
+  it('of one’s own is not put on the screen over what is there', async () => {
+    const { job } = within(listening).found;
+    job.edit((typed) => void (typed.title = 'Mine'));
+    await nextTick();
+    const own = useOutbox().drafts[0]!;
+    useOutbox().drafts = [{ ...own, document: { ...own.document, title: 'Read back' } }];
+    await nextTick();
+    expect(job.document!.title).toBe('Mine');
+  });
+});
+
+describe('what arrived at the server', () => {
+  it('is told by job, from a moment on', () => {
+    const outbox = within(() => useOutbox()).found;
+    const clock = vi.spyOn(performance, 'now');
+    const arrive = (at: number, id: string, jobId = 'j-1') => {
+      clock.mockReturnValue(at);
+      outbox.noteArrived(note(id, jobId));
+    };
+    arrive(10, 'a');
+    arrive(20, 'b');
+    arrive(30, 'c', 'j-2');
+    arrive(40, 'd');
+    clock.mockRestore();
+    expect(outbox.arrivedSince('j-1', 20).map(({ id }) => id)).toEqual(['b', 'd']);
+    expect(outbox.arrivedSince('j-2', 0).map(({ id }) => id)).toEqual(['c']);
+  });
+});
+
 describe('the line on which the server tells what others keep', () => {
   it('says which job is open here, and again when that or the hands change', async () => {
     const { live, line } = within(listening).found;

@@ -49,6 +49,8 @@ describe('a setting on paper', () => {
     const sweep = STEPS.find((step) => step.proves)!.sweep!;
     const last = sweep.stations.at(-1)!;
     expect(said).toContain(`${last.expected.toFixed(3)} mm`);
+    for (const { at } of sweep.stations) expect(said).toContain(`${at.toFixed(1)} mm`);
+    expect(said).toContain(sweep.label);
     const nudges = said.filter((text) => /toward you|away from you/.test(text));
     expect(nudges).toHaveLength(6);
     expect(texts(setting('a4', 'inch')).some((text) => / in$/.test(text))).toBe(true);

@@ -9,7 +9,7 @@ import { describe, expect, it } from 'vitest';
 import { exportSheet } from '../write/export';
 import { formToolSheet } from './formToolSheet';
 import { pinBlockSheet } from './pinBlockSheet';
-import { box, type Sheet } from '../sheet';
+import { box, scaleBars, uprightBar, type Sheet } from '../sheet';
 import { stepSheets } from './stepSheets';
 import { templateSheets } from './templateSheet';
 import { toDxf } from '../write/toDxf';
@@ -68,6 +68,16 @@ describe('a pin block on paper', () => {
     const words = sheet.marks.flatMap((m) => (m.kind === 'text' ? [m.text] : [])).join('\n');
     for (const { name } of design.holes) expect(words).toContain(name);
     expect(words).toContain('measure both bars');
+  });
+
+  it('a bar has an end to lay a rule to at both of its ends', () => {
+    const lines = scaleBars(10, 20, 49, 50).flatMap((m) => (m.kind === 'line' ? [m] : []));
+    const ends = lines.filter((m) => m.x1 === m.x2);
+    expect(ends.map((m) => m.x1)).toEqual([10, 59]);
+    for (const { y1, y2 } of ends)
+      expect([Math.min(y1, y2) < 20, Math.max(y1, y2) > 20]).toEqual([true, true]);
+    const upright = uprightBar(10, 20, 49).flatMap((m) => (m.kind === 'line' && m.y1 === m.y2 ? [m] : []));
+    expect(upright.map((m) => m.y1)).toEqual([20, 69]);
   });
 
   it('as SVG is in millimetres, its holes where they belong', () => {
@@ -164,6 +174,12 @@ describe('the line for a stylus, on paper', () => {
     expect(again!.y1).toBeCloseTo(end!.y1, 1);
     for (const sheet of sheets)
       for (const m of drawnOn(sheet)) expect(Math.max(m.x1, m.x2)).toBeLessThanOrEqual(297 - 12 + 1e-6);
+  });
+  it('what the line is counted from is said under it', () => {
+    const [sheet] = sheetsAt(50);
+    const said = sheet!.marks.find((m) => m.kind === 'text' && m.text.startsWith('this line is'));
+    const below = Math.min(...drawnOn(sheet!).flatMap((m) => [m.y1, m.y2]));
+    expect(said && 'y' in said && said.y).toBeLessThan(below);
   });
   it('every place of the line stands where the template has it', () => {
     const [sheet] = sheetsAt(50);
@@ -334,6 +350,9 @@ describe('other papers of a curve', () => {
     sheets.forEach(inside);
     const all = sheets.flatMap(texts);
     expect(all.filter((t) => /^c\d+$/.test(t))).toEqual(rows.map((r) => `c${r.along}`));
+    // Each under its own number, the first being 1.
+    const numbers = all.filter((t) => /^\d+$/.test(t) && t !== '0').map(Number);
+    expect(numbers).toEqual(rows.map((_, i) => i + 1));
     const boxes = sheets.flatMap((s) => s.marks.filter((m) => m.kind === 'line')).length;
     expect(boxes).toBeGreaterThanOrEqual(4 * rows.length);
     expect(all).toContain(`J-104 steps, sheet 2 of ${sheets.length}`);

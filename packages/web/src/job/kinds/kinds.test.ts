@@ -1,11 +1,14 @@
 // @vitest-environment jsdom
 import { STAGES } from '@anello/core/job';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { effectScope } from 'vue';
+import { effectScope, ref } from 'vue';
+import { useMounted } from '../../testkit/mounted';
 import { useFetchedWhenIdle } from '../../ui/useFetchedWhenIdle';
 import { viewOf } from '../model/kind';
-import { JOB_KINDS, loadOf, restOf } from './registry';
+import type { JobModel } from '../model/useJobModel';
+import { JOB_KINDS, loadOf, provideJobKind, restOf } from './registry';
 
+const { within } = useMounted();
 type Kind = 'taper' | 'eccentric' | 'curve';
 const kind = (id: Kind) => JOB_KINDS[id];
 const ALL = Object.values(JOB_KINDS);
@@ -30,6 +33,21 @@ describe('kinds of job', () => {
     expect(begins('eccentric', 3, false)).toBe('part');
     expect(begins('curve', 0, true)).toBe('cut');
     expect(begins('curve', 0, false)).toBe('part');
+  });
+  it('the shape in hand says which kind the stages are told; a plain part goes as a taper', () => {
+    const shape = ref<{ kind: Kind } | null>(null);
+    const of = within(() => provideJobKind({ shape } as unknown as JobModel)).found;
+    expect(of.value).toBe(kind('taper'));
+    shape.value = { kind: 'curve' };
+    expect(of.value).toBe(kind('curve'));
+    shape.value = { kind: 'eccentric' };
+    expect(of.value).toBe(kind('eccentric'));
+  });
+  it('a taper can be cut once its figures are there; what is not said to wait need not', () => {
+    const ready = (taper: object | null) =>
+      kind('taper').ready!({ taper: ref(taper) } as unknown as JobModel);
+    expect([ready(null), ready({})]).toEqual([false, true]);
+    expect(kind('curve').ready).toBeUndefined();
   });
   it('everything a kind may show is among what is fetched when idle', () => {
     for (const one of ALL)

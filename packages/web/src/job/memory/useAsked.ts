@@ -21,7 +21,10 @@ export function useAsked<Answer extends { readonly rows: readonly Row[] }, Row>(
   }
   watch(
     question,
-    ([address], before) => {
+    (now, before) => {
+      // What it is made of may be said again, and is still the same question.
+      if (before && now.every((one, i) => Object.is(one, before[i]))) return;
+      const [address] = now;
       if (address !== before?.[0]) {
         asked++;
         rows.value = [];

@@ -2,6 +2,7 @@
 import { entry } from '@anello/contract';
 import { describe, expect, it } from 'vitest';
 import { nextTick, ref } from 'vue';
+import { usePreferences } from '../../data/stores/preferences';
 import { useMounted } from '../../testkit/mounted';
 import { useKeptEntries, type KeptEntries } from './useKeptEntries';
 import { useMeasuredPlaces } from './useMeasuredPlaces';
@@ -45,5 +46,13 @@ describe('measured places', () => {
     text.value = '0,18\nx,2';
     expect(read.value.places).toEqual([{ z: 0, r: 9 }]);
     expect(read.value.problem).toMatch(/^Line 2:/);
+  });
+  it('without a unit are in the screen’s', async () => {
+    const { text, read } = within(() => useMeasuredPlaces('m')).found;
+    text.value = '0,1';
+    expect(read.value.places).toEqual([{ z: 0, r: 0.5 }]);
+    usePreferences().units = 'inch';
+    await nextTick();
+    expect(read.value.places).toEqual([{ z: 0, r: 12.7 }]);
   });
 });

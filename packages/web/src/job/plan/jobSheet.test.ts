@@ -47,7 +47,7 @@ describe('a job on paper', () => {
     expect(given.addressOf(operation!)).toMatch(/^http.*\/job\/j-1\/(work|set|cut|way)\b/);
     expect(given.address).toBe(`${location.origin}/job/j-1/plan`);
   });
-  it('warns of what its line of work risks, and leaves what is only worth knowing out', () => {
+  it('warns of what its line of work risks or leaves undone', () => {
     const whole = sheet()()!;
     expect(whole.findings).toEqual([]);
     // Only one end of it is faced by this.

@@ -25,7 +25,7 @@ export function useJobSheet(): () => JobSheetGiven | null {
       layout: model.layout.value,
       shapes: model.shapes.value.map(({ feature, name }) => ({ name, lines: linesOf(document, feature) })),
       holdings: said?.holdings ?? [],
-      findings: (said?.findings ?? []).filter((f) => f.level !== 'note').map((f) => f.phrase),
+      findings: (said?.findings ?? []).map((f) => f.phrase),
       address: `${location.origin}/job/${job.id}/plan`,
       addressOf: (operation) => location.origin + plan.path(operation),
       units: preferences.units,

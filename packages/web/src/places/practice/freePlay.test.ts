@@ -16,11 +16,12 @@ import { useFreePlay } from './useFreePlay';
 const { within } = useMounted();
 let documents: Record<string, JobDocument> = {};
 let away = false;
+let rack: { id: string; number: string }[] = [];
 const server = () =>
   answering(({ url }) => {
     if (away) return 'away';
     const id = /^\/api\/jobs\/([^?]+)$/.exec(url)?.[1];
-    if (id === undefined) return { body: { jobs: [], total: 0, machines: [] } };
+    if (id === undefined) return { body: { jobs: rack, total: rack.length, machines: [] } };
     const job = { id, version: 1, updatedAt: '2026-11-28T08:00:00.000Z', document: documents[id] };
     return { body: { job, records: [], next: null } };
   });
@@ -39,6 +40,7 @@ const whyNot = (desk: Awaited<ReturnType<typeof play>>): string => plainText(des
 beforeEach(async () => {
   await emptyBench();
   away = false;
+  rack = [];
   documents = { 'j-1': shankJob('attachment') };
 });
 
@@ -50,6 +52,16 @@ describe('a job tried first', () => {
     expect(desk.ways.value.map(({ value }) => value)).toEqual([...DEVICES]);
     expect(desk.lathe.value).toBe(LONG_LATHE.name);
     expect(desk.ready.value).toBe(true);
+  });
+
+  it('is picked from those of the rack', async () => {
+    rack = [
+      { id: 'j-1', number: 'J-1' },
+      { id: 'j-2', number: 'J-2' },
+    ];
+    const desk = await play({});
+    await vi.waitFor(() => expect(desk.jobs.value.map(({ number }) => number)).toEqual(['J-1', 'J-2']));
+    expect(desk.ready.value).toBe(false);
   });
 
   it('whose feature is not there any more begins with one that is', async () => {

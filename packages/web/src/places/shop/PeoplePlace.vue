@@ -68,7 +68,7 @@ async function save(): Promise<void> {
   await send(
     read.data,
     { name, may, archived: false, ...(passphrase ? { passphrase } : {}) },
-    `${read.data} is ${name.trim()}.`,
+    `${read.data} is ${name.trim().replace(/\.$/, '')}.`,
   );
 }
 const put = ({ initials, name, may }: Person, over: Partial<SavePerson>, said: string): Promise<void> =>

@@ -61,7 +61,7 @@ describe('who works in the shop', () => {
     press(host, 'Looks only');
     await save();
     expect(sent()).toEqual([['/api/people/AB', { name: 'Ada B.', may: 'read', archived: false }]]);
-    expect(plain(host.querySelector('[role="status"]')!.textContent)).toBe('AB is Ada B..');
+    expect(plain(host.querySelector('[role="status"]')!.textContent)).toBe('AB is Ada B.');
   });
 
   it('is not sent by picking what they may do', async () => {
