@@ -28,6 +28,18 @@ describe('two edits of one document', () => {
       ['c', 'Nose', 5],
     ]);
   });
+  it('a field is said in words: parts of a list and what is kept by a feature go by the feature’s name', () => {
+    const job = { ...part(), work: { b: { limit: 1 }, gone: {} }, features: part().features };
+    const said = (...path: string[]) => fieldName(path, job as never);
+    expect(said('title')).toBe('what it is');
+    expect(said('features', 'b', 'largeDiameter')).toBe('features, Body, large diameter');
+    expect(said('features', 'a')).toBe('features, Seat');
+    expect(said('work', 'b', 'limit')).toBe('how it is made, Body, limit');
+    expect(said('work', 'gone')).toBe('how it is made, gone');
+    const nameless = { features: [{ id: 'a', name: 7 }], work: {} };
+    expect(fieldName(['work', 'a'], nameless as never)).toBe('how it is made, a');
+    expect(fieldName(['work', 'a'], {} as never)).toBe('how it is made, a');
+  });
   it('of the same field are told, mine standing meanwhile; a figure is one field with its text', () => {
     const [mine, theirs] = [part(), part()];
     mine.features[0]!.length = { typed: '21 mm', value: 21 };

@@ -51,6 +51,28 @@ describe('the lathes of the shop', () => {
     expect(shop.machines.map(({ document }) => document.name)).toEqual([LONG_LATHE.name]);
     expect([shop.loaded, useOutbox().away]).toEqual([true, true]);
   });
+  it('have the settings that are kept here and still on their way, and nothing else of what waits', async () => {
+    answer = () => {
+      throw new TypeError('refused');
+    };
+    const setting = {
+      machineId: 'long-lathe',
+      device: 'attachment',
+      halfAngle: 0.05,
+      workLength: null,
+      setAt: '2026-11-20T10:00:00.000Z',
+      jobNumber: 'J-1',
+      operator: 'RK',
+      how: 'read with the indicator',
+    };
+    const outbox = useOutbox();
+    await outbox.add({ method: 'PUT', url: '/api/settings', body: setting });
+    await outbox.add({ method: 'POST', url: '/api/records', body: { ...setting, device: 'compound' } });
+    answer = json({ machines: [lathe] });
+    const shop = useShop();
+    await shop.load();
+    expect(shop.byId('long-lathe')!.settings.map(({ device }) => device)).toEqual(['attachment']);
+  });
   it('ask for the passphrase where it is wanted', async () => {
     answer = json({ code: 'passphrase-needed', field: null, sentence: 'Sign in first.' }, 401);
     await useShop().load();

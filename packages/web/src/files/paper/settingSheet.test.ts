@@ -51,6 +51,9 @@ describe('a setting on paper', () => {
     expect(said).toContain(`${last.expected.toFixed(3)} mm`);
     for (const { at } of sweep.stations) expect(said).toContain(`${at.toFixed(1)} mm`);
     expect(said).toContain(sweep.label);
+    for (const name of ['Should read', 'Good from', 'to']) expect(said).toContain(name);
+    for (const { low, high } of sweep.stations)
+      for (const end of [low, high]) expect(said).toContain(`${end.toFixed(3).replace('-', '−')} mm`);
     const nudges = said.filter((text) => /toward you|away from you/.test(text));
     expect(nudges).toHaveLength(6);
     expect(texts(setting('a4', 'inch')).some((text) => / in$/.test(text))).toBe(true);

@@ -312,6 +312,7 @@ describe('arcs on paper', () => {
     expect(-Number(y) / POINT).toBeCloseTo(35, 3);
     const curves = [...content.matchAll(/([-\d.]+) ([-\d.]+) c\b/g)].at(-1)!;
     expect(Number(curves[1]) / POINT).toBeCloseTo(ends.x2, 3);
+    expect(-Number(curves[2]) / POINT).toBeCloseTo(35, 3);
   });
 });
 
@@ -353,8 +354,16 @@ describe('other papers of a curve', () => {
     // Each under its own number, the first being 1.
     const numbers = all.filter((t) => /^\d+$/.test(t) && t !== '0').map(Number);
     expect(numbers).toEqual(rows.map((_, i) => i + 1));
-    const boxes = sheets.flatMap((s) => s.marks.filter((m) => m.kind === 'line')).length;
-    expect(boxes).toBeGreaterThanOrEqual(4 * rows.length);
+    const each = sheets.map((s) => texts(s).filter((t) => /^c\d+$/.test(t)).length);
+    expect(new Set(each.slice(0, -1)).size).toBe(1);
+    // In two columns, the second as full as the first before another sheet is begun.
+    const boxes = new Set(
+      sheets[0]!.marks.flatMap((m) => (m.kind === 'line' && m.x1 === m.x2 ? [m.x1] : [])),
+    );
+    expect(boxes.size).toBe(4);
+    expect(each[0]! % 2).toBe(0);
+    const drawn = sheets.flatMap((s) => s.marks.filter((m) => m.kind === 'line')).length;
+    expect(drawn).toBeGreaterThanOrEqual(4 * rows.length);
     expect(all).toContain(`J-104 steps, sheet 2 of ${sheets.length}`);
   });
 

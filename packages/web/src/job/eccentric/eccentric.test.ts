@@ -55,6 +55,7 @@ describe('an eccentric on the screen', () => {
     const { desk } = onScreen();
     expect(desk.part.value).toMatchObject({ id: 'e', throw: THROW, diameter: 60, width: 20 });
     expect(desk.basis.value).toMatchObject({ throw: THROW, diameter: 60, width: 20 });
+    expect(desk.basis.value!.hub).toBe(desk.part.value!.hub?.diameter ?? null);
     expect(desk.throws.value.map(({ id }) => id)).toEqual(['e']);
     expect(desk.ways.value).not.toBeNull();
   });

@@ -29,7 +29,8 @@ export function useLore(): Ref<Lore | null> {
     }
   }
   watch(
-    () => [job.document?.machineId, model.way.value, job.piece] as const,
+    // Each by itself: another figure of the document is no other question.
+    [() => job.document?.machineId, model.way, () => job.piece] as const,
     ([machine, way, piece]) => {
       if (machine && way) void ask(machine, way, piece);
     },
