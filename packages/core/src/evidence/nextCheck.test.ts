@@ -35,6 +35,19 @@ describe('the check that would tell most', () => {
       { seed: 1 },
     );
   });
+  it('warm work or a wrong angle: whether both are as warm as each other is asked, as that tells them apart', () => {
+    const wanted = wantedOf('external');
+    const all = posterior([MADE['bands']!], wanted);
+    const one = (cause: string) => all.find(({ possibility }) => possibility.cause === cause)!.possibility;
+    const two = (...causes: [string, string]) =>
+      causes.map((cause) => ({ possibility: one(cause), belief: 0.5 }));
+    const others = new Set<EvidenceKind>(['bands', 'shake', 'rock', 'measured', 'sticks']);
+    const asked = bestCheck(two('warm', 'too-steep'), wanted, others);
+    expect(asked?.kind).toBe('warmer');
+    expect(asked!.toldRight).toBeGreaterThan(0.9);
+    // Between two that are as warm as each other it says nothing.
+    expect(bestCheck(two('too-steep', 'too-shallow'), wanted, others)).toBeNull();
+  });
   it('there is none when every check has been made', () => {
     const wanted = wantedOf('external');
     const kinds: EvidenceKind[] = ['bands', 'shake', 'rock', 'measured', 'sticks', 'warmer'];

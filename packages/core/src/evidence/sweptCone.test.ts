@@ -76,6 +76,9 @@ describe('a finished cone, run along with an indicator', () => {
     expect(text(sweptCone({ ...read(lash), halfAngle: Math.atan(0.05) }))[0]).toMatch(
       /^Its first (5|6)\.\d mm are parallel/,
     );
+    // The cone lacks over its first 6 mm what it should have gained there, on both sides.
+    const [first] = sweptCone({ ...read(lash), halfAngle: Math.atan(0.05) }).shows;
+    expect(first!.costs / (2 * 6 * 0.05)).toBeCloseTo(1, 0);
     const rough = sweptCone({ ...read((z) => 8 + 0.05 * z, { scatter: 0.006 }), halfAngle: Math.atan(0.05) });
     expect(text(rough)).toEqual([expect.stringContaining('Chatter or torn metal')]);
   });

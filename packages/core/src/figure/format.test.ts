@@ -37,6 +37,8 @@ describe('figures at an instrument’s resolution', () => {
   it('writes ratios and counts', () => {
     expect(text(ratio(1 / 19.922))).toBe('1:19.922');
     expect(text(ratio(1 / 12))).toBe('1:12');
+    expect(text(ratio(1 / 123.456))).toBe('1:123.5');
+    expect(text(ratio(-1 / 123.456))).toBe('1:−123.5');
     expect(text(count(3))).toBe('3');
     expect(text(perFoot(0.60235 / 12))).toBe('0.60235 in/ft');
     expect(text(degrees(8 * D))).toBe('8.00000°');

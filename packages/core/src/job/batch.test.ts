@@ -43,6 +43,14 @@ describe('a batch', () => {
       )[0]!.drift!.outAt,
     ).toBeNull();
   });
+  it('what is out already goes out with the next piece, not with one that is made', () => {
+    const [one] = batchSeries(
+      [1, 2, 3, 4].map((n) => sized(n, 39.99 + 0.012 * n)),
+      12,
+    );
+    expect(one!.points.at(-1)!.inside).toBe(false);
+    expect(one!.drift!.outAt).toBe(5);
+  });
   it('two pieces, or pieces that only scatter, have none', () => {
     expect(batchSeries([sized(1, 39.9), sized(2, 39.95)], 5)[0]!.drift).toBeNull();
     expect(

@@ -128,6 +128,15 @@ describe('how far a job has come', () => {
       scrapped: true,
     });
   });
+  it('holding by holding, the next is any piece that is still open, round from where one is', () => {
+    const by = (records: KeptRecord[]) => jobProgress({ ...facts, order: 'by-holding' }, records);
+    const on = (piece: number) => keep({ kind: 'piece', carriedFrom: 1 }, piece);
+    expect(by([verdict('accepted', 1)])).toMatchObject({ next: 'Start piece 2 of 3', finished: false });
+    expect(by([verdict('accepted', 1), verdict('accepted', 2), on(2)]).next).toBe('Start piece 3 of 3');
+    expect(by([on(3), verdict('accepted', 3)]).next).toBe('Start piece 1 of 3');
+    const all = [verdict('accepted', 1), verdict('scrap', 2), on(3), verdict('accepted', 3)];
+    expect(by(all)).toMatchObject({ next: 'Finished: its setting is on record', finished: true });
+  });
   it('the next piece carries the setting and starts at the cut', () => {
     const records = [setting(), verdict('accepted'), keep({ kind: 'piece', carriedFrom: 1 }, 2)];
     expect(currentPiece(records)).toBe(2);

@@ -176,6 +176,24 @@ describe('a sweep that shows little', () => {
   });
 });
 
+describe('the needle as an analysis has it', () => {
+  const CLEAN = MADE.filter(
+    (faults) => !faults.some((fault) => ['chatter', 'spike', 'own-period'].includes(fault)),
+  );
+  it.each(CLEAN.map((faults) => [faults.join(' and ') || 'nothing', faults] as const))(
+    'goes through the readings of a sweep with %s, as closely as the needle is quiet',
+    (_, faults) => {
+      for (const seed of [3, 14, 15]) {
+        const { sweep, truth } = madeSweep(faults, seed);
+        const analysis = analyseSweep(sweep);
+        const fitted = fittedSweep(sweep, analysis, sweep.travel);
+        const off = fitted.map((seen, i) => Math.abs(seen - sweep.reading[i]!)).sort((a, b) => a - b);
+        expect(off[Math.floor(off.length / 2)], `seed ${seed}`).toBeLessThan(1.5 * truth.noise + 2e-4);
+      }
+    },
+  );
+});
+
 describe('what each term takes', () => {
   it('adds up to the fit, with the straight needle under it', () => {
     const { sweep } = madeSweep(['bow', 'step', 'sine'], 5);
