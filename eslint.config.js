@@ -114,6 +114,19 @@ export default tseslint.config(
     },
   },
   {
+    files: ['packages/web/src/**/*.test.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "CallExpression[callee.object.name='vi'][callee.property.name=/^(do)?[mM]ock$/]",
+          message:
+            'Files share what is loaded: another may have loaded the real one. Put a browser or a server under it instead.',
+        },
+      ],
+    },
+  },
+  {
     files: ['packages/core/src/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: forbid(

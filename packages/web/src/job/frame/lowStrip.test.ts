@@ -1,24 +1,30 @@
 // @vitest-environment jsdom
-import { describe, expect, it, vi } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { nextTick, ref } from 'vue';
+import { useMounted } from '../../testkit/mounted';
 import { LOW, useLowStrip } from './useLowStrip';
 
-const { tall } = vi.hoisted(() => ({ tall: { value: 0 } as { value: number } }));
-vi.mock('@vueuse/core', () => ({ useElementSize: () => ({ height: height(), width: ref(0) }) }));
-const heights: ReturnType<typeof ref<number>>[] = [];
-function height() {
-  const one = ref(tall.value);
-  heights.push(one);
-  return one;
+/** A browser's word of how tall a box is, in the test's hands. */
+class Watcher {
+  static last: Watcher;
+  constructor(private readonly told: (entries: object[]) => void) {
+    Watcher.last = this;
+  }
+  observe = (): void => undefined;
+  disconnect = (): void => undefined;
+  say = (height: number): void => this.told([{ borderBoxSize: [{ inlineSize: 0, blockSize: height }] }]);
 }
+const { within } = useMounted();
+beforeEach(() => vi.stubGlobal('ResizeObserver', Watcher));
 
 /** A strip so tall, over something scrolled so far. */
 async function strip(of: number) {
-  const found = useLowStrip(ref(null));
+  const { found } = within(() => useLowStrip(ref(document.createElement('div'))));
+  await nextTick();
   const scroller = document.createElement('div');
   scroller.addEventListener('scroll', found.onScroll);
   const measured = async (now: number): Promise<void> => {
-    heights.at(-1)!.value = now;
+    Watcher.last.say(now);
     await nextTick();
   };
   await measured(of);
