@@ -48,6 +48,7 @@ export {
   type Right,
   type SavePerson,
 } from './api/people';
+export { nextNumberSchema, type NextNumber } from './api/nextNumber';
 export { operatorsSchema, type Operators } from './api/operators';
 export {
   beforeSchema,

@@ -1,4 +1,4 @@
-import type { JobView, Rack } from '@anello/contract';
+import type { JobView, NextNumber, Rack } from '@anello/contract';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { DEMO_JOBS } from '../src/demo/jobs';
 import { aJob, aReading, testServer, type TestServer } from './support';
@@ -45,6 +45,23 @@ describe('jobs', () => {
     expect((await server.send('POST', '/api/jobs', job)).statusCode).toBe(201);
     expect((await server.send('POST', '/api/jobs', job)).json()).toMatchObject({ id: job.id, version: 1 });
     expect((await server.send('GET', '/api/jobs?search=T-1')).json<Rack>().total).toBe(1);
+  });
+
+  it('the next number is one more than the highest, however many there are and in whatever order', async () => {
+    const shop = await testServer();
+    const next = async () => (await shop.send('GET', '/api/next-number')).json<NextNumber>().number;
+    const add = async (...numbers: string[]) => {
+      for (const number of numbers) await shop.send('POST', '/api/jobs', aJob(number));
+    };
+    expect(await next()).toBe('J-101');
+    await add('J-999', 'J-1000', 'J-9');
+    expect(await next()).toBe('J-1001');
+    // None of these is a number of that kind.
+    await add('J-2000a', 'J-', 'K-3000', 'Repair J-4000', 'j-5000', 'J-12345678901');
+    expect(await next()).toBe('J-1001');
+    await add('J-1001');
+    expect(await next()).toBe('J-1002');
+    await shop.close();
   });
 
   it('a save over an older version answers 409 with the current document', async () => {

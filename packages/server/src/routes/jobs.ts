@@ -5,6 +5,7 @@ import {
   jobRowSchema,
   jobViewSchema,
   likeQuerySchema,
+  nextNumberSchema,
   operationBeforeSchema,
   putAwaySchema,
   rackQuerySchema,
@@ -16,6 +17,7 @@ import {
 import { z } from 'zod';
 import { beforeOf } from '../stores/before';
 import { createJob, jobView, putAway, saveJob } from '../stores/jobs';
+import { nextNumber } from '../stores/nextNumber';
 import { operationBefore } from '../stores/operationBefore';
 import { recordsPage } from '../stores/records';
 import { sendText, type Api, type RouteContext } from './routes';
@@ -36,6 +38,14 @@ export function jobRoutes(api: Api, { book, rack, turns, hub }: RouteContext): v
       reply.header('content-encoding', 'gzip').header('vary', 'accept-encoding');
       return reply.type('application/json; charset=utf-8').send(gzip as never) as never;
     },
+  );
+
+  api.get(
+    '/api/next-number',
+    {
+      schema: { summary: 'The number that the next job may have', response: { 200: nextNumberSchema } },
+    },
+    async () => nextNumber(book),
   );
 
   api.get(

@@ -1,5 +1,6 @@
 import { AnelloError } from '@anello/core/basics';
 import { onUnmounted, ref, type Ref } from 'vue';
+import { newest } from '../../data/newest';
 import { askWorker, type Asked } from '../../data/worker/askWorker';
 import type { DxfRequest } from './readDxf';
 import type { ReadProfile } from './readProfile';
@@ -20,17 +21,17 @@ export interface ProfileFile {
 export function useProfileFile(): ProfileFile {
   const part = ref<number | null>(null);
   let asked: Asked<ReadProfile> | null = null;
-  let question = 0;
+  const question = newest();
 
   function stop(): void {
-    question++;
+    question.drop();
     asked?.stop();
     asked = null;
     part.value = null;
   }
   async function read(file: File, how: DxfRequest): Promise<ReadProfile | null> {
     stop();
-    const mine = question;
+    const counts = question();
     if (file.size > LARGEST_MB * 1e6)
       throw new AnelloError(
         'out-of-range',
@@ -40,7 +41,7 @@ export function useProfileFile(): ProfileFile {
     part.value = 0;
     try {
       const job = await jobOf(file, how);
-      if (mine !== question) return null;
+      if (!counts()) return null;
       const worker = new Worker(new URL('./profileFile.worker.ts', import.meta.url), {
         type: 'module',
       });
@@ -50,7 +51,7 @@ export function useProfileFile(): ProfileFile {
       if (answer.error) throw new AnelloError(answer.error.code, answer.error.field, answer.error.phrase);
       return answer.found;
     } finally {
-      if (mine === question) part.value = null;
+      if (counts()) part.value = null;
     }
   }
   onUnmounted(stop);

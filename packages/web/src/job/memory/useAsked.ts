@@ -1,38 +1,39 @@
 import { onScopeDispose, ref, watch, type Ref } from 'vue';
 import { request } from '../../data/api';
+import { newest } from '../../data/newest';
 
 /**
  * Rows of what was done before, asked for anew whenever the address changes or what is said with it: what was done before is a
  * help and no more, so that nothing waits for it, and with the server away there are none. No address, no rows.
  */
 export function useAsked<Answer extends { readonly rows: readonly Row[] }, Row>(
-  question: () => readonly [address: string | null, ...anew: readonly unknown[]],
+  asking: () => readonly [address: string | null, ...anew: readonly unknown[]],
 ): Ref<readonly Row[]> {
   const rows = ref<readonly Row[]>([]) as Ref<readonly Row[]>;
-  let asked = 0;
+  const question = newest();
   async function ask(address: string): Promise<void> {
-    const mine = ++asked;
+    const counts = question();
     try {
       const found = await request<Answer>('GET', address);
-      if (mine === asked) rows.value = found.rows;
+      if (counts()) rows.value = found.rows;
     } catch {
-      if (mine === asked) rows.value = [];
+      if (counts()) rows.value = [];
     }
   }
   watch(
-    question,
+    asking,
     (now, before) => {
       // What it is made of may be said again, and is still the same question.
       if (before && now.every((one, i) => Object.is(one, before[i]))) return;
       const [address] = now;
       if (address !== before?.[0]) {
-        asked++;
+        question.drop();
         rows.value = [];
       }
       if (address) void ask(address);
     },
     { immediate: true },
   );
-  onScopeDispose(() => void asked++);
+  onScopeDispose(question.drop);
   return rows;
 }

@@ -4,6 +4,7 @@ import { tallyLosses } from '@anello/core/memory';
 import { computed, onMounted, ref, watch } from 'vue';
 import { request } from '../../data/api';
 import { useChanges } from '../../data/live';
+import { newest } from '../../data/newest';
 import { useOutbox } from '../../data/stores/outbox';
 import { useShop } from '../../data/stores/shop';
 import LogTabs from './LogTabs.vue';
@@ -19,13 +20,17 @@ const machine = ref<string | null>(null);
 /** The cause that is opened. */
 const open = ref<string | null>(null);
 
+const ask = newest();
 async function load(): Promise<void> {
+  const counts = ask();
   try {
     const of = machine.value ? `?machine=${encodeURIComponent(machine.value)}` : '';
-    said.value = await request<LossesSaid>('GET', `/api/losses${of}`);
+    const losses = await request<LossesSaid>('GET', `/api/losses${of}`);
+    if (!counts()) return;
+    said.value = losses;
     failed.value = false;
   } catch (error) {
-    failed.value = true;
+    if (counts()) failed.value = true;
     outbox.noticeAway(error);
   }
 }

@@ -3,6 +3,7 @@ import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { request } from '../../data/api';
 import { useChanges } from '../../data/live';
+import { newest } from '../../data/newest';
 import { useOutbox } from '../../data/stores/outbox';
 
 export const ASKS = [
@@ -55,18 +56,18 @@ export function useLog(): LogDesk {
       }),
     ),
   );
-  let question = 0;
+  const question = newest();
   async function load(before: number | null): Promise<void> {
-    const mine = ++question;
+    const counts = question();
     try {
       const query = inAddress({ ...asked.value, ...(before === null ? {} : { before: String(before) }) });
       const page = await request<LogPage>('GET', `/api/log?${query}`);
-      if (mine !== question) return;
+      if (!counts()) return;
       rows.value = before === null ? page.rows : [...rows.value, ...page.rows];
       next.value = page.next;
       state.value = 'ready';
     } catch {
-      if (mine === question) state.value = 'failed';
+      if (counts()) state.value = 'failed';
     }
   }
   watch(asked, () => void load(null), { immediate: true });

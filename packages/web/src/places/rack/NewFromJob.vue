@@ -4,6 +4,7 @@ import { useDebounceFn } from '@vueuse/core';
 import { onMounted, ref, watch } from 'vue';
 import PartThumb from '../../drawing/PartThumb.vue';
 import { request } from '../../data/api';
+import { newest } from '../../data/newest';
 import type { Begun } from './begun';
 
 /** A part begun as an earlier job was: its features, its bar, how its shapes are made and its line of work; nothing kept of it. */
@@ -14,22 +15,30 @@ const jobs = ref<readonly JobCard[]>([]);
 const away = ref(false);
 const picked = ref<string | null>(null);
 
+const looking = newest();
 async function find(): Promise<void> {
+  const counts = looking();
   try {
     const url = `/api/jobs?limit=${MOST}&search=${encodeURIComponent(search.value ?? '')}`;
-    jobs.value = (await request<Rack>('GET', url)).jobs;
+    const found = await request<Rack>('GET', url);
+    if (!counts()) return;
+    jobs.value = found.jobs;
     away.value = false;
   } catch {
-    away.value = true;
+    if (counts()) away.value = true;
   }
 }
 watch(search, useDebounceFn(find, 200));
 onMounted(find);
 
+const picking = newest();
 async function pick(card: JobCard): Promise<void> {
   picked.value = card.id;
+  const counts = picking();
   try {
     const { job } = await request<JobView>('GET', `/api/jobs/${encodeURIComponent(card.id)}`);
+    if (!counts()) return;
+    away.value = false;
     const {
       title,
       machineId,

@@ -8,33 +8,31 @@ import { useMounted } from '../../testkit/mounted';
 import { useNewJob } from './useNewJob';
 
 const { within } = useMounted();
-let numbers: string[] = [];
+let next = 'J-101';
 let adding: (body: { id: string; document: JobRow['document'] }) => Answer;
-const rack = (): Answer => ({ body: { jobs: numbers.map((number) => ({ number })), total: 0 } });
 const desk = () => within(useNewJob).found;
 const server = () =>
-  answering(({ method, body }) => (method === 'GET' ? rack() : adding(body as Parameters<typeof adding>[0])));
+  answering(({ method, body }) =>
+    method === 'GET' ? { body: { number: next } } : adding(body as Parameters<typeof adding>[0]),
+  );
 
 beforeEach(() => {
-  numbers = [];
+  next = 'J-101';
   adding = (body) => ({ body: { ...body, version: 1, updatedAt: '2026-11-28T08:00:00.000Z' } });
 });
 
 describe('a new job', () => {
-  it.each([
-    [[], 'J-101'],
-    [['J-104', 'J-117', 'J-9'], 'J-118'],
-    [['J-12a', 'Repair 300', 'J-101'], 'J-102'],
-  ])('with %o on the rack is offered %s', async (there, offered) => {
-    numbers = there;
-    server();
+  it('is offered the number that the server says is next', async () => {
+    next = 'J-1204';
+    const { asked } = server();
     const job = desk();
     await job.prepare();
-    expect(job.form.number).toBe(offered);
+    expect(job.form.number).toBe('J-1204');
+    expect(asked.map(({ url }) => url)).toEqual(['/api/next-number']);
   });
 
   it('keeps the number and the lathe that were chosen', async () => {
-    numbers = ['J-140'];
+    next = 'J-141';
     const { asked } = server();
     useShop().machines = [{ id: 'm-1', version: 1, document: LONG_LATHE, settings: [] }];
     const job = desk();
@@ -45,7 +43,7 @@ describe('a new job', () => {
   });
 
   it('typed while the next number is on its way is not overwritten by it', async () => {
-    numbers = ['J-140'];
+    next = 'J-141';
     server();
     const job = desk();
     const coming = job.prepare();

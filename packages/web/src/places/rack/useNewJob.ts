@@ -1,4 +1,4 @@
-import { newJobDocument, type JobDocument, type JobRow, type Rack } from '@anello/contract';
+import { newJobDocument, type JobDocument, type JobRow, type NextNumber } from '@anello/contract';
 import { AnelloError } from '@anello/core/basics';
 import { computed, reactive, ref, type ComputedRef, type Ref } from 'vue';
 import { request, ServerAway } from '../../data/api';
@@ -26,16 +26,11 @@ export function useNewJob(): NewJobDesk {
   const problem = ref<{ field: string | null; sentence: string } | null>(null);
   const busy = ref(false);
 
-  /** One more than the highest J-number in use. */
-  async function nextNumber(): Promise<string> {
-    try {
-      const { jobs } = await request<Rack>('GET', '/api/jobs?search=J-&limit=100');
-      const highest = Math.max(100, ...jobs.map((job) => Number(/^J-(\d+)$/.exec(job.number)?.[1] ?? 0)));
-      return `J-${highest + 1}`;
-    } catch {
-      return '';
-    }
-  }
+  const nextNumber = (): Promise<string> =>
+    request<NextNumber>('GET', '/api/next-number').then(
+      ({ number }) => number,
+      () => '',
+    );
 
   async function prepare(): Promise<void> {
     form.machineId ||= shop.machines[0]?.id ?? '';

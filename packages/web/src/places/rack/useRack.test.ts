@@ -8,6 +8,7 @@ import { useOutbox } from '../../data/stores/outbox';
 import { useScreen } from '../../data/stores/screen';
 import { answering, type Asked } from '../../testkit/answers';
 import { useMounted } from '../../testkit/mounted';
+import { waitingServer } from '../../testkit/waiting';
 import { useRack } from './useRack';
 
 const { within } = useMounted();
@@ -105,6 +106,52 @@ describe('the rack', () => {
     away = false;
     useOutbox().reached();
     await vi.waitFor(() => expect(desk.state.value).toBe('ready'));
+  });
+});
+
+describe('answers that come late', () => {
+  const page = (...ns: number[]) => ({ jobs: ns.map(cardOf), total: 60 });
+  async function asking() {
+    const asked = waitingServer();
+    const { found: desk } = within(useRack);
+    await nextTick();
+    await asked[0]!.answer(page(1, 2));
+    return { asked, desk };
+  }
+  it('of an older question are not put over a newer one’s', async () => {
+    const { asked, desk } = await asking();
+    desk.sort.value = 'due';
+    await nextTick();
+    desk.sort.value = 'number';
+    await nextTick();
+    await asked[2]!.answer(page(9, 8));
+    await asked[1]!.answer(page(3, 4));
+    expect(numbers(desk)).toEqual(['J-9', 'J-8']);
+    void desk.load();
+    void desk.load();
+    await asked[4]!.answer(page(7));
+    await asked[3]!.lose();
+    expect([numbers(desk), desk.state.value]).toEqual([['J-7'], 'ready']);
+  });
+  it('more asked for twice is there once', async () => {
+    const { asked, desk } = await asking();
+    void desk.load(true);
+    void desk.load(true);
+    await asked[1]!.answer(page(3, 4));
+    await asked[2]!.answer(page(3, 4));
+    expect(numbers(desk)).toEqual(['J-1', 'J-2', 'J-3', 'J-4']);
+  });
+  it('more asked for while another screen keeps something comes with what that changed', async () => {
+    const { asked, desk } = await asking();
+    void desk.load(true);
+    void desk.load(false, true);
+    expect(Object.fromEntries(new URL(asked[2]!.url, 'http://shop').searchParams)).toMatchObject({
+      limit: '26',
+      offset: '0',
+    });
+    await asked[2]!.answer(page(5, 1, 2, 3));
+    await asked[1]!.answer(page(3, 4));
+    expect(numbers(desk)).toEqual(['J-5', 'J-1', 'J-2', 'J-3']);
   });
 });
 

@@ -4,6 +4,7 @@ import { computed, onMounted, ref, watch, type ComputedRef, type Ref } from 'vue
 import { request } from '../../data/api';
 import { useChanges } from '../../data/live';
 import { LOCAL } from '../../data/names';
+import { newest } from '../../data/newest';
 import { useOutbox } from '../../data/stores/outbox';
 import { useScreen } from '../../data/stores/screen';
 
@@ -42,20 +43,30 @@ export function useRack(): RackDesk {
   const sort = useLocalStorage<RackSort>(LOCAL.rackSort, 'touched');
   const state = ref<'waiting' | 'ready' | 'failed'>('waiting');
 
+  /** So many are to be seen, those that are still on their way with them. */
+  let wanted = PAGE;
+  const ask = newest();
   async function load(more = false, again = false): Promise<void> {
     const offset = more ? jobs.value.length : 0;
+    wanted = more ? offset + PAGE : again ? wanted : PAGE;
+    const asked = new URLSearchParams({
+      limit: String(again ? Math.min(MOST, wanted) : PAGE),
+      offset: String(offset),
+      show: show.value,
+      sort: sort.value,
+      search: search.value ?? '',
+    });
+    const counts = ask();
     try {
-      const rack = await request<Rack>(
-        'GET',
-        `/api/jobs?limit=${again ? Math.min(MOST, Math.max(PAGE, jobs.value.length)) : PAGE}&offset=${offset}&show=${show.value}&sort=${sort.value}&search=${encodeURIComponent(search.value ?? '')}`,
-      );
+      const rack = await request<Rack>('GET', `/api/jobs?${asked.toString()}`);
+      if (!counts()) return;
       broken.value = rack.aside ?? [];
       jobs.value = more ? [...jobs.value, ...rack.jobs] : rack.jobs;
       total.value = rack.total;
       state.value = 'ready';
       outbox.reached();
     } catch (error) {
-      state.value = jobs.value.length > 0 ? 'ready' : 'failed';
+      if (counts()) state.value = jobs.value.length > 0 ? 'ready' : 'failed';
       outbox.noticeAway(error);
     }
   }

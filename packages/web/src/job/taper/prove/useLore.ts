@@ -2,6 +2,7 @@ import type { LoreSaid } from '@anello/contract';
 import type { Lore } from '@anello/core/infeed';
 import { onScopeDispose, shallowRef, watch, type Ref } from 'vue';
 import { request } from '../../../data/api';
+import { newest } from '../../../data/newest';
 import { useJob } from '../../../data/stores/job';
 import { useJobModel } from '../../model/useJobModel';
 
@@ -13,9 +14,9 @@ export function useLore(): Ref<Lore | null> {
   const job = useJob();
   const model = useJobModel();
   const lore = shallowRef<Lore | null>(null);
-  let question = 0;
+  const question = newest();
   async function ask(machine: string, way: string, piece: number): Promise<void> {
-    const mine = ++question;
+    const counts = question();
     lore.value = null;
     const asked = new URLSearchParams({ way, job: job.id, piece: String(piece) });
     try {
@@ -23,7 +24,7 @@ export function useLore(): Ref<Lore | null> {
         'GET',
         `/api/machines/${encodeURIComponent(machine)}/lore?${asked}`,
       );
-      if (mine === question) lore.value = said.lore;
+      if (counts()) lore.value = said.lore;
     } catch {
       // What is known of before is a help and no more: without it the next infeed begins from nothing, as it says.
     }
@@ -36,6 +37,6 @@ export function useLore(): Ref<Lore | null> {
     },
     { immediate: true },
   );
-  onScopeDispose(() => void question++);
+  onScopeDispose(question.drop);
   return lore;
 }
