@@ -145,6 +145,12 @@ describe('a test cut of several grooves', () => {
     expect(plainText(thin.said)).toContain('the land from First to Second');
     expect(thin.right).toBe(false);
     expect(testCut([groove(), groove({ name: 'Second' })], bands).lands).toEqual([]);
+    // Of three with a place missing, no land is told on either side of it.
+    const placed = (name: string, at: number) => groove({ name, place: { at, seen: at } });
+    const [first, , third] = [placed('First', 0), groove({ name: 'Second' }), placed('Third', 25.6)];
+    expect(testCut([first, groove({ name: 'Second' }), third], bands).lands).toEqual([]);
+    const between = testCut([first, placed('Second', 12.8), groove({ name: 'Third' })], bands).lands;
+    expect(between.map((land) => land.between)).toEqual([['First', 'Second']]);
   });
 });
 

@@ -141,7 +141,10 @@ describe('a contact off the height of the centres', () => {
     const cause = found(bowOf(h))!;
     const told = cause.what.find((piece) => typeof piece === 'object') as { value: number };
     expect(told.value).toBeCloseTo(h, 1);
-    expect(cause.costs).toBeGreaterThan(0);
+    // What the needle takes off at the small end beyond what it does at the large, on both sides of the cone.
+    const lost = (r: number): number => r - Math.sqrt(r ** 2 - h ** 2);
+    const large = 8 + run * Math.tan(steep.halfAngle);
+    expect(cause.costs / (2 * (lost(8) - lost(large)))).toBeCloseTo(1, 1);
   });
   it('is no cause of a hollow, of a bow that no hand would set, nor where no round master is touched', () => {
     expect(found(-bowOf(1))).toBeNull();

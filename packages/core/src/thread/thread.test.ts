@@ -29,6 +29,9 @@ describe('what a thread is called', () => {
     expect(found.diameter).toBeCloseTo(diameter, 9);
     expect(found.pitch).toBeCloseTo(pitch, 9);
   });
+  it('is read with spaces round it and doubled in it', () => {
+    expect(threadNamed('  M12   x 1.75 ')).toEqual(threadNamed('M12 x 1.75'));
+  });
   it.each([
     ['', 'unreadable'],
     ['big one', 'unreadable'],
@@ -192,6 +195,22 @@ describe('change gears', () => {
           expect(new Set([...drivers, ...driven]).size).toBe(drivers.length + driven.length);
       }),
       { numRuns: 12, seed: 3 },
+    );
+  });
+  it('uses each wheel as often as there are of it, and none both to drive and to be driven', () => {
+    const wheels = fc.array(fc.constantFrom(20, 24, 30, 36, 40, 45, 50, 60), { minLength: 4, maxLength: 9 });
+    fc.assert(
+      fc.property(wheels, fc.double({ min: 0.4, max: 6, noNaN: true }), (gears, pitch) => {
+        fc.pre(new Set(gears).size > 1);
+        const count = (all: readonly number[], size: number): number =>
+          all.filter((one) => one === size).length;
+        for (const { drivers, driven } of changeGears({ gears, leadScrew: 3, pitch })) {
+          for (const size of gears)
+            expect(count([...drivers, ...driven], size)).toBeLessThanOrEqual(count(gears, size));
+          if (drivers.length === 2) expect(drivers.filter((size) => driven.includes(size))).toEqual([]);
+        }
+      }),
+      { numRuns: 60 },
     );
   });
   it('a second wheel of a size may be used twice', () => {
