@@ -40,6 +40,11 @@ describe('what was typed, as it is kept', () => {
     expect(withUnit('about so', 'length', 'mm')).toBe('about so');
     expect(() => typedEntry('about so', 'length', 'mm')).toThrow(AnelloError);
   });
+  it('is kept without the spaces round it', () => {
+    expect(typedEntry('  5 mm ', 'length', 'in').typed).toBe('5 mm');
+    expect(typedEntry(' 5 ', 'length', 'mm').typed).toBe('5 mm');
+    expect(withUnit(' 12 ', 'angle', 'deg')).toBe('12°');
+  });
 });
 
 describe('a formula', () => {

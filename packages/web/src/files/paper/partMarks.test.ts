@@ -48,6 +48,16 @@ describe('a part drawn on paper', () => {
     expect(Math.max(...up)).toBeCloseTo(offset + all[0]!.r, 6);
     expect(Math.min(...up)).toBeCloseTo(offset - all[0]!.r, 6);
   });
+  it.each([
+    [8, 5, '10 : 1'],
+    [120, 30, '1 : 1'],
+    [300, 40, '1 : 2'],
+    [420, 40, '1 : 2.5'],
+    [9000, 400, '1 : 20'],
+  ])('%d mm of %d mm is drawn %s, as large as it goes in', (length, diameter, scale) => {
+    const bar = layoutPart([{ id: 'b', name: 'Bar', kind: 'cylinder', side: 'external', diameter, length }]);
+    expect(partMarks(bar, ROOM, 'mm').scale).toBe(scale);
+  });
   it('every feature has its diameter over it and its length under it, in the units of the sheet', () => {
     const { words, axis } = drawn(SHANK_PART);
     const [above, below] = [words.filter((m) => m.y > axis), words.filter((m) => m.y < axis)];

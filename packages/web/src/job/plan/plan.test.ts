@@ -81,6 +81,26 @@ describe('the line of work of a job', () => {
   });
 });
 
+describe('what is dropped somewhere in the line of work', () => {
+  const ids = (plan: ReturnType<typeof usePlan>): string[] =>
+    plan.said.value!.holdings.map((one) => one.holding.id);
+  it('a holding goes to that place, and the order is the user’s own', async () => {
+    const plan = desk();
+    const before = ids(plan);
+    expect(before.length).toBeGreaterThan(1);
+    plan.placeHolding(before[0]!, before.length - 1);
+    await nextTick();
+    expect(ids(plan)).toEqual([...before.slice(1), before[0]]);
+    expect(plan.own.value).toBe(true);
+  });
+  it('let go where it was, nothing has changed and the order stays the proposed one', async () => {
+    const plan = desk();
+    plan.placeHolding(ids(plan)[0]!, 0);
+    await nextTick();
+    expect(plan.own.value).toBe(false);
+  });
+});
+
 describe('what is next in a batch', () => {
   const first = (plan: ReturnType<typeof usePlan>) =>
     plan.said.value!.holdings[0]!.operations.map((one) => one.operation.id);

@@ -89,6 +89,16 @@ describe('the work stage', () => {
       { kind: 'sized', what: 'Body, diameter', seen: 29.95, low: 29.9, high: 30, typed: '' },
     ]);
   });
+  it('the figure of a plain operation is shown across the shop, under its name', async () => {
+    const { inHand } = operation('face-tailstock');
+    const [first] = inHand.value!.cards;
+    show('face-tailstock');
+    await nextTick();
+    expect(first!.card.kind).toBe('figures');
+    const [figure] = first!.card.kind === 'figures' ? first!.card.figures : [];
+    expect(figure).toBeDefined();
+    expect(useScreen().across).toEqual({ step: [inHand.value!.operation.name], ...figure });
+  });
   it('past its limits is said, and offers no more cut', async () => {
     const host = show(TURN);
     await vi.waitFor(() => expect(useScreen().bar?.label).toBe('Dial now'));

@@ -2,6 +2,7 @@ import { BUNDLE_SORTS, type BundleSort, type Imported, type TakenAs } from '@ane
 import { AnelloError } from '@anello/core/basics';
 import { reactive, ref, shallowRef, type Ref } from 'vue';
 import { request, ServerAway, WHOLE_SHOP } from '../../data/api';
+import { newest } from '../../data/newest';
 import { useKit } from '../../data/stores/kit';
 import { useShop } from '../../data/stores/shop';
 
@@ -76,11 +77,17 @@ export function useShopFile(): ShopFileDesk {
   let body: Blob | null = null;
   const bad = (text: string): void => void (said.value = { tone: 'bad', text });
 
-  async function send(query: string): Promise<Imported | null> {
+  const picking = newest();
+  const asking = newest();
+  /** What the server says of a file; null where that is nothing, or another file was picked meanwhile. */
+  async function send(query: string, file: Blob | null): Promise<Imported | null> {
+    const counts = asking();
     busy.value = true;
     try {
-      return await request<Imported>('POST', `/api/shop/bundle${query}`, body, WHOLE_SHOP);
+      const answer = await request<Imported>('POST', `/api/shop/bundle${query}`, file, WHOLE_SHOP);
+      return counts() ? answer : null;
     } catch (error) {
+      if (!counts()) return null;
       if (error instanceof AnelloError)
         bad(`Nothing was taken in. ${error.field ? `${error.field}: ` : ''}${error.message}`);
       else if (error instanceof ServerAway)
@@ -88,11 +95,13 @@ export function useShopFile(): ShopFileDesk {
       else throw error;
       return null;
     } finally {
-      busy.value = false;
+      if (counts()) busy.value = false;
     }
   }
 
   function leave(): void {
+    asking.drop();
+    busy.value = false;
     compared.value = null;
     body = null;
   }
@@ -107,10 +116,13 @@ export function useShopFile(): ShopFileDesk {
     async compare(file) {
       said.value = null;
       leave();
-      body = await asBody(file);
-      if (!body) return bad(`${file.name} is neither a zip nor a JSON file. Nothing was taken in.`);
-      const would = await send('?trial=yes');
+      const counts = picking();
+      const read = await asBody(file);
+      if (!counts()) return;
+      if (!read) return bad(`${file.name} is neither a zip nor a JSON file. Nothing was taken in.`);
+      const would = await send('?trial=yes', read);
       if (!would) return;
+      body = read;
       for (const key of Object.keys(choices)) delete choices[key];
       for (const one of would.differ) choices[keyOf(one)] = 'beside';
       compared.value = { name: file.name, would };
@@ -120,7 +132,7 @@ export function useShopFile(): ShopFileDesk {
         Object.keys(choices)
           .filter((key) => choices[key] === as)
           .join(',');
-      const done = await send(`?leave=${named('left')}&over=${named('over')}`);
+      const done = await send(`?leave=${named('left')}&over=${named('over')}`, body);
       if (!done) return;
       leave();
       await Promise.all([kit.load(), shop.load()]);

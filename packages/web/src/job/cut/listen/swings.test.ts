@@ -28,6 +28,19 @@ describe('what could swing in an operation', () => {
       }
     }
   });
+  it('is held by one end, by one end and a centre, or between centres', () => {
+    const { operations } = holdings[0]!;
+    const inHand = operationInHand(PART, holdings, operations.at(-1)!.id);
+    const held = (by: string, centre: boolean) => {
+      const holding = { ...inHand.holding, holding: { ...inHand.holding.holding, by, centre } };
+      return swingsIn({ ...inHand, holding } as typeof inHand, 'j').held;
+    };
+    expect([held('three-jaw', false), held('three-jaw', true), held('between-centres', true)]).toEqual([
+      'one end',
+      'one end and a centre',
+      'centres',
+    ]);
+  });
   it('has a bar in it where a hole is bored, and nowhere else', () => {
     const bored = all.filter(({ hole }) => hole !== null);
     expect(bored.map(({ key }) => key)).toEqual(['j.bore-hole']);

@@ -2,6 +2,7 @@
 import { describe, expect, it } from 'vitest';
 import { nextTick } from 'vue';
 import { useJob } from '../../../data/stores/job';
+import { usePreferences } from '../../../data/stores/preferences';
 import { useScreen } from '../../../data/stores/screen';
 import { useShop } from '../../../data/stores/shop';
 import { LATHE_ID, shankJob, useOnScreen } from '../../../testkit/onScreen';
@@ -39,6 +40,29 @@ describe('setting a taper', () => {
     expect(desk.index.value).toBe(1);
     expect(desk.done.value.slice(0, 2)).toEqual([true, false]);
   });
+  it.each(['attachment', 'compound', 'tailstock'] as const)(
+    'by the %s, a card read inside its band is done without a word; one not yet read is not',
+    async (way) => {
+      const { desk, model } = screen.work(shankJob(way), useSetting);
+      const read = model.steps.value.filter((step) => step.sweep && !step.proves && !step.later);
+      for (const card of read) {
+        const index = model.steps.value.indexOf(card);
+        while (desk.index.value !== index) {
+          await desk.keepStep();
+          await nextTick();
+        }
+        expect(desk.done.value[index]).toBe(false);
+        while (desk.index.value === index && desk.nextStation.value) {
+          await desk.keepReading(desk.nextStation.value.expected, '');
+          await nextTick();
+        }
+        expect(desk.done.value[index]).toBe(true);
+        expect(screen.kept('step').some(({ step }) => step === card.id)).toBe(false);
+      }
+      // What is read along a bar or a slide without proving it: there is such a card somewhere.
+      if (way === 'tailstock') expect(read.length).toBeGreaterThan(0);
+    },
+  );
   it('asks for each station once, in order, or for the one aimed at', async () => {
     const { desk } = screen.work(shankJob('attachment'), useSetting);
     await readAll(desk);
@@ -141,6 +165,13 @@ describe('what the Set stage shows on the frame round it', () => {
     if (asked.asks !== 'figure') throw new Error('The bar asks for nothing.');
     expect(asked).toMatchObject({ dimension: 'length', defaultUnit: 'mm' });
     expect(asked.label).toMatch(/^Reading at \d/);
+    // Whoever thinks in the other units is shown that these are taken too.
+    expect(asked.hint).toContain('.0745in');
+    usePreferences().units = 'inch';
+    await nextTick();
+    expect(bar().hint).toContain('1.893 mm');
+    usePreferences().units = 'mm';
+    await nextTick();
     expect(asked.judge!(expected)?.tone).toBe('good');
     expect(asked.judge!(expected + 0.05)).toMatchObject({ tone: 'warn' });
     expect(asked.judge!(expected + 0.05)!.phrase.at(-1)).toBe(' over');
