@@ -13,6 +13,7 @@ export { entrySchema } from './entry/schema';
 export { coreFeatures } from './job/feature/toCore';
 export { featureSchema, type FeatureDocument, type TaperDocument } from './job/feature/schema';
 export { taperFigures, type TaperFigures } from './job/feature/taperFromTable';
+export { begunAs } from './job/begunAs';
 export { mateLink, mateStart, type MateStart } from './job/mate';
 export { featuresFromOutline, type OutlinePlace } from './job/feature/fromOutline';
 export { newJobDocument } from './job/new';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { JobCard, JobView, Rack } from '@anello/contract';
+import { begunAs, type JobCard, type JobView, type Rack } from '@anello/contract';
 import { useDebounceFn } from '@vueuse/core';
 import { onMounted, ref, watch } from 'vue';
 import PartThumb from '../../drawing/PartThumb.vue';
@@ -39,17 +39,8 @@ async function pick(card: JobCard): Promise<void> {
     const { job } = await request<JobView>('GET', `/api/jobs/${encodeURIComponent(card.id)}`);
     if (!counts()) return;
     away.value = false;
-    const {
-      title,
-      machineId,
-      schema: _s,
-      number: _n,
-      quantity: _q,
-      note: _t,
-      order: _o,
-      ...part
-    } = job.document;
-    emit('begun', { title, machineId, part });
+    const { title, machineId } = job.document;
+    emit('begun', { title, machineId, part: begunAs(job.document) });
   } catch {
     away.value = true;
   }

@@ -12,7 +12,11 @@ const { mount } = useMounted();
 const card = (n: number): JobCard =>
   ({ id: `j-${n}`, number: `J-${n}`, title: `Part ${n}`, features: [] }) as never;
 const whole = (n: number) => ({
-  job: { id: `j-${n}`, version: 1, document: { ...jobDocument(), title: `Part ${n}`, note: 'as it went' } },
+  job: {
+    id: `j-${n}`,
+    version: 1,
+    document: { ...jobDocument(), title: `Part ${n}`, note: 'as it went', due: '2026-11-20', who: 'RK' },
+  },
   records: [],
   next: null,
 });
@@ -39,7 +43,7 @@ describe('a part begun as an earlier job', () => {
     expect(request.url).toBe('/api/jobs/j-2');
     await request.answer(whole(2));
     expect(begun).toMatchObject([{ title: 'Part 2', part: { features: jobDocument().features } }]);
-    for (const key of ['number', 'quantity', 'note', 'order', 'schema'])
+    for (const key of ['number', 'quantity', 'note', 'due', 'who', 'order', 'schema'])
       expect(begun[0]!.part).not.toHaveProperty(key);
   });
   it('picked and then another is the other, whichever answer comes last', async () => {
