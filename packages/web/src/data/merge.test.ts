@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { fieldName, merge, same, shown, withValue } from './merge';
+import { fieldName, merge, same, shown, withTheirs, withValue } from './merge';
 
 const part = () => ({
   title: 'Shank',
@@ -66,6 +66,41 @@ describe('two edits of one document', () => {
       'Barrel',
     ]);
     expect(withValue(theirs, ['features', 'b'], undefined).features).toHaveLength(1);
+  });
+  const ids = ({ features }: ReturnType<typeof part>): string => features.map(({ id }) => id).join('');
+  const rows = (...names: string[]) => ({
+    ...part(),
+    features: names.map((id) => ({ id, name: id, length: { typed: '5 mm', value: 5 } })),
+  });
+  it.each([
+    ['theirs put one between, I changed a figure', 'ab', 'ab', 'axb', 'axb'],
+    ['theirs put one first', 'ab', 'ab', 'xab', 'xab'],
+    ['both put one in', 'ab', 'ayb', 'axb', 'ayxb'],
+    ['theirs moved one', 'abc', 'abc', 'cab', 'cab'],
+    ['theirs moved one, I put one in', 'abc', 'abyc', 'cab', 'caby'],
+    ['I moved one, theirs put one in', 'abc', 'cab', 'axbc', 'caxb'],
+    ['theirs took one out, I put one behind it', 'abc', 'abyc', 'ac', 'ayc'],
+    ['both moved: mine stands', 'abc', 'bca', 'cba', 'bca'],
+  ])('%s: of %s, mine %s, theirs %s comes %s', (_, base, mine, theirs, joined) => {
+    const own = rows(...mine);
+    // Something of it is mine in any case, so that the list is joined and not taken whole.
+    own.features.find(({ id }) => id === 'a')!.length = { typed: '6 mm', value: 6 };
+    const { merged, clashes } = merge(rows(...base), own, rows(...theirs));
+    expect([ids(merged), clashes]).toEqual([joined, []]);
+    expect(merged.features.find(({ id }) => id === 'a')!.length.value).toBe(6);
+  });
+  it('a part that I took out and have back as they changed it goes to its place', () => {
+    const theirs = rows('a', 'b', 'c', 'd');
+    theirs.features[2]!.name = 'Barrel';
+    for (const [mine, joined] of [
+      ['abd', 'abcd'],
+      ['ad', 'acd'],
+      ['d', 'cd'],
+    ] as const) {
+      const { merged, clashes } = merge(rows('a', 'b', 'c', 'd'), rows(...mine), theirs);
+      expect(ids(merged)).toBe(mine);
+      expect(ids(clashes.reduce(withTheirs, merged))).toBe(joined);
+    }
   });
   it('either alone is taken whole, both the same clash in nothing, and no change of one is lost', () => {
     const leaf = fc.oneof(fc.integer(), fc.string(), fc.boolean());

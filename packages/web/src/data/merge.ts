@@ -7,6 +7,8 @@ export interface Clash {
   readonly path: Path;
   readonly mine: Json;
   readonly theirs: Json;
+  /** Of a part of a list that I took out: the ids of theirs in their order, so that it can go back to its place. */
+  readonly among?: readonly string[];
 }
 
 /**
@@ -49,7 +51,7 @@ function fields(base: Fields, mine: Fields, theirs: Fields, path: Path, clashes:
   return all;
 }
 
-/** By id, in my order, with what they added at its end. */
+/** By id. The order is whose who moved something; what the other put between stays behind what it was put behind. */
 function list(
   base: readonly Item[],
   mine: readonly Item[],
@@ -58,10 +60,34 @@ function list(
   clashes: Clash[],
 ): readonly Json[] {
   const of = (all: readonly Item[], id: string): Item | undefined => all.find((one) => one.id === id);
-  const ids = [...new Set([...mine, ...theirs].map((one) => one.id))];
+  const [was, own, other] = [idsOf(base), idsOf(mine), idsOf(theirs)];
+  const ids = movedFrom(was, own) ? putBetween(own, other) : putBetween(other, own);
   return ids
-    .map((id) => merged(of(base, id), of(mine, id), of(theirs, id), [...path, id], clashes))
+    .map((id) => {
+      const asked = clashes.length;
+      const value = merged(of(base, id), of(mine, id), of(theirs, id), [...path, id], clashes);
+      const clash = clashes[asked];
+      if (clash && !own.includes(id)) clashes[asked] = { ...clash, among: other };
+      return value;
+    })
     .filter((one) => one !== undefined);
+}
+
+const idsOf = (all: readonly Item[]): string[] => all.map(({ id }) => id);
+
+/** Whether those that are in both stand in another order now. */
+function movedFrom(before: readonly string[], now: readonly string[]): boolean {
+  const left = before.filter((id) => now.includes(id));
+  return now.filter((id) => before.includes(id)).some((id, i) => id !== left[i]);
+}
+
+/** A row with what only another has put in, each behind what it stands behind there. */
+function putBetween(row: readonly string[], other: readonly string[]): string[] {
+  const all = [...row];
+  other.forEach((id, i) => {
+    if (!all.includes(id)) all.splice(i === 0 ? 0 : all.indexOf(other[i - 1] as string) + 1, 0, id);
+  });
+  return all;
 }
 
 export const same = (a: Json, b: Json): boolean =>
@@ -77,17 +103,32 @@ function sorted(value: Json): Json {
   );
 }
 
-/** A document with another value at a path; undefined takes it out. */
-export function withValue<D>(document: D, path: Path, value: Json): D {
+/** Where a part that is not in a row goes: behind what it stands behind among others, or at its end. */
+function placeOf(id: string, row: readonly string[], among: readonly string[]): number {
+  if (!among.includes(id)) return row.length;
+  const before = among.slice(0, among.indexOf(id)).findLast((one) => row.includes(one));
+  return before === undefined ? 0 : row.indexOf(before) + 1;
+}
+
+/** A document in which a clash is settled as they have it. */
+export const withTheirs = <D>(document: D, { path, theirs, among }: Clash): D =>
+  withValue(document, path, theirs, among);
+
+/** A document with another value at a path; undefined takes it out. A part of a list that is not there goes to its place among others. */
+export function withValue<D>(document: D, path: Path, value: Json, among: readonly string[] = []): D {
   const [key, ...rest] = path;
   if (key === undefined) return value as D;
   if (Array.isArray(document)) {
     const at = document.findIndex((one: Item) => one.id === key);
-    const then = withValue(document[at] as Json, rest, value);
-    if (at < 0) return (then === undefined ? document : [...document, then]) as D;
+    const then = withValue(document[at] as Json, rest, value, among);
+    if (at < 0) {
+      if (then === undefined) return document;
+      const place = placeOf(key, idsOf(document), among);
+      return [...document.slice(0, place), then, ...document.slice(place)] as D;
+    }
     return document.flatMap((one: Json, i) => (i !== at ? [one] : then === undefined ? [] : [then])) as D;
   }
-  const then = withValue((document as Fields)[key], rest, value);
+  const then = withValue((document as Fields)[key], rest, value, among);
   const { [key]: _, ...others } = document as Fields;
   return (then === undefined ? others : { ...others, [key]: then }) as D;
 }

@@ -2,7 +2,7 @@ import { AnelloError } from '@anello/core/basics';
 import { computed, ref, shallowRef, type Ref } from 'vue';
 import { ServerAway, StaleHere } from './api';
 import { plain } from './db';
-import { merge, withValue, type Clash } from './merge';
+import { merge, withTheirs, type Clash } from './merge';
 import { newId } from './newId';
 
 /** The version an edit is typed over; null for something new. */
@@ -91,7 +91,7 @@ export function useDocumentEditor<D extends object>(saving: (draft: D, over: Ove
   }
 
   function choose(clash: Clash, whose: 'mine' | 'theirs'): void {
-    if (whose === 'theirs' && draft.value) draft.value = withValue(draft.value, clash.path, clash.theirs);
+    if (whose === 'theirs' && draft.value) draft.value = withTheirs(draft.value, clash);
     clashes.value = clashes.value.filter((one) => one !== clash);
     if (clashes.value.length === 0) note.value = 'Settled. Save it now.';
   }

@@ -8,7 +8,7 @@ import { request, ServerAway } from '../api';
 import { bench, plain } from '../db';
 import { dropDraft, readDraft, writeDraft } from '../drafts';
 import { heldPicture, PICTURES_URL } from '../pictures';
-import { same, withValue, type Clash } from '../merge';
+import { same, withTheirs, type Clash } from '../merge';
 import { newId } from '../newId';
 import { stamp } from '../stamp';
 import { sayTrouble } from '../trouble';
@@ -237,10 +237,7 @@ export const useJob = defineStore('job', () => {
     if (!typed?.theirs || !document.value) return;
     const { clashes, document: current, version: at } = typed.theirs;
     const settling = clash ? [clash] : clashes;
-    const next =
-      whose === 'mine'
-        ? typed.document
-        : settling.reduce((d, one) => withValue(d, one.path, one.theirs), typed.document);
+    const next = whose === 'mine' ? typed.document : settling.reduce(withTheirs, typed.document);
     const left = clashes.filter((one) => !settling.some((s) => s.path.join() === one.path.join()));
     document.value = plain(next);
     seen = newId();
