@@ -243,6 +243,33 @@ describe('the line on which the server tells what others keep', () => {
     const text = job.records.find((r) => gone?.body.kind === 'withdrawn' && r.id === gone.body.record)?.body;
     expect(text).toMatchObject({ text: 'second' });
   });
+  it('what was done to one job is not taken back from another', async () => {
+    const { job } = within(listening).found;
+    const slip = useScreen();
+    job.editAndOffer(
+      'As proposed again.',
+      (typed) => void (typed.note = 'changed'),
+      (typed) => void (typed.note = ''),
+    );
+    expect(slip.undoable!.text).toBe('As proposed again.');
+    await job.open('j-1');
+    expect(slip.undoable!.text).toBe('As proposed again.');
+    void job.open('j-2');
+    expect(slip.undoable).toBeNull();
+    // What is no job's stays: a job put away, a device that was disturbed.
+    slip.offerBack('J-7 put away.', () => undefined);
+    void job.open('j-3');
+    expect(slip.undoable!.text).toBe('J-7 put away.');
+    await settled();
+  });
+  it('a row of another job is taken back there, and does not show here', async () => {
+    const { job } = within(listening).found;
+    await job.withdraw(note('00000000-0000-4000-8000-000000000007', 'j-2') as never);
+    await job.keepAgain(note('00000000-0000-4000-8000-000000000008', 'j-2') as never);
+    expect(job.records).toEqual([]);
+    const sent = useOutbox().waiting.map(({ body }) => body as { jobId: string });
+    expect(sent.map(({ jobId }) => jobId)).toEqual(['j-2', 'j-2']);
+  });
   it('a job that is opened while its last edit is still being sent shows the edit, whichever answer comes first', async () => {
     const row = (version: number, as: string) => ({
       id: 'j-1',

@@ -59,6 +59,7 @@ export const useJob = defineStore('job', () => {
 
   async function open(jobId: string): Promise<void> {
     id.value = jobId;
+    screen.leftFor(jobId);
     behind = 0;
     state.value = 'loading';
     document.value = null;
@@ -254,15 +255,15 @@ export const useJob = defineStore('job', () => {
   }
 
   /** Keeps a record: on the screen at once, safe in the browser before this returns, then on its way. */
-  async function keep(body: RecordBody, about: About = {}): Promise<KeptRecord> {
-    const record = onScreen(body, about);
+  async function keep(body: RecordBody, about: About = {}, of = id.value): Promise<KeptRecord> {
+    const record = onScreen(body, about, of);
     await outbox.add({ method: 'POST', url: '/api/records', body: record });
     return record;
   }
 
-  function onScreen(body: RecordBody, about: About): KeptRecord {
-    const record: KeptRecord = { ...stamp(), jobId: id.value, piece: piece.value, ...about, body };
-    records.value = [...records.value, record];
+  function onScreen(body: RecordBody, about: About, of = id.value): KeptRecord {
+    const record: KeptRecord = { ...stamp(), jobId: of, piece: piece.value, ...about, body };
+    if (of === id.value) records.value = [...records.value, record];
     return record;
   }
 
@@ -277,17 +278,20 @@ export const useJob = defineStore('job', () => {
 
   /** Takes the last kept thing back; it stays on record as withdrawn. */
   const withdraw = (record: KeptRecord): Promise<KeptRecord> =>
-    keep({ kind: 'withdrawn', record: record.id }, { piece: record.piece });
+    keep({ kind: 'withdrawn', record: record.id }, { piece: record.piece }, record.jobId);
 
   /** Keeps what was taken back once more: the same, about the same. */
-  const keepAgain = ({ body, piece: of, feature, operation }: KeptRecord): Promise<KeptRecord> =>
-    keep(body, { piece: of, ...(feature ? { feature } : {}), ...(operation ? { operation } : {}) });
+  const keepAgain = ({ body, piece: of, feature, operation, jobId }: KeptRecord): Promise<KeptRecord> =>
+    keep(body, { piece: of, ...(feature ? { feature } : {}), ...(operation ? { operation } : {}) }, jobId);
+
+  /** Says what was done to this job, and offers to take it back: never to another that is on the screen by then. */
+  const offerBack = (said: string, back: () => unknown): void => screen.offerBack(said, back, id.value);
 
   /** Keeps a record, says so, and offers to take it back. */
   async function keepAndOffer(body: RecordBody, said = 'Kept.', about: About = {}): Promise<void> {
     const record = onScreen(body, about);
     // With the record itself: taken back a moment later, it must not be the one before that goes.
-    screen.offerBack(said, () => withdraw(record));
+    offerBack(said, () => withdraw(record));
     await outbox.add({ method: 'POST', url: '/api/records', body: record });
   }
 
@@ -298,7 +302,7 @@ export const useJob = defineStore('job', () => {
     back: (draft: JobDocument) => void,
   ): void {
     edit(change);
-    screen.offerBack(said, () => edit(back));
+    offerBack(said, () => edit(back));
   }
 
   /** What the server had and lost: sent again, or left. */
@@ -334,6 +338,7 @@ export const useJob = defineStore('job', () => {
     save,
     settle,
     settleLost,
+    offerBack,
     editAndOffer,
     keep,
     keepAgain,

@@ -79,6 +79,14 @@ export interface StripHandles {
   move(index: number, to: CurvePoint, pull: number): void;
 }
 
+/** Something that was done and can be taken back. */
+export interface Slip {
+  readonly text: string;
+  run(): void;
+  /** The job it was done to; of what is no job’s, none. */
+  readonly job?: string | undefined;
+}
+
 /** What the stage on the screen has asked the frame round it to show. */
 export const useScreen = defineStore('screen', () => {
   /** The stage that is in charge of what follows. */
@@ -96,13 +104,18 @@ export const useScreen = defineStore('screen', () => {
   /** Counts up to ask the reading bar for the keyboard. */
   const focusBar = ref(0);
   /** Last slip that can be taken back, said quietly. */
-  const undoable = shallowRef<{ readonly text: string; run(): void } | null>(null);
-  /** Says what was done, and offers to take it back. */
-  function offerBack(text: string, back: () => unknown): void {
-    undoable.value = { text, run: () => void back() };
+  const undoable = shallowRef<Slip | null>(null);
+  /** Says what was done, and offers to take it back; of a job, while that is the job on the screen. */
+  function offerBack(text: string, back: () => unknown, job?: string): void {
+    undoable.value = { text, run: () => void back(), job };
+  }
+  /** Another job is on the screen: what was done to the one before is not taken back from there. */
+  function leftFor(job: string): void {
+    if (undoable.value?.job !== undefined && undoable.value.job !== job) undoable.value = null;
   }
   return {
     offerBack,
+    leftFor,
     owner,
     bar,
     across,

@@ -8,7 +8,6 @@ import { computed, type ComputedRef } from 'vue';
 import { NOTHING_TRIED, tried, type Tried } from '../model/tried';
 import { useJob } from '../../data/stores/job';
 import { usePreferences } from '../../data/stores/preferences';
-import { useScreen } from '../../data/stores/screen';
 import { shared } from '../model/desk';
 import { useJobModel } from '../model/useJobModel';
 import { useWork } from '../model/useWork';
@@ -43,10 +42,9 @@ export const useCurve = shared('curve', makeCurveDesk);
 
 function makeCurveDesk(): CurveDesk {
   const job = useJob();
-  const screen = useScreen();
   const preferences = usePreferences();
   const model = useJobModel();
-  const { work: choice, lay } = useWork('curve');
+  const { work: choice, lay, held } = useWork('curve');
   const feature = computed(() => {
     const found = coreFeatures(job.document?.features ?? []).find((f) => f.id === model.shape.value?.feature);
     return isProfile(found) ? found : null;
@@ -93,8 +91,9 @@ function makeCurveDesk(): CurveDesk {
     },
     choose(way) {
       const before = choice.value.way;
-      change({ way });
-      if (before && before !== way) screen.offerBack('Way changed.', () => change({ way: before }));
+      const here = held();
+      here.lay({ way });
+      if (before && before !== way) job.offerBack('Way changed.', () => here.lay({ way: before }));
     },
   };
 }

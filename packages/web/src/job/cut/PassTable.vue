@@ -6,19 +6,17 @@ import type { CutDesk } from './useCut';
 import { useJobModel } from '../model/useJobModel';
 import FigureText from '../../ui/FigureText.vue';
 import { useJob } from '../../data/stores/job';
-import { useScreen } from '../../data/stores/screen';
 
 /** The passes taken, and those still to take. */
 const props = defineProps<{ desk: CutDesk }>();
 const job = useJob();
 const model = useJobModel();
-const screen = useScreen();
 const taken = computed(() => ofKind(model.records.value, 'pass', job.piece));
 const ahead = computed(() => props.desk.plan.value.passes);
 
 async function takeBack(pass: RecordOf<'pass'>): Promise<void> {
+  job.offerBack('Pass taken back.', () => job.keepAgain(pass));
   await job.withdraw(pass);
-  screen.offerBack('Pass taken back.', () => job.keepAgain(pass));
 }
 </script>
 

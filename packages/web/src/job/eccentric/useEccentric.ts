@@ -11,7 +11,6 @@ import { compareEccentricWays, type EccentricWayId } from '@anello/core/ways';
 import { computed, type ComputedRef } from 'vue';
 import { useJob } from '../../data/stores/job';
 import { useKit } from '../../data/stores/kit';
-import { useScreen } from '../../data/stores/screen';
 import { shared } from '../model/desk';
 import { useJobModel } from '../model/useJobModel';
 import { useWork } from '../model/useWork';
@@ -42,11 +41,10 @@ export const useEccentric = shared('eccentric', makeEccentricDesk);
 function makeEccentricDesk(): EccentricDesk {
   const job = useJob();
   const kit = useKit();
-  const screen = useScreen();
   const model = useJobModel();
   const part = model.eccentric;
   const throws = computed(() => eccentricsOf(coreFeatures(job.document?.features ?? [])));
-  const { work: choice, lay } = useWork('eccentric');
+  const { work: choice, lay, held } = useWork('eccentric');
   const range = computed(() => {
     const strokes = kit.core.instruments.filter((i) => i.type === 'indicator').map((i) => i.range ?? 0);
     return strokes.length > 0 ? Math.max(...strokes) || null : null;
@@ -83,8 +81,9 @@ function makeEccentricDesk(): EccentricDesk {
     setLength: (key, next) => change({ [key]: next }),
     choose(way) {
       const before = choice.value.way;
-      change({ way });
-      if (before && before !== way) screen.offerBack('Way changed.', () => change({ way: before }));
+      const here = held();
+      here.lay({ way });
+      if (before && before !== way) job.offerBack('Way changed.', () => here.lay({ way: before }));
     },
     async keepMade(what) {
       if (!part.value || !basis.value) return;

@@ -6,7 +6,6 @@ import { wayName } from '@anello/core/ways';
 import { computed, ref } from 'vue';
 import FigureText from '../../ui/FigureText.vue';
 import { useJob } from '../../data/stores/job';
-import { useScreen } from '../../data/stores/screen';
 import { useShop } from '../../data/stores/shop';
 import { useJobModel } from '../model/useJobModel';
 import { usePlan } from '../plan/usePlan';
@@ -18,7 +17,6 @@ import { useBefore } from './useBefore';
 /** How this shop did the same before: a line for the step in hand, and all of it on a tap. */
 const props = defineProps<{ stage: Stage }>();
 const job = useJob();
-const screen = useScreen();
 const shop = useShop();
 const model = useJobModel();
 const plan = usePlan();
@@ -70,7 +68,7 @@ function workAsThen(row: BeforeRow): void {
   const put = (work: typeof next): void => job.edit((draft) => putWork(draft, shape.feature, work));
   put(next);
   shell.value?.close();
-  screen.offerBack(`Way and cut as in ${row.number}.`, () => put(before));
+  job.offerBack(`Way and cut as in ${row.number}.`, () => put(before));
 }
 </script>
 

@@ -110,6 +110,18 @@ describe('a part of several shapes', () => {
     expect(useJob().records[0]).toMatchObject({ feature: 's', piece: 1 });
     expect(model.records.value).toHaveLength(1);
   });
+  it('what is held of one is changed there, whichever is in hand by then', async () => {
+    const { model, desk } = screen.work(two, () => useWork('taper'));
+    const first = desk.held();
+    await model.keep({ kind: 'verdict', verdict: 'accepted', cause: '' });
+    await nextTick();
+    expect(model.shape.value?.feature).toBe('s');
+    first.edit((work) => void (work.mate = 'Sleeve'));
+    desk.lay({ mate: 'Collet' });
+    first.lay({ mate: 'Another sleeve' });
+    const { work } = useJob().document!;
+    expect([work['t']?.mate, work['s']?.mate]).toEqual(['Another sleeve', 'Collet']);
+  });
   it('none picked, it is the first that is not proved; what is not tagged is the first’s', async () => {
     const { model } = screen.work(two, useJobModel);
     expect(model.shape.value?.feature).toBe('t');

@@ -6,13 +6,12 @@ import { useFeatureEdit } from './useFeatureEdit';
 import { useJobModel } from '../model/useJobModel';
 import FigureText from '../../ui/FigureText.vue';
 import PhraseText from '../../ui/PhraseText.vue';
-import { useScreen } from '../../data/stores/screen';
+import { useJob } from '../../data/stores/job';
 
 /** Figures that look like a rounding, or like one taken for another: what it costs, and the right one to take. */
 const props = defineProps<{ feature: FeatureDocument }>();
 const model = useJobModel();
-const screen = useScreen();
-const { setField } = useFeatureEdit(() => props.feature.id);
+const job = useJob();
 /** Figures taken from a table are not suspected. */
 const found = computed(() => {
   const { feature } = props;
@@ -24,9 +23,11 @@ const found = computed(() => {
 });
 
 function take(one: SuspectFigure): void {
+  const { id } = props.feature;
+  const { setField } = useFeatureEdit(() => id);
   const before = (props.feature as unknown as Record<string, Entry | undefined>)[one.key];
   setField(one.key, entry(one.offer, one.dimension));
-  screen.offerBack(`${one.offer} taken.`, () => setField(one.key, before));
+  job.offerBack(`${one.offer} taken.`, () => setField(one.key, before));
 }
 </script>
 

@@ -69,10 +69,15 @@ function move(index: number, by: -1 | 1): void {
 function remove(index: number): void {
   const feature = features.value[index];
   if (!feature) return;
+  const before = features.value[index - 1]?.id;
   job.edit((draft) => void draft.features.splice(index, 1));
   screen.selectedFeature = null;
-  screen.offerBack(`${feature.name} taken out of the list.`, () =>
-    job.edit((draft: JobDocument) => void draft.features.splice(index, 0, feature)),
+  job.offerBack(`${feature.name} taken out of the list.`, () =>
+    job.edit((draft: JobDocument) => {
+      // Behind what it stood behind: others may have been moved since.
+      const at = draft.features.findIndex(({ id }) => id === before) + 1;
+      if (!draft.features.some(({ id }) => id === feature.id)) draft.features.splice(at, 0, feature);
+    }),
   );
 }
 

@@ -28,14 +28,12 @@ import TakeAway from './TakeAway.vue';
 import { isPractice } from '../../data/practice/names';
 import { useJob } from '../../data/stores/job';
 import { useOutbox } from '../../data/stores/outbox';
-import { useScreen } from '../../data/stores/screen';
 import { useShop } from '../../data/stores/shop';
 import { useJobKind } from '../model/kind';
 
 /** Everything kept for a piece, in order, with time and operator; then the next piece. */
 const job = useJob();
 const shop = useShop();
-const screen = useScreen();
 const outbox = useOutbox();
 const router = useRouter();
 const model = useJobModel();
@@ -115,8 +113,8 @@ async function keepNote(): Promise<void> {
 }
 
 async function takeBack(record: KeptRecord): Promise<void> {
+  job.offerBack('Taken back. It stays on record, struck through.', () => job.keepAgain(record));
   await job.withdraw(record);
-  screen.offerBack('Taken back. It stays on record, struck through.', () => job.keepAgain(record));
 }
 const verdictOf = (piece: number): string => given(piece) ?? 'open';
 /** A part of several shapes is closed here, when all of it is done. */

@@ -4,7 +4,6 @@ import { LOSS_CAUSES } from '@anello/core/memory';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { useJob } from '../../data/stores/job';
-import { useScreen } from '../../data/stores/screen';
 import { useJobModel } from '../model/useJobModel';
 import { useShop } from '../../data/stores/shop';
 
@@ -19,7 +18,6 @@ const props = defineProps<{
 }>();
 const job = useJob();
 const shop = useShop();
-const screen = useScreen();
 const router = useRouter();
 const model = useJobModel();
 type Verdict = 'accepted' | 'rework' | 'scrap';
@@ -63,7 +61,7 @@ async function keep(verdict: Verdict): Promise<void> {
   if (verdict === 'accepted' && !props.whole) await proveSetting();
   picking.value = null;
   problem.value = '';
-  screen.offerBack(`${of.value}: ${verdict}.`, () => job.withdraw(record));
+  job.offerBack(`${of.value}: ${verdict}.`, () => job.withdraw(record));
   if (verdict === 'rework' || props.whole) return;
   // Of several shapes there is more to do: the line of work says what.
   await router.push(`/job/${job.id}/${several.value && verdict === 'accepted' ? 'plan' : 'record'}`);

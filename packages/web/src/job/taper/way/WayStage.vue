@@ -13,7 +13,6 @@ import NoticeText from '../../../ui/NoticeText.vue';
 import PhraseText from '../../../ui/PhraseText.vue';
 import { useJob } from '../../../data/stores/job';
 import { ServerAway } from '../../../data/api';
-import { useScreen } from '../../../data/stores/screen';
 import { useLikeness } from '../../../data/stores/likeness';
 import { useShop } from '../../../data/stores/shop';
 import NoTaper from '../../shared/NoTaper.vue';
@@ -22,10 +21,9 @@ import WayCard from './WayCard.vue';
 
 /** The ways side by side, for this part on this lathe; one recommended, the user's choice kept. */
 const job = useJob();
-const screen = useScreen();
 const shop = useShop();
 const go = useGo();
-const { work, edit } = useWork('taper');
+const { work, edit, held } = useWork('taper');
 const model = useJobModel();
 const choice = computed(() => model.choice.value);
 const chosen = computed(() => model.way.value);
@@ -53,10 +51,11 @@ function choose(id: WayId): void {
   const task = model.taper.value?.task;
   if (!task) return;
   const before = work.value.way;
+  const here = held();
   const machineId = job.document?.machineId ?? '';
   edit((next) => void (next.way = { id, machineId, halfAngle: task.halfAngle }));
   if (before && before.id !== id) {
-    screen.offerBack('Way changed.', () => edit((next) => void (next.way = before)));
+    job.offerBack('Way changed.', () => here.edit((next) => void (next.way = before)));
   }
 }
 
