@@ -11,5 +11,7 @@ beforeAll(async () => {
 });
 afterAll(() => {
   vi.useRealTimers();
+  // What was put off must not begin in the next file, before that has begun itself.
+  freshStores();
   vi.unstubAllGlobals();
 });
