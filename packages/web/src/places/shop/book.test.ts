@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { ago, bytes } from './amounts';
 import { changeOf, scatterOf, titleOf, valueOf, type LikenessFigure } from './likenessWords';
+import { NOTHING_IMPORTED } from './imported.testdata';
 import { differsIn, inOrder, outcome } from './useShopFile';
 import type { Imported } from '@anello/contract';
 import { plainText, type Phrase } from '@anello/core/figure';
@@ -25,15 +26,6 @@ describe('amounts, as people say them', () => {
 });
 
 describe('what became of a file that was taken in', () => {
-  const nothing: Imported = {
-    added: [],
-    same: [],
-    beside: [],
-    differ: [],
-    kept: 0,
-    photos: 0,
-    left: { withoutJob: 0, different: 0, unwanted: 0, photos: 0 },
-  };
   const differ = (name: string, as: 'over' | 'left'): Imported['differ'][number] => ({
     sort: 'jobs',
     id: name.toLowerCase(),
@@ -43,7 +35,7 @@ describe('what became of a file that was taken in', () => {
     where: ['title'],
   });
   it('says each part, and that an empty file is one', () => {
-    expect(outcome(nothing)).toBe('The file is empty.');
+    expect(outcome(NOTHING_IMPORTED)).toBe('The file is empty.');
     expect(
       outcome({
         added: ['J-1'],
