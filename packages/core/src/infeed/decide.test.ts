@@ -59,7 +59,7 @@ describe('a cut where the work is in its band already', () => {
   const at = (inside: number) => decide(wide, { ...situation, inside });
   it('is made where it makes it surer by enough to be worth its risk, and not otherwise', () => {
     const cut = at(0);
-    const ends = situation.see.chanceInside(cut.infeed, wide.tolerance);
+    const ends = situation.see.landing(cut.infeed).inside(wide.tolerance);
     expect(cut.move).toBe('cut');
     expect(ends).toBeGreaterThan(0.8);
     expect(at(ends - 0.035)).toMatchObject({ move: 'cut', infeed: cut.infeed });

@@ -1,8 +1,9 @@
 import { snapDown } from '../figure/round';
 import type { Knowledge } from './belief';
-import { bisect, Foresight } from './foresee';
+import { crossing } from './crossing';
+import { Foresight } from './foresee';
 import { insideNow, learn, meanOver, sharpened } from './learn';
-import { allowed } from './share';
+import { allowed, room } from './share';
 import { suspicionIn, type Suspicion } from './suspicion';
 import { bestTwice } from './twice';
 import type { InfeedRequest } from './request';
@@ -62,6 +63,8 @@ const WORTH = 0.0005;
 /** The mean of four readings is good to half of one reading's plus or minus. */
 const OF_FOUR = 2;
 const FINER = 5;
+/** Infeeds are looked for to this part of what could be fed at most. */
+const FINE = 2 ** -16;
 /** Divisions tried either side of the one that is expected to end in the middle. */
 const AROUND = 3;
 /** A tool is drawn back for a spring pass by so many divisions at most, and by so much, mm on radius. */
@@ -146,9 +149,10 @@ function cutWorthIt(request: InfeedRequest, situation: Situation, share: number)
   const { target, tolerance } = request;
   const { see, inside, division } = situation;
   const most = 2.5 * target + 0.2;
-  const within = (x: number): number => see.chanceInside(x, tolerance);
-  const safe = bisect(0, most, (x) => allowed(see, x, share));
-  const middle = bisect(0, most, (x) => see.left(x) > tolerance / 2);
+  const within = (x: number): number => see.landing(x).inside(tolerance);
+  const last = (of: (x: number) => number, near = 1e-6): number => crossing(0, most, most * FINE, near, of);
+  const safe = last((x) => room(see, x, share), 1e-4);
+  const middle = last((x) => see.landing(x).left - tolerance / 2);
   const best = likeliest(within, snapDown(safe, division), snapDown(middle, division), division);
   const worth = (infeed: number, ends: number): Decision | null =>
     infeed > 0 && (inside < 0.5 || ends > inside + BETTER) ? { advice: 'cut', move: 'cut', infeed } : null;
@@ -162,7 +166,7 @@ function cutWorthIt(request: InfeedRequest, situation: Situation, share: number)
   // Where nobody knows how the edge stands, one pass shows more of it than two.
   const learned = request.before?.length ? pair() : null;
   if (learned) return learned;
-  const roomy = bisect(0, most, (x) => see.edgePast(x).believed <= EDGE_PAST);
+  const roomy = last((x) => EDGE_PAST - see.edgePast(x).believed);
   const learning = snapDown(Math.min(safe * LEARNING, middle * LEARNING, roomy), division);
   const infeed = learning > 0 ? learning : snapDown(safe, division);
   return worth(infeed, within(infeed));
@@ -192,9 +196,9 @@ function springPassWorthIt(
   const stock = meanOver(known.behaviours, (b) => b.at.stock);
   for (let back = 0; back <= BACK && back * division <= MOST_BACK; back++) {
     const infeed = back === 0 ? 0 : -back * division;
-    if (stock - see.left(infeed) < WORTH) return null;
+    if (stock - see.landing(infeed).left < WORTH) return null;
     if (!allowed(see, infeed, share)) continue;
-    if (see.chanceInside(infeed, tolerance) > inside + BETTER)
+    if (see.landing(infeed).inside(tolerance) > inside + BETTER)
       return { advice: 'cut', move: back === 0 ? 'spring-pass' : 'draw-back', infeed };
   }
   return null;

@@ -45,10 +45,10 @@ describe('what one tool would do, worked out by hand', () => {
           const tool = { ...PLAIN_TOOL, gain, dial };
           const { left, deviation } = byHand(tool, infeed);
           const seen = see(tool, at);
-          expect(seen.left(infeed)).toBeCloseTo(left, 12);
+          expect(seen.landing(infeed).left).toBeCloseTo(left, 12);
           expect(seen.chanceOfPast(infeed).believed).toBeCloseTo(normal(-left / deviation), 5);
           const inside = normal((0.02 - left) / deviation) - normal(-left / deviation);
-          expect(seen.chanceInside(infeed, 0.02)).toBeCloseTo(inside, 5);
+          expect(seen.landing(infeed).inside(0.02)).toBeCloseTo(inside, 5);
         },
       ),
       { numRuns: 60, seed: 11 },
@@ -58,19 +58,40 @@ describe('what one tool would do, worked out by hand', () => {
     // The same depth fed from far off wanders more on the dial than one cut from where the edge stands.
     const near = see({ ...PLAIN_TOOL, gain: 1 }, { ...at, edge: 0.0, stock: 0.1 });
     const far = see({ ...PLAIN_TOOL, gain: 1 }, { ...at, edge: 1.0, stock: 0.1 });
-    const width = (seen: Foresight, fed: number) => seen.quantile(fed, 0.95) - seen.quantile(fed, 0.05);
+    const width = (seen: Foresight, fed: number) =>
+      seen.landing(fed).quantile(0.95) - seen.landing(fed).quantile(0.05);
     expect(width(far, 1.0)).toBeGreaterThan(1.5 * width(near, 0));
   });
   it('leaves the surface where the edge does not reach', () => {
-    const seen = see(PLAIN_TOOL, { ...at, edge: 0.2 });
-    expect(seen.left(0.05)).toBe(0.1);
-    expect(seen.chanceUnder(0.05, 0.1)).toBeCloseTo(0.5, 6);
+    const lands = see(PLAIN_TOOL, { ...at, edge: 0.2 }).landing(0.05);
+    expect(lands.left).toBe(0.1);
+    expect(lands.under(0.1)).toBeCloseTo(0.5, 6);
   });
   it('lies between its quantiles as often as they say', () => {
     const { left, deviation } = byHand(PLAIN_TOOL, 0.05);
-    const seen = see(PLAIN_TOOL, at);
-    expect(seen.quantile(0.05, 0.95)).toBeCloseTo(left + 1.6449 * deviation, 5);
-    expect(seen.quantile(0.05, 0.05)).toBeCloseTo(left - 1.6449 * deviation, 5);
+    const lands = see(PLAIN_TOOL, at).landing(0.05);
+    expect(lands.quantile(0.95)).toBeCloseTo(left + 1.6449 * deviation, 5);
+    expect(lands.quantile(0.05)).toBeCloseTo(left - 1.6449 * deviation, 5);
+  });
+  it('is told from two behaviours by how much each is believed', () => {
+    const two = (a: number, b: number): Foresight =>
+      new Foresight(
+        [
+          { behaviour: steady, beliefs: [{ tool: PLAIN_TOOL, at, weight: 1 }], weight: a, standing: 1 },
+          {
+            behaviour: steady,
+            beliefs: [{ tool: { ...PLAIN_TOOL, gain: 0.5 }, at, weight: 1 }],
+            weight: b,
+            standing: 1,
+          },
+        ],
+        0,
+      );
+    const [first, second] = [two(1, 0), two(0, 1)].map((seen) => seen.landing(0.05));
+    const both = two(0.3, 0.1).landing(0.05);
+    expect(both.left).toBeCloseTo(0.75 * first!.left + 0.25 * second!.left, 12);
+    const level = both.quantile(0.4);
+    expect(0.75 * first!.under(level) + 0.25 * second!.under(level)).toBeCloseTo(0.4, 4);
   });
 });
 

@@ -1,4 +1,4 @@
-import { normalised, type Behaviour, type Tool } from './behaviours/behaviour';
+import type { Behaviour, Tool } from './behaviours/behaviour';
 import { BEHAVIOURS } from './behaviours/registry';
 import { afterMeasuring, afterPass, startOf, startAfter, type Standing } from './follow';
 import type { Belief, Knowledge, Learned } from './belief';
@@ -109,7 +109,7 @@ function weighed(all: readonly Followed[], misfit: number): Pick<Knowledge, 'beh
   return {
     behaviours: all.map(({ behaviour, tools }, i) => ({
       behaviour,
-      beliefs: among(tools),
+      beliefs: sharesOf(tools),
       weight: (believed[i] as number) / whole,
       standing: Math.exp((logs[i] as number) - best),
     })),
@@ -117,10 +117,16 @@ function weighed(all: readonly Followed[], misfit: number): Pick<Knowledge, 'beh
   };
 }
 
-function among(tools: Followed['tools']): Belief[] {
+function sharesOf(tools: Followed['tools']): Belief[] {
   const best = most(tools.map(logOf));
-  const shares = tools.map(({ tool, at, log }) => ({ tool, at, weight: Math.exp(log - best) }));
-  return normalised(shares.filter((b) => b.weight > FAINT));
+  const shares = tools.map(({ log }) => Math.exp(log - best));
+  const whole = shares.reduce((sum, share) => (share > FAINT ? sum + share : sum), 0);
+  const among: Belief[] = [];
+  tools.forEach(({ tool, at }, i) => {
+    const share = shares[i] as number;
+    if (share > FAINT) among.push({ tool, at, weight: share / whole });
+  });
+  return among;
 }
 
 /** Mean over everything believed. */

@@ -68,6 +68,7 @@ export function nextInfeed(request: InfeedRequest): InfeedAdvice {
   const after = (fed: number): { see: Foresight; last: number } =>
     twice ? { see: see.after(fed), last: 0 } : { see, last: fed };
   const then = after(infeed);
+  const lands = then.see.landing(then.last);
   const chanceAt = (fed: number): number => {
     const { see: seen, last } = after(fed);
     return seen.chanceOfPast(last).believed;
@@ -78,9 +79,9 @@ export function nextInfeed(request: InfeedRequest): InfeedAdvice {
     move: decided.move,
     twice,
     prediction: {
-      left: then.see.left(then.last),
-      low: then.see.quantile(then.last, LOW),
-      high: then.see.quantile(then.last, HIGH),
+      left: lands.left,
+      low: lands.quantile(LOW),
+      high: lands.quantile(HIGH),
     },
     chance: decided.advice === 'cut' ? chanceAt(infeed) : 0,
     slip: decided.move === 'cut' && request.division ? chanceAt(infeed + request.division) : 0,

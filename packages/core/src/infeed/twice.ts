@@ -1,6 +1,7 @@
 import { snapDown } from '../figure/round';
-import { bisect, type Foresight } from './foresee';
-import { allowed } from './share';
+import { crossing } from './crossing';
+import type { Foresight } from './foresee';
+import { allowed, room } from './share';
 
 /** What is cut twice at one figure before it is measured: the infeed, and how surely it then ends inside the band. */
 export interface Twice {
@@ -10,7 +11,8 @@ export interface Twice {
   readonly arrives: boolean;
 }
 
-const HALVINGS = 9;
+/** Infeeds are looked for to this part of what could be fed. */
+const FINE = 2 ** -9;
 /** Less surely than a single cut: what a miss of it shows is the size, with no spring left in it. */
 const ARRIVES = 0.5;
 /** Divisions tried under the one that is expected to end in the middle. */
@@ -31,9 +33,11 @@ export function bestTwice(
   }: Readonly<Record<'target' | 'tolerance' | 'division' | 'share', number>>,
   learning: number,
 ): Twice | null {
-  const middle = bisect(0, 2 * target, (x) => see.after(x).left(0) > tolerance / 2, HALVINGS);
+  const last = (most: number, of: (then: Foresight) => number): number =>
+    crossing(0, most, most * FINE, 1e-6, (x) => of(see.after(x)));
+  const middle = last(2 * target, (then) => then.landing(0).left - tolerance / 2);
   const safe = (then: Foresight): boolean => allowed(then, 0, share);
-  const ends = (then: Foresight): number => then.chanceInside(0, tolerance);
+  const ends = (then: Foresight): number => then.landing(0).inside(tolerance);
   let best = { infeed: 0, ends: 0 };
   for (let k = 1; k >= -UNDER; k--) {
     const infeed = snapDown(middle, division) + k * division;
@@ -42,7 +46,7 @@ export function bestTwice(
     if (infeed > 0 && surely > best.ends && safe(then)) best = { infeed, ends: surely };
   }
   if (best.ends >= ARRIVES) return { ...best, arrives: true };
-  const most = best.infeed > 0 ? best.infeed : bisect(0, middle, (x) => safe(see.after(x)), HALVINGS);
+  const most = best.infeed > 0 ? best.infeed : last(middle, (then) => room(then, 0, share));
   const infeed = snapDown(most * learning, division);
   return infeed > 0 ? { infeed, ends: ends(see.after(infeed)), arrives: false } : null;
 }

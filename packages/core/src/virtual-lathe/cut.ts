@@ -15,6 +15,9 @@ const WAVE = { height: 0.004, length: 1.7 };
 const BREAKS_OFF = 0.3;
 export const USUAL_FEED = 0.1;
 
+/** As far from metal as this nothing is met, whatever wears, scatters, grows or stands off the centre's height, mm. */
+const KEPT_OFF = 1;
+
 const UNMET: Round = { r: 0, x: 0, y: 0, lobes: 0 };
 /** Nothing was met. */
 export const NO_CHIPS: Chips = { seen: 'none', fresh: 0, chatters: false };
@@ -61,18 +64,16 @@ export class Cutter {
 
   /** The edge from one place to another in a straight line, at a feed to the turn. */
   along(from: Place, to: Place, feed: number): Went {
-    const { piece, held, turning, tool } = this.state;
+    const { piece, held, turning } = this.state;
     if (!piece || !held || !turning) return WENT_NOWHERE;
     if (this.before.length !== piece.count) {
       this.before = new Array<Round>(piece.count).fill(UNMET);
       this.inPass = new Int32Array(piece.count).fill(-1);
       this.cutIn = new Int32Array(piece.count).fill(-1);
     }
-    const reach = tool.form?.halfWidth ?? tool.nose;
     const edgeOver = this.edgeOf(from, to);
     this.singing = this.sings(piece, held);
-    const low = Math.max(this.state.index(Math.min(from.z, to.z) - reach), this.state.index(0));
-    const high = this.state.index(Math.max(from.z, to.z) + reach);
+    const [low, high] = this.placesUnder(from, to);
     let met = 0;
     let cuts = 0;
     let rubs = 0;
@@ -94,6 +95,34 @@ export class Cutter {
     this.state.wear += (this.state.faults.wear * cuts * GRID) / 100;
     this.state.warmth.cut(removed, volumeOf(piece));
     return { past: met, cut: cuts, rubbed: rubs, chatters: cuts > 0 && this.singing };
+  }
+
+  /**
+   * How far from the spindle's axis the edge may be brought, where it stands along the work, before it can meet anything;
+   * null where nothing is held. What wears, scatters and grows is far less than what is kept off for it.
+   */
+  freeUpTo(): number | null {
+    const { piece, held, tool, at } = this.state;
+    if (!piece || !held) return null;
+    const inside = tool.side === 'inside';
+    const [low, high] = this.placesUnder(at, at);
+    let stands = inside ? Infinity : -Infinity;
+    for (let i = low; i <= high; i++) {
+      const met = this.metAt(piece, i);
+      const axis = this.state.axis(this.state.zOf(i, GRID));
+      stands = inside ? Math.min(stands, axis + wallOf(met)) : Math.max(stands, axis + reachOf(met));
+    }
+    return inside ? stands - KEPT_OFF : stands + KEPT_OFF;
+  }
+
+  /** The first and the last place of the outline that the edge stands over on its way. */
+  private placesUnder(from: Place, to: Place): readonly [number, number] {
+    const { form, nose } = this.state.tool;
+    const reach = form?.halfWidth ?? nose;
+    return [
+      Math.max(this.state.index(Math.min(from.z, to.z) - reach), this.state.index(0)),
+      this.state.index(Math.max(from.z, to.z) + reach),
+    ];
   }
 
   /** How far from the spindle's axis the edge stood over a place, at its nearest to (outside) or farthest from it. */

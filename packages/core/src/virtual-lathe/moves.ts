@@ -32,9 +32,7 @@ export class Hands {
 
   turn(handle: HandleId, by: number, feed: number = USUAL_FEED): Chips {
     if (by === 0) return NO_CHIPS;
-    const way = Math.sign(by);
-    if (handle === 'cross' || this.last?.handle !== handle || this.last.way !== way) this.cutter.begin();
-    this.last = { handle, way };
+    this.begin(handle, Math.sign(by));
     const steps = this.state.attachment.engaged ? Math.max(1, Math.ceil(Math.abs(by) / STEP)) : 1;
     let all = WENT_NOWHERE;
     for (let i = 0; i < steps; i++) {
@@ -45,6 +43,18 @@ export class Hands {
       this.passes(Math.abs(by) / steps, seenOf(went) !== 'none', feed);
     }
     return { seen: seenOf(all), fresh: all.past > 0 ? all.cut / all.past : 0, chatters: all.chatters };
+  }
+
+  /** The cross-slide where its edge can meet nothing: as `turn`, without looking at what it goes over. */
+  private throughAir(by: number): void {
+    this.begin('cross', Math.sign(by));
+    this.state.cross.turn(by);
+    this.passes(Math.abs(by), false, USUAL_FEED);
+  }
+
+  private begin(handle: HandleId, way: number): void {
+    if (handle === 'cross' || this.last?.handle !== handle || this.last.way !== way) this.cutter.begin();
+    this.last = { handle, way };
   }
 
   private passes(length: number, cuts: boolean, feed: number): void {
@@ -66,7 +76,12 @@ export class Hands {
   /** Fed toward the metal until it is felt; the dial is then set to nothing. */
   touch(): Chips {
     const toward = this.state.tool.side === 'outside' ? TOUCH : -TOUCH;
+    const free = this.cutter.freeUpTo();
     for (let i = 0; i < MOST_TOUCH; i++) {
+      if (free !== null && toward * (this.state.at.x - free) > 0) {
+        this.throughAir(toward);
+        continue;
+      }
       const { seen } = this.turn('cross', toward);
       if (seen === 'none') continue;
       this.state.crossZero = this.state.cross.dial;
