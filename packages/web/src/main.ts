@@ -11,6 +11,7 @@ import { router } from './app/router';
 import { isUnfetched } from './data/unfetched';
 import { practiceAnsweredBy } from './data/practice/answers';
 import { openWhileAway } from './data/openWhileAway';
+import { hearPresses } from './ui/afterPress';
 import { vuetify } from './app/theme/vuetify';
 
 practiceAnsweredBy(async () => (await import('./data/practice/book')).answered);
@@ -20,4 +21,5 @@ app.config.errorHandler = (error) => {
   if (!isUnfetched(error)) reportError(error);
 };
 app.mount('#app');
+hearPresses(window);
 openWhileAway();

@@ -1,35 +1,64 @@
 /** Every error code there is, what it means, and the HTTP status it travels under. Codes are never reused. */
 export const CATALOGUE = {
-  'not-finite': { status: 422, meaning: 'a figure is missing or is not a finite number' },
-  'out-of-range': { status: 422, meaning: 'a figure is outside what makes sense for it' },
-  impossible: { status: 422, meaning: 'the figures describe something that cannot exist' },
-  underdetermined: { status: 422, meaning: 'too few figures to work the rest out' },
-  inconsistent: { status: 422, meaning: 'the figures contradict one another' },
-  'unknown-size': { status: 422, meaning: 'no such taper series or size' },
-  unreadable: { status: 422, meaning: 'the text could not be read as a figure' },
-  empty: { status: 422, meaning: 'nothing was typed' },
-  ambiguous: { status: 422, meaning: 'the text can be read in two ways' },
-  'unknown-unit': { status: 422, meaning: 'a unit word is not known' },
-  'wrong-dimension': { status: 422, meaning: 'a figure of one kind stands where another kind belongs' },
-  'divide-by-zero': { status: 422, meaning: 'the arithmetic divides by zero' },
-  'invalid-document': { status: 422, meaning: 'a document does not have the form the contract gives' },
-  'newer-document': { status: 422, meaning: 'the document was written by a newer Anello' },
-  'number-taken': { status: 422, meaning: 'another job already has this number' },
-  'not-found': { status: 404, meaning: 'there is no such thing here' },
-  'stale-version': { status: 409, meaning: 'somebody changed it meanwhile' },
-  'record-differs': { status: 409, meaning: 'a record with this id is already kept and says something else' },
-  'id-taken': { status: 409, meaning: 'something else is already kept under this id' },
-  'too-large': { status: 413, meaning: 'the request is larger than Anello takes' },
-  'not-json': { status: 415, meaning: 'the request is not JSON' },
-  'read-only': { status: 403, meaning: 'who is signed in may look and not change anything' },
-  'wrong-origin': { status: 403, meaning: 'the request comes from another site' },
-  'too-many': { status: 429, meaning: 'too many requests in a short time' },
-  'passphrase-needed': { status: 401, meaning: 'the shop passphrase is missing or wrong' },
-  'too-many-tries': { status: 429, meaning: 'too many wrong passphrases; wait before the next' },
-  'book-busy': { status: 503, meaning: 'another program holds the database for the moment' },
-  'book-broken': { status: 503, meaning: 'the database cannot be written' },
-  internal: { status: 500, meaning: 'something broke inside Anello' },
-} as const satisfies Record<string, { status: number; meaning: string }>;
+  /** A figure is missing or is not a finite number. */
+  'not-finite': 422,
+  /** A figure is outside what makes sense for it. */
+  'out-of-range': 422,
+  /** The figures describe something that cannot exist. */
+  impossible: 422,
+  /** Too few figures to work the rest out. */
+  underdetermined: 422,
+  /** The figures contradict one another. */
+  inconsistent: 422,
+  /** No such taper series or size. */
+  'unknown-size': 422,
+  /** The text could not be read as a figure. */
+  unreadable: 422,
+  /** Nothing was typed. */
+  empty: 422,
+  /** The text can be read in two ways. */
+  ambiguous: 422,
+  /** A unit word is not known. */
+  'unknown-unit': 422,
+  /** A figure of one kind stands where another kind belongs. */
+  'wrong-dimension': 422,
+  /** The arithmetic divides by zero. */
+  'divide-by-zero': 422,
+  /** A document does not have the form the contract gives. */
+  'invalid-document': 422,
+  /** The document was written by a newer Anello. */
+  'newer-document': 422,
+  /** Another job already has this number. */
+  'number-taken': 422,
+  /** There is no such thing here. */
+  'not-found': 404,
+  /** Somebody changed it meanwhile. */
+  'stale-version': 409,
+  /** A record with this id is already kept and says something else. */
+  'record-differs': 409,
+  /** Something else is already kept under this id. */
+  'id-taken': 409,
+  /** The request is larger than Anello takes. */
+  'too-large': 413,
+  /** The request is not JSON. */
+  'not-json': 415,
+  /** Who is signed in may look and not change anything. */
+  'read-only': 403,
+  /** The request comes from another site. */
+  'wrong-origin': 403,
+  /** Too many requests in a short time. */
+  'too-many': 429,
+  /** The shop passphrase is missing or wrong. */
+  'passphrase-needed': 401,
+  /** Too many wrong passphrases; wait before the next. */
+  'too-many-tries': 429,
+  /** Another program holds the database for the moment. */
+  'book-busy': 503,
+  /** The database cannot be written. */
+  'book-broken': 503,
+  /** Something broke inside Anello. */
+  internal: 500,
+} as const satisfies Record<string, number>;
 
 export type ErrorCode = keyof typeof CATALOGUE;
 

@@ -29,7 +29,7 @@ export class AnelloError extends Error {
 
   /** The HTTP status the catalogue gives this code. */
   get status(): number {
-    return CATALOGUE[this.code].status;
+    return CATALOGUE[this.code];
   }
 
   toData(): ErrorData {

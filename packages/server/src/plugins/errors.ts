@@ -60,7 +60,7 @@ const data = (error: AnelloError): Body => ({
 });
 
 function send(reply: FastifyReply, body: Body): FastifyReply {
-  return reply.status(CATALOGUE[body.code].status).type('application/json').send(body);
+  return reply.status(CATALOGUE[body.code]).type('application/json').send(body);
 }
 
 interface Issue {

@@ -279,11 +279,13 @@ describe('the line on which the server tells what others keep', () => {
     });
     const json = (body: unknown) =>
       new Response(JSON.stringify(body), { headers: { 'content-type': 'application/json' } });
+    let kept = row(1, 'As it was');
     vi.stubGlobal('fetch', async (url: string, options?: RequestInit) => {
-      if (options?.method === 'PUT') return json(row(2, 'Typed'));
-      // Made before the edit came in, and slow to arrive.
+      if (options?.method === 'PUT') return json((kept = row(2, 'Typed')));
+      // Made when it is asked for, as a rule before the edit came in, and slow to arrive.
+      const job = kept;
       if (url === '/api/jobs/j-1') await new Promise((resolve) => setTimeout(resolve, 3));
-      return json({ job: row(1, 'As it was'), records: [], next: null });
+      return json({ job, records: [], next: null });
     });
     writeDraft({
       jobId: 'j-1',

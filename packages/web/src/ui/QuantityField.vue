@@ -17,6 +17,7 @@ import {
 import { parseQuantity, type DefaultUnit } from '@anello/core/quantity';
 import { halfAngleOf, ratioOf } from '@anello/core/taper';
 import { computed, ref, watch } from 'vue';
+import { afterPress } from './afterPress';
 import { typedEntry, withUnit } from './typedEntry';
 import { usePreferences } from '../data/stores/preferences';
 
@@ -160,7 +161,7 @@ const remark = computed(() => asked.value || readBack.value);
     spellcheck="false"
     enterkeyhint="done"
     @update:model-value="typed"
-    @blur="leave"
+    @blur="afterPress(leave)"
     @keydown.enter="leave"
   />
 </template>

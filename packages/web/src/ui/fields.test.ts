@@ -1,8 +1,9 @@
 // @vitest-environment jsdom
 import { entry, sizes, type Entry, type Sizes } from '@anello/contract';
-import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { createApp, h, nextTick, type App, type Component, type SetupContext } from 'vue';
 import { usePreferences } from '../data/stores/preferences';
+import { hearPresses } from './afterPress';
 import QuantityField from './QuantityField.vue';
 import SizesField from './SizesField.vue';
 import { freshStores } from '../testkit/freshStores';
@@ -84,6 +85,28 @@ describe('a figure’s box', () => {
     app?.unmount();
     mount<Entry>(QuantityField, props, seen);
     expect(document.querySelector('input')?.value).toBe('5 bananas');
+  });
+  it('left by a press stays as tall as it is until the press is over, then it says its unit', async () => {
+    hearPresses(window);
+    const field = mount<Entry>(
+      QuantityField,
+      { label: 'x', dimension: 'length', draftKey: 'left', modelValue: undefined },
+      [],
+    );
+    await field.type('5');
+    const leave = async (): Promise<void> => {
+      document.querySelector('label')!.dispatchEvent(new Event('blur'));
+      await nextTick();
+    };
+    document.body.dispatchEvent(new Event('mousedown', { bubbles: true }));
+    await leave();
+    expect([document.querySelector('input')!.value, field.words('reads')]).toEqual(['5', 'reads 5.000 mm']);
+    document.body.dispatchEvent(new Event('mouseup', { bubbles: true }));
+    await vi.waitFor(() => expect(document.querySelector('input')!.value).toBe('5 mm'));
+    expect(field.words('reads')).toBe('');
+    await field.type('6');
+    await leave();
+    expect(document.querySelector('input')!.value).toBe('6 mm');
   });
   it('emptied, it is no figure at all, unless one is needed', async () => {
     const seen: (Entry | undefined)[] = [];

@@ -5,6 +5,7 @@ import { parseCounts } from '@anello/core/quantity';
 import { wayOf, type WayAssessment } from '@anello/core/ways';
 import type { Learned } from '@anello/core/memory';
 import { computed, ref } from 'vue';
+import { afterPress } from '../../../ui/afterPress';
 import FigureText from '../../../ui/FigureText.vue';
 import PhraseText from '../../../ui/PhraseText.vue';
 
@@ -114,7 +115,7 @@ function keep(): void {
             inputmode="numeric"
             :aria-label="`Minutes to set up: ${way.title}`"
             :aria-invalid="problem !== ''"
-            @blur="keep"
+            @blur="afterPress(keep)"
             @keydown.esc="editing = false"
           />
           <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
