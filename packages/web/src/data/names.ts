@@ -53,6 +53,8 @@ export const STORE_KEYS = {
 
 export const HELD = {
   bar: 'bar',
+  /** Something was done before, where it was asked last: most of a shop's work, or nothing yet. */
+  told: 'told',
   quick: 'quick',
   blocksInUse: 'blocks-in-use',
   withoutWear: 'without-wear',

@@ -17,6 +17,7 @@ import StageTabs from './StageTabs.vue';
 import { ofShape, viewOf, VIEWS, viewsOf, type View } from '../model/kind';
 import type { HeldAs } from '../model/heldAs';
 import { useGo } from '../model/useGo';
+import { useRoomForLast } from '../memory/useRoomForLast';
 import { LOW, useLowStrip } from './useLowStrip';
 import ShapePicks from './ShapePicks.vue';
 import { loadOf, provideJobKind, restOf } from '../kinds/registry';
@@ -77,6 +78,8 @@ const given = computed(() => (kind.value.stages[stage.value] ? kind.value.props(
 
 /** The step of the shape's loop that is looked at; null on the job's own views. */
 const stepOfShape = computed<Stage | null>(() => (ofShape(stage.value) ? (stage.value as Stage) : null));
+
+const roomForLast = useRoomForLast(() => stepOfShape.value !== null);
 
 /** Another view begins at its top. */
 watch(
@@ -223,7 +226,10 @@ const taperProblem = computed(() =>
           The taper is not settled: {{ taperProblem }}
           <router-link :to="`/job/${id}/part`">To the part</router-link>
         </NoticeText>
-        <LastTime v-if="calm && stepOfShape" :stage="stepOfShape" />
+        <template v-if="stepOfShape && !isPractice(id)">
+          <p v-if="roomForLast.kept.value" class="room" aria-hidden="true" />
+          <LastTime v-if="calm" :stage="stepOfShape" @known="roomForLast.hear" />
+        </template>
         <BarMapLine v-if="calm && ALONG_A_BAR.includes(stage)" />
         <p v-if="calm && stage === 'way' && !isPractice(id) && model.shape.value" class="try-first">
           <router-link :to="`/practice/job?job=${id}&feature=${model.shape.value.feature}`"
@@ -288,6 +294,13 @@ const taperProblem = computed(() =>
 .seen {
   position: relative;
   min-width: 0;
+}
+/* As tall as the line that comes there. */
+.room {
+  flex: none;
+  height: 45px;
+  border-bottom: 1px solid var(--rule);
+  background: var(--paper-2);
 }
 .pinned {
   flex: none;

@@ -11,7 +11,7 @@ import { useOperationBefore } from './useOperationBefore';
 /** How this shop did the same thread or hole before, or the same cut in the same material. */
 const props = defineProps<{ alike: string }>();
 const shop = useShop();
-const rows = useOperationBefore(() => props.alike);
+const { rows } = useOperationBefore(() => props.alike);
 const told = computed(() => {
   const [row] = rows.value;
   return row ? { row, line: [operationLine(row)] } : null;

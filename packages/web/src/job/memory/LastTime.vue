@@ -3,7 +3,7 @@ import { startedFrom, putWork, workOf, type BeforeRow } from '@anello/contract';
 import { angle } from '@anello/core/figure';
 import type { Stage } from '@anello/core/job';
 import { wayName } from '@anello/core/ways';
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import FigureText from '../../ui/FigureText.vue';
 import { useJob } from '../../data/stores/job';
 import { useShop } from '../../data/stores/shop';
@@ -16,11 +16,13 @@ import { useBefore } from './useBefore';
 
 /** How this shop did the same before: a line for the step in hand, and all of it on a tap. */
 const props = defineProps<{ stage: Stage }>();
+/** Whether there is something to tell; null while that is asked. */
+const emit = defineEmits<{ known: [told: boolean | null] }>();
 const job = useJob();
 const shop = useShop();
 const model = useJobModel();
 const plan = usePlan();
-const rows = useBefore();
+const { rows, answered } = useBefore();
 const shell = ref<{ close(): void } | null>(null);
 
 const names: Names = {
@@ -34,6 +36,10 @@ const told = computed(() => {
     if (line) return { row, line };
   }
   return null;
+});
+/** So that the page keeps room for it, or none, before it moves what stands below. */
+watch([answered, told], () => emit('known', answered.value ? told.value !== null : null), {
+  immediate: true,
 });
 const underOf = ({ story, machineId }: BeforeRow): string =>
   `${dayOf(story.to)} · ${story.operator} · ${names.machine(machineId)}`;

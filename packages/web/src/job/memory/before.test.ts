@@ -16,7 +16,9 @@ const settled = async (): Promise<void> => {
 };
 const before = async (document: Partial<JobDocument>) => {
   const { asked } = answering(() => ({ body: { rows: [ROW] } }));
-  const { desk: rows } = screen.work(document, useBefore);
+  const {
+    desk: { rows },
+  } = screen.work(document, useBefore);
   await settled();
   return { rows, asked: asked.map(({ url }) => url) };
 };

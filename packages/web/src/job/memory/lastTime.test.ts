@@ -7,6 +7,7 @@ import { nextTick } from 'vue';
 import { useScreen } from '../../data/stores/screen';
 import { plain } from '../../testkit/mounted';
 import { LATHE_ID, shankJob, shankWork, useOnScreen } from '../../testkit/onScreen';
+import { waitingServer } from '../../testkit/waiting';
 import LastTime from './LastTime.vue';
 import { lineOf, outcomeOf, spentOf } from './lineOf';
 
@@ -113,6 +114,22 @@ describe('last time on the screen', () => {
     useScreen().undoable!.run();
     await nextTick();
     expect(shankWork().way!.id).toBe('compound');
+  });
+  it('says whether there is something to tell as soon as that is known', async () => {
+    const said: (boolean | null)[] = [];
+    const onKnown = (told: boolean | null) => void said.push(told);
+    const asked = waitingServer();
+    show(shankJob('compound'), LastTime, { stage: 'set', onKnown });
+    await settled();
+    expect(said).toEqual([null]);
+    await asked.find(({ url }) => url.includes('/before/'))!.answer({ rows: [row()] });
+    expect(said).toEqual([null, true]);
+    // Nothing of it says anything to a setting.
+    said.length = 0;
+    answers([row({ setting: null, tries: 0, passes: 0 })]);
+    show(shankJob('compound'), LastTime, { stage: 'set', onKnown });
+    await settled();
+    expect(said.at(-1)).toBe(false);
   });
   it('shows nothing where nothing was done before, or the server is away', async () => {
     answers([]);

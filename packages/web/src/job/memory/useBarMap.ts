@@ -23,7 +23,7 @@ export function useBarMap(): ComputedRef<BarKnown | null> {
   const job = useJob();
   const model = useJobModel();
   const preferences = usePreferences();
-  const rows = useAsked<LogPage, LogRow>(() => {
+  const { rows } = useAsked<LogPage, LogRow>(() => {
     const machine = job.document?.machineId;
     const way = model.way.value;
     const asked = new URLSearchParams({

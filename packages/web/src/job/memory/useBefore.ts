@@ -1,11 +1,10 @@
 import type { Before, BeforeRow } from '@anello/contract';
-import type { Ref } from 'vue';
 import { useJob } from '../../data/stores/job';
 import { useJobModel } from '../model/useJobModel';
-import { useAsked } from './useAsked';
+import { useAsked, type Asked } from './useAsked';
 
 /** The same shape in other jobs of the shop. */
-export function useBefore(): Ref<readonly BeforeRow[]> {
+export function useBefore(): Asked<BeforeRow> {
   const job = useJob();
   const model = useJobModel();
   /** As it was last saved: only then is it found by another. */

@@ -19,7 +19,7 @@ const LENGTHS = [25, 50, 80, 120, 200];
 const MOST = 100;
 /** Straighter than a needle tells nobody can say. mm */
 const FINE = 0.001;
-const rows = useAsked<LogPage, LogRow>(() => [
+const { rows } = useAsked<LogPage, LogRow>(() => [
   `/api/log?${new URLSearchParams({ machine: props.id, kind: 'swept', limit: String(MOST) }).toString()}`,
 ]);
 
