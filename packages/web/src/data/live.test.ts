@@ -52,8 +52,8 @@ beforeEach(() => {
   });
 });
 afterEach(async () => {
-  // What is still being sent belongs to this test.
-  await settled();
+  // What is still being sent belongs to this test: the next one would send its drafts for it.
+  await Promise.all([useOutbox().flush(), settled()]);
   vi.useRealTimers();
   vi.unstubAllGlobals();
 });
