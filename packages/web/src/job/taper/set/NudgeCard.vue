@@ -19,7 +19,7 @@ defineEmits<{ done: [] }>();
     <p class="where">
       {{ nudge.place }}, <strong>{{ nudge.direction }}</strong>
     </p>
-    <NudgePlan v-if="nudge.move" :move="nudge.move" />
+    <div v-if="nudge.move" class="plan"><NudgePlan :move="nudge.move" /></div>
     <p v-if="nudge.also"><PhraseText :phrase="nudge.also" /></p>
     <p class="quiet"><PhraseText :phrase="nudge.because" /></p>
     <v-btn class="go" @click="$emit('done')">Nudged, read again</v-btn>
@@ -39,6 +39,11 @@ defineEmits<{ done: [] }>();
 }
 .where {
   font-size: 16.5px;
+}
+/* Its room is there before it is, so that the button under it does not move away. */
+.plan {
+  max-width: 380px;
+  aspect-ratio: 336 / 156;
 }
 .v-btn {
   margin-top: 6px;
