@@ -140,6 +140,9 @@ const AS_ON_SCREEN: Readonly<Record<string, string>> = {
   work: 'how it is made',
   quantity: 'how many',
   machineId: 'lathe',
+  due: 'wanted by',
+  who: 'whose job',
+  tags: 'words to find it by',
 };
 
 /** The field in words: "features, seat, large diameter"; parts of a list go by their names. */
@@ -158,6 +161,12 @@ export function fieldName(path: Path, document: Json): string {
   return words.join(', ');
 }
 
+/** A text, or plain words or numbers one after the other; null of anything else. */
+function wordsOf(value: Json): string | null {
+  if (typeof value === 'string') return value;
+  return Array.isArray(value) && !value.some((one) => typeof one === 'object') ? value.join(', ') : null;
+}
+
 /** What is kept by a feature's id goes by the feature's name. */
 function named(document: Json, key: string): string {
   const features = isPlain(document) ? document['features'] : undefined;
@@ -165,11 +174,12 @@ function named(document: Json, key: string): string {
   return isPlain(feature) && typeof feature['name'] === 'string' ? feature['name'] : key;
 }
 
-/** What stands there, short enough for a button. */
-export function shown(value: Json): string {
-  if (value === undefined || value === null || value === '') return 'nothing';
+/** What stands there, short enough for a button; what goes by an id by its name. */
+export function shown(value: Json, nameOf: (id: string) => string | undefined = () => undefined): string {
+  if (value === undefined || value === null || wordsOf(value) === '') return 'nothing';
   if (isPlain(value) && typeof value['typed'] === 'string') return value['typed'];
   if (isPlain(value) && typeof value['name'] === 'string') return value['name'];
-  const text = typeof value === 'string' ? value : JSON.stringify(value);
+  const words = wordsOf(value) ?? JSON.stringify(value);
+  const text = nameOf(words) ?? words;
   return text.length > 60 ? `${text.slice(0, 57)}…` : text;
 }

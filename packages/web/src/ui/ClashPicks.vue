@@ -2,7 +2,12 @@
 import { fieldName, shown, type Clash } from '../data/merge';
 
 /** The fields two people changed otherwise, each with both: one touch settles one. */
-defineProps<{ clashes: readonly Clash[]; document: object }>();
+defineProps<{
+  clashes: readonly Clash[];
+  document: object;
+  /** What goes by an id, by its name. */
+  nameOf?: (id: string) => string | undefined;
+}>();
 const emit = defineEmits<{ choose: [clash: Clash, whose: 'mine' | 'theirs'] }>();
 </script>
 
@@ -11,10 +16,10 @@ const emit = defineEmits<{ choose: [clash: Clash, whose: 'mine' | 'theirs'] }>()
     <li v-for="clash in clashes" :key="clash.path.join('.')">
       <span class="label">{{ fieldName(clash.path, document) }}</span>
       <button type="button" class="plain" @click="emit('choose', clash, 'mine')">
-        Mine: <strong>{{ shown(clash.mine) }}</strong>
+        Mine: <strong>{{ shown(clash.mine, nameOf) }}</strong>
       </button>
       <button type="button" class="plain" @click="emit('choose', clash, 'theirs')">
-        Theirs: <strong>{{ shown(clash.theirs) }}</strong>
+        Theirs: <strong>{{ shown(clash.theirs, nameOf) }}</strong>
       </button>
     </li>
   </ul>

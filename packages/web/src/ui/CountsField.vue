@@ -1,30 +1,39 @@
 <script setup lang="ts">
 import { AnelloError } from '@anello/core/basics';
 import { parseCounts, type CountRange } from '@anello/core/quantity';
-import { ref, watch } from 'vue';
+import { computed } from 'vue';
+import { useTypedText } from './useTypedText';
 
 /** A list of whole numbers as typed; what is none of them is said at the box and kept there. */
 const props = defineProps<{ label: string; range: CountRange }>();
 const counts = defineModel<number[]>({ required: true });
-const text = ref(counts.value.join(', '));
-const problem = ref('');
-watch(text, (typed) => {
+function tried(typed: string): { found: number[] | null; problem: string } {
   try {
-    counts.value = parseCounts(typed, props.range);
-    problem.value = '';
+    return { found: parseCounts(typed, props.range), problem: '' };
   } catch (error) {
     if (!(error instanceof AnelloError)) throw error;
-    problem.value = error.message;
+    return { found: null, problem: error.message };
   }
+}
+const text = useTypedText(() => counts.value, {
+  write: (all) => all.join(', '),
+  read: (typed) => tried(typed).found,
 });
+const problem = computed(() => tried(text.value).problem);
+function typed(next: string): void {
+  text.value = next;
+  const { found } = tried(next);
+  if (found) counts.value = found;
+}
 </script>
 
 <template>
   <v-text-field
-    v-model="text"
     class="wide figures-in"
+    :model-value="text"
     :label="label"
     :error-messages="problem"
     autocomplete="off"
+    @update:model-value="typed"
   />
 </template>

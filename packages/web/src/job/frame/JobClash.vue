@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { useJob } from '../../data/stores/job';
+import { useShop } from '../../data/stores/shop';
 import ClashPicks from '../../ui/ClashPicks.vue';
 
 /** What somebody else changed in this job while it was changed here: both are shown, and nothing is lost until one is chosen. */
 const job = useJob();
+const shop = useShop();
 </script>
 
 <template>
@@ -14,6 +16,7 @@ const job = useJob();
     <ClashPicks
       :clashes="job.theirs.clashes"
       :document="job.document"
+      :name-of="(id: string) => shop.byId(id)?.document.name"
       @choose="(clash, whose) => job.settle(whose, clash)"
     />
     <p v-if="job.theirs.clashes.length > 1" class="row">

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import type { Entry, JobDocument } from '@anello/contract';
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
 import QuantityField from '../../ui/QuantityField.vue';
 import { isPractice } from '../../data/practice/names';
 import { useJob } from '../../data/stores/job';
 import { useShop } from '../../data/stores/shop';
+import { useTypedText } from '../../ui/useTypedText';
+import { PIECES, TAGS } from './jobTexts';
 
 /** What belongs to the whole job: title, lathe, how many, material, and what is to be noted. */
 const job = useJob();
@@ -16,10 +18,6 @@ const lathes = computed(() => {
   const own = { value: machineId, title: shop.byId(machineId)?.document.name ?? machineId };
   return isPractice(machineId) ? [own] : shop.byName;
 });
-const MOST_TAGS = 8;
-const LONGEST_TAG = 24;
-const quantityText = ref(String(document.value.quantity));
-const quantityError = ref('');
 
 type Text = 'number' | 'title' | 'material' | 'note' | 'machineId';
 const set = (key: Text, value: string): void => job.edit((draft) => void (draft[key] = value));
@@ -45,27 +43,22 @@ function setWho(text: string): void {
     else delete draft.who;
   });
 }
-const tagsText = ref((document.value.tags ?? []).join(', '));
-const tagsError = ref('');
-/** Words between commas, each once. */
+const tagsText = useTypedText(() => document.value.tags ?? [], TAGS);
 function setTags(text: string): void {
   tagsText.value = text;
-  const tags = [...new Set(text.split(',').map((tag) => tag.trim()))].filter((tag) => tag !== '');
-  const fits = tags.length <= MOST_TAGS && tags.every((tag) => tag.length <= LONGEST_TAG);
-  tagsError.value = fits ? '' : `Up to ${MOST_TAGS} words of ${LONGEST_TAG} letters, with commas between.`;
-  if (!fits) return;
+  const tags = TAGS.read(text);
+  if (!tags) return;
   job.edit((draft) => {
-    if (tags.length > 0) draft.tags = tags;
+    if (tags.length > 0) draft.tags = [...tags];
     else delete draft.tags;
   });
 }
 
+const quantityText = useTypedText(() => document.value.quantity, PIECES);
 function setQuantity(text: string): void {
   quantityText.value = text;
-  const value = Number(text);
-  const fits = Number.isInteger(value) && value >= 1 && value <= 200;
-  quantityError.value = fits ? '' : 'A whole number from 1 to 200.';
-  if (fits) job.edit((draft) => void (draft.quantity = value));
+  const pieces = PIECES.read(text);
+  if (pieces !== null) job.edit((draft) => void (draft.quantity = pieces));
 }
 </script>
 
@@ -92,7 +85,7 @@ function setQuantity(text: string): void {
       label="How many"
       inputmode="numeric"
       :model-value="quantityText"
-      :error-messages="quantityError"
+      :error-messages="PIECES.read(quantityText) === null ? PIECES.asked : ''"
       autocomplete="off"
       @update:model-value="setQuantity"
     />
@@ -137,7 +130,7 @@ function setQuantity(text: string): void {
       class="wide"
       label="Words to find it by"
       :model-value="tagsText"
-      :error-messages="tagsError"
+      :error-messages="TAGS.read(tagsText) === null ? TAGS.asked : ''"
       autocomplete="off"
       @update:model-value="(v: string) => setTags(v ?? '')"
     />
