@@ -151,6 +151,9 @@ describe('the shapes of a part', () => {
     ]);
     expect(shapeWith({ features: [groove, shank()] }, 'g')).toBeNull();
     expect(shapeWith({ features: [groove] }, 'g')?.feature).toBe('g');
+    // A plain diameter beside both is worked with neither.
+    const plain = { ...shank(), id: 'b', kind: 'cylinder' as const };
+    expect(shapeWith({ features: [groove, ogee, plain] }, 'b')).toBeNull();
   });
   it('their work is the usual until it is said, and what is said of another kind is not theirs', () => {
     const work = { a: { ...newWork('curve'), way: 'steps' as const } };

@@ -36,6 +36,8 @@ describe('a finished cone, run along with an indicator', () => {
           });
           expect(Math.abs(cone.ratio - 2 * (tan + off))).toBeLessThan(2.5 * cone.uncertainty);
           expect(cone.off).toBeCloseTo(2 * LENGTH * off, 2);
+          // Twice the standard deviation of a slope on radius, told on diameter.
+          expect(cone.uncertainty).toBeCloseTo(4 * cone.analysis.slope.u, 12);
           expect(cone.shows).toEqual([]);
         },
       ),

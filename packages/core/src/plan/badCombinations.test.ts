@@ -24,6 +24,15 @@ const body: Feature = {
   diameter: 60,
   length: 90,
 };
+const HOLE: Feature = {
+  id: 'h',
+  name: 'Hole',
+  kind: 'bore',
+  side: 'internal',
+  from: 'tailstock',
+  diameter: 19,
+  length: 20,
+};
 const cut = { stock: 26, roughDepth: 0.5, lastStock: 0.4, allowance: 0.1 };
 const lathe = { compound: { travel: 60, division: 0.01, zero: 'along' } } as never;
 
@@ -51,23 +60,7 @@ describe('figures that cannot go together', () => {
     ['one cut deeper than all there is', { cut: { ...cut, roughDepth: 4 } }, [cone], 'roughDepth'],
     ['an allowance of everything', { cut: { ...cut, allowance: 7 } }, [cone], 'allowance'],
     ['a cone longer than the compound travels', { way: 'compound' as const }, [cone], 'way'],
-    [
-      'a wall of paper',
-      {},
-      [
-        cone,
-        {
-          id: 'h',
-          name: 'Hole',
-          kind: 'bore',
-          side: 'internal',
-          from: 'tailstock',
-          diameter: 19,
-          length: 20,
-        },
-      ],
-      'h',
-    ],
+    ['a wall of paper', {}, [cone, HOLE], 'h'],
     [
       'a bore that eats the taper',
       { cut: { ...cut, stock: 19 } },
@@ -90,6 +83,17 @@ describe('figures that cannot go together', () => {
     const found = check(more, features as unknown as Feature[]);
     expect(found.map((f) => f.field)).toContain(field);
     for (const { said } of found) expect(plainText(said)).toMatch(/[.]$/);
+  });
+  it.each([
+    [20, [], 'as wide as the small end: the layout says that it breaks out'],
+    [19.9, ['h'], 'a wall of half a tenth'],
+    [18.02, ['h'], 'just under a millimetre'],
+    [18, [], 'a millimetre'],
+    [12, [], 'a good wall'],
+  ] as const)('a hole of %d mm from a small end of 20 mm: %o, %s', (diameter, fields, _why) => {
+    const hole: Feature = { ...HOLE, diameter };
+    expect(check({}, [cone, hole]).map((f) => f.field)).toEqual(fields);
+    expect(check({}, [cone, { ...hole, from: 'headstock' } as Feature])).toEqual([]);
   });
   it.each(WAYS.map((way) => [way.id, way] as const))(
     '%s is held against the taper and the lathe once both are known',

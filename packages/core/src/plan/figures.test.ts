@@ -12,6 +12,8 @@ import { layOut } from './piece/laid';
 import type { Holding, PlanPart } from './piece/line';
 import { finished, rawPiece } from './piece/piece';
 import { inBar, SLIGHT_CONE } from './parts.testdata';
+import { operationInHand } from './inHand';
+import { SUNK_OVER } from './piece/usual';
 import { planPart } from './propose/planPart';
 
 const BODY: Feature = {
@@ -125,6 +127,104 @@ describe('jaws on flats', () => {
   });
   it('and on a plain diameter that is done they may close', () => {
     expect(said(['body'], grip(2, 30))).toEqual([]);
+  });
+});
+
+describe('a face with a hole in it', () => {
+  it('is not centred: its mouth is sunk to 60°, by a millimetre over its hole', () => {
+    const laid = layOut(
+      inBar(BODY, { ...BODY, id: 'hole', kind: 'bore', side: 'internal', diameter: 12, length: 20 }),
+    );
+    const said = (done: string[]): string => {
+      const piece = finished(rawPiece(laid, { toward: 'tailstock' }), done, 'h1');
+      const moment = { piece, operation: { end: 'tailstock' } } as never;
+      return plainText(kindOfOperation('centre').say(laid, null, moment));
+    };
+    expect(said([])).toMatch(/^Centre the tailstock end, /);
+    const over = SUNK_OVER.toFixed(1);
+    expect(said(['hole'])).toBe(
+      `Sink the mouth 60° for the centre, ${(12 + Number(over)).toFixed(1)}\u00a0mm across`,
+    );
+  });
+});
+
+describe('a counterbore', () => {
+  const laid = layOut(
+    inBar(BODY, {
+      ...BODY,
+      id: 'tap',
+      kind: 'thread',
+      side: 'internal',
+      designation: 'M12',
+      diameter: 12,
+      length: 20,
+    } as Feature),
+  );
+  const tap = laid.all.find(({ id }) => id === 'tap')!;
+  const raw = rawPiece(laid, { toward: 'tailstock' });
+  const wrong = (piece: typeof raw): string[] =>
+    kindOfOperation('counterbore')
+      .wrong({ laid, piece } as never, tap)
+      .map(({ level, code }) => `${level}: ${code}`);
+  it('follows a hole, and comes before the tap', () => {
+    expect(wrong(raw)).toEqual(['impossible: no-hole']);
+    expect(wrong(finished(raw, ['tap'], 'h1'))).toEqual(['risk: hole-spoiled']);
+  });
+});
+
+describe('what is made away from the lathe', () => {
+  it.each(['mill', 'cross-drill'] as const)('is done when it has been made: %s', (kind) => {
+    const details = {
+      mill: {
+        id: 'd',
+        name: 'Flats',
+        kind: 'flats',
+        side: 'external',
+        at: 'tailstock',
+        across: 30,
+        count: 2,
+        length: 10,
+        on: 'body',
+      },
+      'cross-drill': {
+        id: 'd',
+        name: 'Pin hole',
+        kind: 'cross-hole',
+        side: 'external',
+        at: 'tailstock',
+        on: 'body',
+        diameter: 5,
+        place: 12,
+      },
+    };
+    const laid = layOut(inBar(BODY, details[kind] as Feature));
+    const section = laid.details.find(({ id }) => id === 'd')!;
+    const piece = rawPiece(laid, { toward: 'tailstock' });
+    const after = kindOfOperation(kind).after({ laid, piece, holding: { id: 'h9' } } as never, section);
+    expect(after.done.has('d')).toBe(true);
+    expect(piece.done.has('d')).toBe(false);
+    expect(kindOfOperation(kind).finishes?.(laid, section)).toBe(true);
+  });
+  it('a hole is measured across, a tapped one is not', () => {
+    const measured = (designation: string): number => {
+      const hole = {
+        id: 'd',
+        name: 'Pin hole',
+        kind: 'cross-hole',
+        side: 'external',
+        at: 'tailstock',
+        on: 'body',
+        diameter: 5,
+        place: 12,
+        designation,
+      };
+      const part = inBar(BODY, hole as Feature);
+      const { holdings } = planPart(part);
+      const id = holdings.flatMap((h) => h.operations).find((o) => o.kind === 'cross-drill')!.id;
+      const { card } = operationInHand(part, holdings, id).cards[0]!;
+      return card.kind === 'figures' ? card.measures.length : -1;
+    };
+    expect([measured(''), measured('  '), measured('M6')]).toEqual([2, 2, 1]);
   });
 });
 

@@ -55,6 +55,8 @@ describe('a device read all along', () => {
     expect(ids(verdict)).toEqual(['bar']);
     expect(verdict.causes[0]!.costs).toBeCloseTo(2 * 0.03 * (length / 150) ** 2, 3);
     expect(plainText(verdict.causes[0]!.what)).toContain('hollow');
+    // No stretch of an arc is straighter than another.
+    expect(plainText(verdict.causes[0]!.todo)).toMatch(/^It bows evenly: this part needs /);
   });
   it('that is worn in one place sends the part to where it is not', () => {
     const task = { ...SETTING.task, length: 60 };

@@ -3,6 +3,7 @@ import { SETTING } from '../examples.testdata';
 import { NO_KIT } from '../kit/kit';
 import { wayOf } from '../ways/taper/registry';
 import { edgeSchool } from './schools/edge';
+import { indicatorSchool } from './schools/indicator';
 import { sineBarSchool } from './schools/sineBar';
 
 describe('a sine bar and blocks', () => {
@@ -15,6 +16,26 @@ describe('a sine bar and blocks', () => {
   ])('with %s there is nothing to do by them', (_, owned) => {
     expect(sineBarSchool.steps(wayOf('compound'), { ...SETTING, kit: owned as typeof kit })).toEqual([]);
   });
+});
+
+describe('an indicator over the slide’s travel', () => {
+  it.each(['slide', 'axis'] as const)(
+    'read along the %s: the sine is of the slide, the tangent of the bed',
+    (along) => {
+      const { halfAngle } = SETTING.task;
+      const step = indicatorSchool
+        .steps(wayOf('compound'), { ...SETTING, measuredAlong: along })
+        .find(({ proves }) => proves)!;
+      const [meant, confused] = (step.working ?? [])
+        .slice(1)
+        .map(({ figures }) => figures.map(({ value }) => value));
+      const travel = meant![0]!;
+      const [sine, tangent] = [travel * Math.sin(halfAngle), travel * Math.tan(halfAngle)];
+      expect(meant![2]).toBeCloseTo(along === 'slide' ? sine : tangent, 12);
+      expect(confused![2]).toBeCloseTo(along === 'slide' ? tangent : sine, 12);
+      expect(step.sweep!.stations.at(-1)!.expected).toBeCloseTo(meant![2]!, 12);
+    },
+  );
 });
 
 describe('the edge', () => {
