@@ -12,22 +12,32 @@ const parts = computed(() => {
   const shownIn = system ?? preferences.units;
   return figureParts(free, shownIn === 'mm' ? 'inch' : 'mm');
 });
+const unit = computed(() => (props.figure.bare ? '' : parts.value.unit));
 </script>
 
 <template>
-  <span class="fig" :class="{ large }"
-    >{{ parts.text }}<span v-if="parts.unit && !figure.bare" class="unit">&nbsp;{{ parts.unit }}</span></span
+  <span class="fig" :class="{ large, measured: unit }"
+    >{{ parts.text }}<span v-if="unit" class="unit">&nbsp;{{ unit }}</span></span
   >
 </template>
 
 <style scoped>
+/* In a sentence a figure stands as far from the next word as its number from its unit: the space of words is half as wide. */
+.measured {
+  margin-inline-end: 0.1em;
+}
 .unit {
   font-size: 0.92em;
+  word-spacing: -0.24em;
+}
+.large {
+  margin-inline-end: 0;
 }
 .large .unit {
   font-family: var(--words);
   font-size: 0.42em;
   letter-spacing: 0;
+  word-spacing: 0;
   color: var(--ink-2);
 }
 </style>
