@@ -9,6 +9,7 @@ import { bench, plain } from '../db';
 import { dropDraft, readDraft, writeDraft } from '../drafts';
 import { heldPicture, PICTURES_URL } from '../pictures';
 import { same, withTheirs, type Clash } from '../merge';
+import { newest } from '../newest';
 import { newId } from '../newId';
 import { stamp } from '../stamp';
 import { sayTrouble } from '../trouble';
@@ -20,6 +21,12 @@ export type About = Partial<Pick<KeptRecord, 'piece' | 'feature' | 'operation'>>
 
 export type SaveState = 'saved' | 'saving' | 'waiting' | 'refused' | 'conflict';
 const SAVE_AFTER = 350;
+
+/** A job as it was fetched, or seen last, and what the server kept of it and has no more. */
+interface Found {
+  readonly view: JobView;
+  readonly missing: readonly KeptRecord[];
+}
 
 /**
  * The job on the screen. Edits are held in the browser before the key's event ends and go through the outbox, as records
@@ -43,6 +50,8 @@ export const useJob = defineStore('job', () => {
   let behind = 0;
   /** The draft this tab has last seen or made. */
   let seen = '';
+  /** Only the job that was opened last is shown, missed or failed, whichever answer comes last. */
+  const opening = newest();
 
   const draft = computed(() => outbox.drafts.find((d) => d.jobId === id.value) ?? null);
   const refusal = computed(() => {
@@ -64,19 +73,20 @@ export const useJob = defineStore('job', () => {
     state.value = 'loading';
     document.value = null;
     lost.value = [];
+    const counts = opening();
     await outbox.reload();
     try {
-      const view = await fetchOrRecall(jobId);
-      if (id.value !== jobId) return;
-      if (!view) return void (state.value = 'missing');
-      show(view);
+      const found = await fetchOrRecall(jobId);
+      if (!counts()) return;
+      if (!found) return void (state.value = 'missing');
+      show(found);
       if (behind > version.value) void refresh(behind);
     } catch {
-      state.value = 'failed';
+      if (counts()) state.value = 'failed';
     }
   }
 
-  async function fetchOrRecall(jobId: string): Promise<JobView | null> {
+  async function fetchOrRecall(jobId: string): Promise<Found | null> {
     const asked = performance.now();
     try {
       const view = await fetchWhole(jobId);
@@ -86,15 +96,14 @@ export const useJob = defineStore('job', () => {
       // Last of all, with nothing waited for between this and its being shown.
       const now = withSince(view, asked);
       const there = new Set(now.records.map((r) => r.id));
-      lost.value = missing.filter((r) => !there.has(r.id));
-      return now;
+      return { view: now, missing: missing.filter((r) => !there.has(r.id)) };
     } catch (error) {
       if (error instanceof AnelloError && error.code === 'not-found') return null;
       if (!(error instanceof ServerAway)) throw error;
       outbox.noticeAway(error);
       const held = await (await bench()).get('jobs', jobId);
       if (!held) throw error;
-      return held as JobView;
+      return { view: held as JobView, missing: lost.value };
     }
   }
 
@@ -132,7 +141,8 @@ export const useJob = defineStore('job', () => {
     }
   }
 
-  function show(view: JobView): void {
+  function show({ view, missing }: Found): void {
+    lost.value = missing;
     const typed = readDraft(view.job.id);
     base = migrateJobDocument(typed?.base ?? view.job.document);
     version.value = typed ? typed.version : view.job.version;
@@ -167,9 +177,9 @@ export const useJob = defineStore('job', () => {
     if (state.value !== 'ready' || (at !== null && at <= version.value)) return;
     // What was typed here goes on top when it is sent: the server answers with theirs, and both are joined.
     if (readDraft(of)) return void outbox.flush();
-    const view = await fetchOrRecall(of).catch(() => null);
+    const found = await fetchOrRecall(of).catch(() => null);
     const still = id.value === of && state.value === 'ready' && !readDraft(of);
-    if (view && still && view.job.version >= version.value) show(view);
+    if (found && still && found.view.job.version >= version.value) show(found);
   }
 
   /** Changes the document; shown and safe in the browser at once, sent when typing pauses. */
