@@ -5,6 +5,7 @@ import { useKit } from './kit';
 import { useOutbox } from './outbox';
 import { emptyBench } from '../../testkit/emptyBench';
 import { freshStores } from '../../testkit/freshStores';
+import { waitingServer } from '../../testkit/waiting';
 
 const row = (id: string, typed: string, archived = false): KitRow => ({
   id,
@@ -56,6 +57,18 @@ beforeEach(async () => {
 afterEach(() => vi.unstubAllGlobals());
 
 describe('what the shop owns, on the screen', () => {
+  it('asked for twice is as it was asked for last, whichever answer comes last', async () => {
+    const asked = waitingServer();
+    const kit = useKit();
+    void kit.load();
+    void kit.load();
+    const rows = (id: string) => ({ rows: [row(id, '1')] });
+    const tapersAsked = asked.map(({ url }) => url === '/api/tapers');
+    for (const i of [3, 2, 1, 0])
+      await asked[i]!.answer(tapersAsked[i] ? { rows: [] } : rows(i < 2 ? 'old' : 'new'));
+    expect(kit.kit.map(({ id }) => id)).toEqual(['new']);
+    expect(kit.loaded).toBe(true);
+  });
   it('is loaded, without what is put away where the core computes with it', async () => {
     const kit = useKit();
     await kit.load();

@@ -14,6 +14,7 @@ import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
 import { request, ServerAway } from '../api';
 import { bench, remember } from '../db';
+import { inOrder } from '../inOrder';
 import { newId } from '../newId';
 import { useOutbox } from './outbox';
 
@@ -29,12 +30,15 @@ export const useKit = defineStore('kit', () => {
   const blocksInUse = useHeld<number[]>(HELD.blocksInUse, []);
   const withoutWear = useHeld(HELD.withoutWear, false);
 
+  const asking = inOrder();
   async function load(): Promise<void> {
+    const comesInOrder = asking();
     try {
       const [things, saved] = await Promise.all([
         request<{ rows: KitRow[]; aside?: Aside[] }>('GET', '/api/kit'),
         request<{ rows: TaperRow[]; aside?: Aside[] }>('GET', '/api/tapers'),
       ]);
+      if (!comesInOrder()) return;
       kit.value = things.rows;
       tapers.value = saved.rows;
       aside.value = [...(things.aside ?? []), ...(saved.aside ?? [])];

@@ -4,6 +4,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { LONG_LATHE } from '../../../../contract/src/machine/machines.testdata';
 import { emptyBench } from '../../testkit/emptyBench';
 import { freshStores } from '../../testkit/freshStores';
+import { waitingServer } from '../../testkit/waiting';
 import { useOutbox } from './outbox';
 import { usePeople } from './people';
 import { usePreferences } from './preferences';
@@ -30,6 +31,17 @@ const json =
     new Response(JSON.stringify(body), { status });
 
 describe('the lathes of the shop', () => {
+  it('asked for twice are as they were asked for last, whichever answer comes last', async () => {
+    const asked = waitingServer();
+    const shop = useShop();
+    void shop.load();
+    void shop.load();
+    const named = (name: string) => ({ machines: [{ ...lathe, document: { ...LONG_LATHE, name } }] });
+    await asked[1]!.answer(named('New name'));
+    await asked[0]!.answer(named('Old name'));
+    expect(shop.machines.map(({ document }) => document.name)).toEqual(['New name']);
+    expect(shop.loaded).toBe(true);
+  });
   it('are as the server has them, with those that cannot be read beside', async () => {
     const aside = [{ id: 'x', name: 'Old lathe', sentence: 'It cannot be read.' }];
     answer = json({ machines: [lathe], aside });

@@ -13,6 +13,7 @@ import { computed, ref } from 'vue';
 import { request, ServerAway } from '../api';
 import { isPractice, shopsOwn } from '../practice/names';
 import { bench, remember } from '../db';
+import { inOrder } from '../inOrder';
 import { newId } from '../newId';
 import { stamp } from '../stamp';
 import { useOutbox } from './outbox';
@@ -34,9 +35,12 @@ export const useShop = defineStore('shop', () => {
   const aside = ref<Aside[]>([]);
   const loaded = ref(false);
 
+  const asking = inOrder();
   async function load(): Promise<void> {
+    const comesInOrder = asking();
     try {
       const answer = await request<Machines>('GET', '/api/machines');
+      if (!comesInOrder()) return;
       machines.value = answer.machines;
       aside.value = answer.aside ?? [];
       await remember('machines', machines.value);
