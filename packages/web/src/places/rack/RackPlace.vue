@@ -88,7 +88,7 @@ onMounted(() => {
         >{{ jobs.length === 1 ? 'This job' : `These ${jobs.length} jobs` }} as a file</v-btn
       >
     </p>
-    <v-btn v-if="jobs.length < total" class="more" @click="load(true)"
+    <v-btn v-if="jobs.length < total" class="more" @click="load('more')"
       >Show more ({{ total - jobs.length }})</v-btn
     >
   </main>

@@ -9,6 +9,7 @@ import { useScreen } from '../../data/stores/screen';
 import { answering, type Asked } from '../../testkit/answers';
 import { useMounted } from '../../testkit/mounted';
 import { waitingServer } from '../../testkit/waiting';
+import { ServerAway } from '../../data/api';
 import { useRack } from './useRack';
 
 const { within } = useMounted();
@@ -33,6 +34,7 @@ async function rack() {
   await vi.waitFor(() => expect(desk.state.value).not.toBe('waiting'));
   return { desk, asked };
 }
+const settled = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 20));
 const numbers = ({ jobs }: { jobs: { value: JobCard[] } }): string[] => jobs.value.map((job) => job.number);
 
 beforeEach(() => {
@@ -52,21 +54,44 @@ describe('the rack', () => {
     });
     expect(numbers(desk)).toEqual(there.slice(0, 24).map((job) => job.number));
     expect(desk.total.value).toBe(60);
-    await desk.load(true);
+    await desk.load('more');
     expect(paramsOf(asked[1]!)).toMatchObject({ offset: '24' });
     expect(numbers(desk)).toEqual(there.slice(0, 48).map((job) => job.number));
   });
 
-  it('asked again, shows as many as it did, and no more than the server gives', async () => {
-    there = Array.from({ length: 130 }, (_, i) => cardOf(101 + i));
+  it('asked again, shows as many as it did, in as many answers as the server needs', async () => {
+    there = Array.from({ length: 230 }, (_, i) => cardOf(101 + i));
     const { desk, asked } = await rack();
-    await desk.load(true);
-    await desk.load(false, true);
+    await desk.load('more');
+    await desk.load('again');
     expect(paramsOf(asked.at(-1)!)).toMatchObject({ limit: '48', offset: '0' });
-    for (let i = 0; i < 4; i++) await desk.load(true);
-    await desk.load(false, true);
-    expect(paramsOf(asked.at(-1)!)).toMatchObject({ limit: '100', offset: '0' });
-    expect(desk.jobs.value).toHaveLength(100);
+    for (let i = 0; i < 7; i++) await desk.load('more');
+    const before = asked.length;
+    await desk.load('again');
+    expect(asked.slice(before).map((one) => [paramsOf(one)['offset'], paramsOf(one)['limit']])).toEqual([
+      ['0', '100'],
+      ['100', '100'],
+      ['200', '16'],
+    ]);
+    expect(numbers(desk)).toEqual(there.slice(0, 216).map((job) => job.number));
+  });
+  it('holds no job twice that went further down while the next page was asked for', async () => {
+    const { desk } = await rack();
+    there = [cardOf(99), ...there];
+    await desk.load('more');
+    expect(new Set(numbers(desk)).size).toBe(desk.jobs.value.length);
+    expect(desk.jobs.value.length).toBe(48);
+  });
+  it('stays as long as it is when a job is put away, and when the server is back', async () => {
+    const { desk } = await rack();
+    await desk.load('more');
+    await desk.putAway(cardOf(107), true);
+    expect(desk.jobs.value).toHaveLength(48);
+    useOutbox().noticeAway(new ServerAway());
+    await nextTick();
+    useOutbox().reached();
+    await settled();
+    expect(desk.jobs.value).toHaveLength(48);
   });
 
   it('looks among what is put away, in another order, and for a word once typing rests', async () => {
@@ -110,7 +135,7 @@ describe('the rack', () => {
 });
 
 describe('answers that come late', () => {
-  const page = (...ns: number[]) => ({ jobs: ns.map(cardOf), total: 60 });
+  const page = (...ns: number[]) => ({ jobs: ns.map(cardOf), total: ns.length });
   async function asking() {
     const asked = waitingServer();
     const { found: desk } = within(useRack);
@@ -135,16 +160,16 @@ describe('answers that come late', () => {
   });
   it('more asked for twice is there once', async () => {
     const { asked, desk } = await asking();
-    void desk.load(true);
-    void desk.load(true);
+    void desk.load('more');
+    void desk.load('more');
     await asked[1]!.answer(page(3, 4));
     await asked[2]!.answer(page(3, 4));
     expect(numbers(desk)).toEqual(['J-1', 'J-2', 'J-3', 'J-4']);
   });
   it('more asked for while another screen keeps something comes with what that changed', async () => {
     const { asked, desk } = await asking();
-    void desk.load(true);
-    void desk.load(false, true);
+    void desk.load('more');
+    void desk.load('again');
     expect(Object.fromEntries(new URL(asked[2]!.url, 'http://shop').searchParams)).toMatchObject({
       limit: '26',
       offset: '0',

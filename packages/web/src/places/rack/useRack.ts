@@ -8,6 +8,9 @@ import { newest } from '../../data/newest';
 import { useOutbox } from '../../data/stores/outbox';
 import { useScreen } from '../../data/stores/screen';
 
+/** From its beginning; with more than is shown; or as much of it as is shown, as it now is. */
+export type Asking = 'anew' | 'more' | 'again';
+
 export interface RackDesk {
   readonly jobs: Ref<JobCard[]>;
   readonly total: Ref<number>;
@@ -22,7 +25,7 @@ export interface RackDesk {
   readonly failed: Ref<string>;
   /** Jobs of which something lies in this browser alone, and why. */
   readonly here: ComputedRef<{ id: string; name: string; why: string }[]>;
-  load(more?: boolean, again?: boolean): Promise<void>;
+  load(how?: Asking): Promise<void>;
   putAway(job: JobCard, away: boolean): Promise<void>;
 }
 
@@ -46,22 +49,15 @@ export function useRack(): RackDesk {
   /** So many are to be seen, those that are still on their way with them. */
   let wanted = PAGE;
   const ask = newest();
-  async function load(more = false, again = false): Promise<void> {
-    const offset = more ? jobs.value.length : 0;
-    wanted = more ? offset + PAGE : again ? wanted : PAGE;
-    const asked = new URLSearchParams({
-      limit: String(again ? Math.min(MOST, wanted) : PAGE),
-      offset: String(offset),
-      show: show.value,
-      sort: sort.value,
-      search: search.value ?? '',
-    });
+  async function load(how: Asking = 'anew'): Promise<void> {
+    const shown = how === 'more' ? jobs.value : [];
+    wanted = how === 'more' ? shown.length + PAGE : how === 'again' ? wanted : PAGE;
     const counts = ask();
     try {
-      const rack = await request<Rack>('GET', `/api/jobs?${asked.toString()}`);
-      if (!counts()) return;
+      const rack = await fetched(shown, wanted, counts);
+      if (!rack) return;
       broken.value = rack.aside ?? [];
-      jobs.value = more ? [...jobs.value, ...rack.jobs] : rack.jobs;
+      jobs.value = rack.jobs;
       total.value = rack.total;
       state.value = 'ready';
       outbox.reached();
@@ -70,6 +66,33 @@ export function useRack(): RackDesk {
       outbox.noticeAway(error);
     }
   }
+  /** The rack with those shown, until there are so many, in as many answers as that takes; null once it is asked for otherwise. */
+  async function fetched(
+    shown: readonly JobCard[],
+    count: number,
+    counts: () => boolean,
+  ): Promise<Rack | null> {
+    const all = new Map(shown.map((job) => [job.id, job]));
+    for (let offset = shown.length; ;) {
+      const rack = await page(offset, count - all.size);
+      if (!counts()) return null;
+      // One that another screen has put further down meanwhile is here already.
+      for (const job of rack.jobs) all.set(job.id, job);
+      offset += rack.jobs.length;
+      if (all.size >= count || offset >= rack.total || rack.jobs.length === 0)
+        return { ...rack, jobs: [...all.values()] };
+    }
+  }
+  const page = (offset: number, count: number): Promise<Rack> => {
+    const asked = new URLSearchParams({
+      limit: String(Math.min(MOST, count)),
+      offset: String(offset),
+      show: show.value,
+      sort: sort.value,
+      search: search.value ?? '',
+    });
+    return request<Rack>('GET', `/api/jobs?${asked.toString()}`);
+  };
   /** Jobs of which something lies in this browser alone, and why. */
   const here = computed(() => {
     const why = new Map<string, string>();
@@ -100,7 +123,7 @@ export function useRack(): RackDesk {
     try {
       await request('PUT', `/api/jobs/${encodeURIComponent(job.id)}/away`, { away });
       failed.value = '';
-      await load();
+      await load('again');
       screen.offerBack(away ? `${job.number} put away.` : `${job.number} is on the rack again.`, () =>
         putAway(job, !away),
       );
@@ -111,10 +134,10 @@ export function useRack(): RackDesk {
   }
   watch(
     () => outbox.away || outbox.signIn,
-    (away) => !away && void load(),
+    (away) => !away && void load('again'),
   );
   /** What another screen has kept shows here; of as many jobs as are shown. */
-  useChanges(['record', 'job', 'all'], () => void load(false, true));
+  useChanges(['record', 'job', 'all'], () => void load('again'));
   onMounted(() => void load());
   return { jobs, total, broken, search, show, sort, state, failed, here, load, putAway };
 }
