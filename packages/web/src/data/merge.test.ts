@@ -48,6 +48,8 @@ describe('two edits of one document', () => {
   it('what stands there is said in words: a list by what is in it, what goes by an id by its name', () => {
     expect(shown(['boring bar', 'spare'])).toBe('boring bar, spare');
     expect(shown([24, 30])).toBe('24, 30');
+    expect(shown({ id: 'a', name: 'Seat' })).toBe('Seat');
+    expect(shown({ id: 'a', name: 7 })).toBe('{"id":"a","name":7}');
     expect(shown([])).toBe('nothing');
     expect(shown([{ a: 1 }])).toBe('[{"a":1}]');
     const nameOf = (id: string) => (id === 'l-1' ? 'Long lathe' : undefined);

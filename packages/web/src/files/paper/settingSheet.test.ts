@@ -96,6 +96,11 @@ describe('what was measured, on paper', () => {
     expect(said).toContain('Piece 2: Over size by 0.02');
     const out = sheets.flatMap((s) => s.marks).find((m) => m.kind === 'text' && m.text.endsWith('OUT'));
     expect(out).toMatchObject({ bold: true });
+    // Nothing that is as it may be stands out.
+    for (const text of ['Collar', '39.900 to 40.000', '39.950', '-'])
+      expect(sheets.flatMap((s) => s.marks).find((m) => m.kind === 'text' && m.text === text)).toMatchObject({
+        bold: false,
+      });
   });
   it('stands with nothing measured, and goes on to as many pages as it takes', () => {
     expect(texts(inspectionSheet(given({ series: [], kept: [] })))).toContain('Nothing yet.');

@@ -33,6 +33,18 @@ describe('a cone read all along', () => {
       expect(count).toBe(160);
     }
   });
+  it('run from the far place back is drawn from its beginning all the same', () => {
+    const back = rows((at) => TAN * at)
+      .split('\n')
+      .reverse()
+      .join('\n');
+    const { cone, shown, fitted } = readCone(question(back));
+    expect(cone.ratio).toBeCloseTo(2 * TAN, 5);
+    const places = shown.map(({ at }) => at);
+    expect(places).toEqual([...places].sort((a, b) => a - b));
+    expect([places[0], places.at(-1), fitted[0]!.at, fitted.at(-1)!.at]).toEqual([0, 79.5, 0, 79.5]);
+    expect(shown.at(-1)!.seen).toBeGreaterThan(shown[0]!.seen);
+  });
 
   it('is kept as evidence, with what it shows named before', async () => {
     const host = screen.show(shankJob('attachment'), SweptCone, { begin: workerAtOnce(readCone) });

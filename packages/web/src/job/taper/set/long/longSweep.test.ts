@@ -114,6 +114,10 @@ describe('what each term takes', () => {
     const [{ takes }] = terms as [(typeof terms)[number]];
     expect(takes).toHaveLength(fitted.length);
     expect(Math.max(...takes)).toBeCloseTo(0.03, 3);
-    expect(takes.indexOf(Math.max(...takes))).toBe((takes.length - 1) / 2);
+    const middle = (takes.length - 1) / 2;
+    expect(takes.indexOf(Math.max(...takes))).toBe(middle);
+    // What is drawn over it is where it goes, the bow with it.
+    const { at, seen } = fitted[middle]!;
+    expect(seen).toBeCloseTo(at * Math.tan(task.halfAngle) + 0.03, 3);
   });
 });
