@@ -18,7 +18,7 @@ export type Provided = readonly (readonly [InjectionKey<unknown>, unknown])[];
 /** What a test may do with a page of its own. */
 export interface Mounted {
   /** Puts a component on the page, with a plain button where the component library's stands. */
-  mount(component: Component, props?: Record<string, unknown>): HTMLElement;
+  mount(component: Component, props?: Record<string, unknown>, provided?: Provided): HTMLElement;
   /** Runs a composable inside a component of its own, under whatever is provided to it; leaving takes the component down. */
   within<T>(setup: () => T, provided?: Provided): { readonly found: T; leave(): void };
 }
@@ -48,6 +48,7 @@ export function useMounted(): Mounted {
     app.component('VTextField', PlainBox);
     app.component('VTextarea', PlainBox);
     app.component('VIcon', () => h('i'));
+    app.component('VSwitch', (props: { label?: string }) => h('span', props.label));
     app.component('VSelect', (props: { label?: string }) => h('span', props.label));
     app.component('RouterLink', ({ to, ...more }: { to?: string }, { slots }: Pick<SetupContext, 'slots'>) =>
       h('a', { ...more, href: to }, slots['default']?.()),
@@ -57,7 +58,7 @@ export function useMounted(): Mounted {
     return { app, host };
   }
   return {
-    mount: (component, props = {}) => put({ render: () => h(component, props) }).host,
+    mount: (component, props = {}, provided) => put({ render: () => h(component, props) }, provided).host,
     within<T>(setup: () => T, provided?: Provided) {
       let found!: T;
       const { app } = put(

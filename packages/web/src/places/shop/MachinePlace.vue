@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import type { MachineDocument } from '@anello/contract';
-import { computed, onMounted, watch } from 'vue';
+import { AnelloError } from '@anello/core/basics';
+import { computed, onMounted, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { useDocumentEditor } from '../../data/useDocumentEditor';
-import { request } from '../../data/api';
+import { request, ServerAway } from '../../data/api';
 import { plain } from '../../data/db';
 import { saveBundle } from '../../files/saveFile';
 import { newId } from '../../data/newId';
@@ -53,23 +54,40 @@ function has(group: MachineGroup, yes: boolean): void {
   put(draft.value as Record<string, unknown>, group.key, yes ? group.usual() : null);
 }
 
+/** What became of what is done from the top of the page, where the foot of the form is out of sight. */
+const said = ref('');
+/** Once for each press that is meant: a second one while it is on its way is the same. */
 async function copy(): Promise<void> {
-  if (!draft.value) return;
+  if (!draft.value || busy.value) return;
   const id = `lathe-${newId()}`;
   const document = {
     ...plain(draft.value),
     name: `${draft.value.name.slice(0, 50)} (copy)`,
     archived: false,
   };
-  await request('POST', '/api/machines', { id, document });
-  await shop.load();
-  await router.push(`/machines/${id}`);
+  busy.value = true;
+  said.value = '';
+  try {
+    await request('POST', '/api/machines', { id, document });
+    await shop.load();
+    await router.push(`/machines/${id}`);
+  } catch (error) {
+    if (!(error instanceof ServerAway || error instanceof AnelloError)) throw error;
+    said.value =
+      error instanceof ServerAway
+        ? 'The server is away: nothing was copied. Try again in a moment.'
+        : error.message;
+  } finally {
+    busy.value = false;
+  }
 }
 
 async function putAway(archived: boolean): Promise<void> {
   if (!draft.value) return;
   draft.value.archived = archived;
-  if (!(await save())) draft.value.archived = !archived;
+  const done = await save();
+  if (!done) draft.value.archived = !archived;
+  said.value = done ? '' : note.value;
 }
 
 const toFile = (): void => {
@@ -83,9 +101,10 @@ const toFile = (): void => {
     <template v-if="machine && draft">
       <header class="head">
         <h1>{{ machine.document.name }}</h1>
-        <v-btn @click="copy">Copy this lathe</v-btn>
+        <v-btn :disabled="busy" @click="copy">Copy this lathe</v-btn>
         <v-btn @click="toFile">Save as a file</v-btn>
         <v-btn @click="putAway(!draft.archived)">{{ draft.archived ? 'Bring back' : 'Put away' }}</v-btn>
+        <span v-if="said" role="status">{{ said }}</span>
       </header>
       <p v-if="draft.archived" class="quiet">
         Put away: no new job is offered it; what was done on it stays.

@@ -47,9 +47,10 @@ async function save(ending: 'svg' | 'dxf' | 'pdf'): Promise<void> {
 }
 
 const name = ref('Pin block');
+const keeping = ref(false);
 async function keep(): Promise<void> {
   const { design } = answer.value;
-  if (!design) return;
+  if (!design || keeping.value) return;
   const mm = (value: number): Entry => entry(exactText(length(value)));
   const document: KitDocument = {
     schema: KIT_SCHEMA,
@@ -59,6 +60,7 @@ async function keep(): Promise<void> {
     archived: false,
     holes: design.holes.map((h) => ({ name: h.name, x: mm(h.x), y: mm(h.y) })),
   };
+  keeping.value = true;
   try {
     await kit.keep(`kit-${newId()}`, null, document);
     said.value = `${document.name} is among the kit.`;
@@ -66,6 +68,8 @@ async function keep(): Promise<void> {
     if (error instanceof AnelloError) said.value = error.message;
     else if (error instanceof ServerAway) said.value = 'The server is away: try again in a moment.';
     else throw error;
+  } finally {
+    keeping.value = false;
   }
 }
 </script>
@@ -124,7 +128,7 @@ async function keep(): Promise<void> {
         </p>
         <form class="bottom" @submit.prevent="keep">
           <v-text-field v-model="name" label="Name" autocomplete="off" hide-details />
-          <v-btn class="go" type="submit">Keep among the kit</v-btn>
+          <v-btn class="go" type="submit" :disabled="keeping">Keep among the kit</v-btn>
           <span role="status">{{ said }}</span>
         </form>
       </section>
