@@ -31,6 +31,15 @@ describe('where a falling figure crosses nothing', () => {
     expect(found).toBeLessThanOrEqual(0.3);
     expect(found).toBeGreaterThan(0.3 - 1e-6);
   });
+  it('is not looked for without end where the figure is none', () => {
+    let asked = 0;
+    const none = (x: number): number => {
+      asked++;
+      return x === 0 ? 1 : NaN;
+    };
+    crossing(0, 1, 1e-6, 0, none);
+    expect(asked).toBeLessThan(200);
+  });
   it('asks less often than halving would, where the figure is smooth', () => {
     let asked = 0;
     crossing(0, 1, 2 ** -16, 1e-6, (x) => {

@@ -15,7 +15,7 @@ export function crossing(
   if (b.at < 0) return b.x;
   if (a.at >= 0) return a.x;
   let part = 0.5;
-  for (;;) {
+  for (let step = 0; step < MOST_STEPS; step++) {
     const x = a.x + part * (b.x - a.x);
     const next = { x, at: of(x) };
     const same = next.at >= 0 === a.at >= 0;
@@ -29,6 +29,9 @@ export function crossing(
   }
   return a.at >= 0 ? a.x : b.x;
 }
+
+/** Halving alone takes a fifth of these; a figure that is none is not looked for without end. */
+const MOST_STEPS = 100;
 
 interface Place {
   readonly x: number;

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { AnelloError } from '../basics/error';
 import { plainText } from '../figure/phrase';
 import { nextInfeed } from './nextInfeed';
 
@@ -228,4 +229,20 @@ describe('what it learns and advises', () => {
   ])('refuses %j at its field', (over, field) => {
     expect(() => ask(over)).toThrow(expect.objectContaining({ field }));
   });
+});
+
+describe('figures that no shop has', () => {
+  it.each([1e6, 1e100, 1e300, 5e-324])(
+    'a target of %d ends in an infeed or a refusal, not in looking on',
+    (target) => {
+      for (const passes of [[], [{ infeed: 1e200, removed: 1e200 }]])
+        try {
+          expect(
+            Number.isFinite(nextInfeed({ passes, target, tolerance: 0.01, risk: 0.01, twice: true }).infeed),
+          ).toBe(true);
+        } catch (error) {
+          expect(error).toBeInstanceOf(AnelloError);
+        }
+    },
+  );
 });

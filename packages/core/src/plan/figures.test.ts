@@ -173,31 +173,14 @@ describe('a counterbore', () => {
 });
 
 describe('what is made away from the lathe', () => {
-  it.each(['mill', 'cross-drill'] as const)('is done when it has been made: %s', (kind) => {
-    const details = {
-      mill: {
-        id: 'd',
-        name: 'Flats',
-        kind: 'flats',
-        side: 'external',
-        at: 'tailstock',
-        across: 30,
-        count: 2,
-        length: 10,
-        on: 'body',
-      },
-      'cross-drill': {
-        id: 'd',
-        name: 'Pin hole',
-        kind: 'cross-hole',
-        side: 'external',
-        at: 'tailstock',
-        on: 'body',
-        diameter: 5,
-        place: 12,
-      },
-    };
-    const laid = layOut(inBar(BODY, details[kind] as Feature));
+  const lying = { id: 'd', side: 'external', at: 'tailstock', on: 'body' } as const;
+  const flats: Feature = { ...lying, name: 'Flats', kind: 'flats', across: 30, count: 2, length: 10 };
+  const hole: Feature = { ...lying, name: 'Pin hole', kind: 'cross-hole', diameter: 5, place: 12 };
+  it.each([
+    ['mill', flats],
+    ['cross-drill', hole],
+  ] as const)('is done when it has been made: %s', (kind, detail) => {
+    const laid = layOut(inBar(BODY, detail));
     const section = laid.details.find(({ id }) => id === 'd')!;
     const piece = rawPiece(laid, { toward: 'tailstock' });
     const after = kindOfOperation(kind).after({ laid, piece, holding: { id: 'h9' } } as never, section);
@@ -207,18 +190,7 @@ describe('what is made away from the lathe', () => {
   });
   it('a hole is measured across, a tapped one is not', () => {
     const measured = (designation: string): number => {
-      const hole = {
-        id: 'd',
-        name: 'Pin hole',
-        kind: 'cross-hole',
-        side: 'external',
-        at: 'tailstock',
-        on: 'body',
-        diameter: 5,
-        place: 12,
-        designation,
-      };
-      const part = inBar(BODY, hole as Feature);
+      const part = inBar(BODY, { ...hole, designation } as Feature);
       const { holdings } = planPart(part);
       const id = holdings.flatMap((h) => h.operations).find((o) => o.kind === 'cross-drill')!.id;
       const { card } = operationInHand(part, holdings, id).cards[0]!;
