@@ -102,6 +102,7 @@ export {
   importedSchema,
   importQuerySchema,
   migrateBundle,
+  nothingImported,
   TAKEN_AS,
   type Bundle,
   type BundleSort,

@@ -146,6 +146,17 @@ export const importedSchema = z.object({
 });
 export type Imported = z.infer<typeof importedSchema>;
 
+/** What comes of an empty file: what a taking in begins with. */
+export const nothingImported = (): Imported => ({
+  added: [],
+  same: [],
+  beside: [],
+  differ: [],
+  kept: 0,
+  photos: 0,
+  left: { withoutJob: 0, different: 0, unwanted: 0, photos: 0 },
+});
+
 /** The bundle's form as JSON Schema, for whoever writes or reads such a file. */
 export const bundleJsonSchema = (): object => ({
   title: 'Anello shop bundle',

@@ -17,17 +17,17 @@ describe('where a falling figure crosses nothing', () => {
     fc.assert(
       fc.property(shape, place, fc.double({ min: 0.1, max: 9, noNaN: true }), (of, at, span) => {
         const from = at - span * 0.37;
-        const found = crossing(from, from + span, 1e-6, 1e-9, (x) => of(x - at));
+        const found = crossing(from, from + span, 1e-6, (x) => of(x - at), 1e-9);
         expect(Math.abs(found - at)).toBeLessThan(2e-6);
       }),
     );
   });
   it('is one of the ends where it lies beyond them', () => {
-    expect(crossing(1, 2, 1e-6, 0, (x) => 5 - x)).toBe(2);
-    expect(crossing(1, 2, 1e-6, 0, (x) => 0.5 - x)).toBe(1);
+    expect(crossing(1, 2, 1e-6, (x) => 5 - x)).toBe(2);
+    expect(crossing(1, 2, 1e-6, (x) => 0.5 - x)).toBe(1);
   });
   it('is the last place where it still holds, when it falls in a step', () => {
-    const found = crossing(0, 1, 1e-6, 0, (x) => (x <= 0.3 ? 1 : -1));
+    const found = crossing(0, 1, 1e-6, (x) => (x <= 0.3 ? 1 : -1));
     expect(found).toBeLessThanOrEqual(0.3);
     expect(found).toBeGreaterThan(0.3 - 1e-6);
   });
@@ -37,12 +37,12 @@ describe('where a falling figure crosses nothing', () => {
       asked++;
       return x === 0 ? 1 : NaN;
     };
-    crossing(0, 1, 1e-6, 0, none);
+    crossing(0, 1, 1e-6, none);
     expect(asked).toBeLessThan(200);
   });
   it('asks less often than halving would, where the figure is smooth', () => {
     let asked = 0;
-    crossing(0, 1, 2 ** -16, 1e-6, (x) => {
+    crossing(0, 1, 2 ** -16, (x) => {
       asked++;
       return Math.cos(2 * x);
     });

@@ -1,14 +1,17 @@
+/** As near to nothing as this, mm or a chance, a figure is at nothing. */
+const NEAR = 1e-6;
+
 /**
- * The last place, as far as `width` tells, at which a falling figure is not yet under nothing; either end where it does not
- * cross between them. Chandrupatla's method (Advances in Engineering Software 28, 1997): a parabola through the last three
+ * The last place, as far as `width` tells, at which a falling figure is not yet under nothing, or one at which it is no
+ * further than `near` from it; either end where it does not cross between them. Chandrupatla's method (Advances in Engineering Software 28, 1997): a parabola through the last three
  * places where it can be trusted, halving where not.
  */
 export function crossing(
   from: number,
   to: number,
   width: number,
-  near: number,
   of: (x: number) => number,
+  near = NEAR,
 ): number {
   let a = { x: to, at: of(to) };
   let b = { x: from, at: of(from) };

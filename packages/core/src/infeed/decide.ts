@@ -65,6 +65,8 @@ const OF_FOUR = 2;
 const FINER = 5;
 /** Infeeds are looked for to this part of what could be fed at most. */
 const FINE = 2 ** -16;
+/** What may go past is known to this part of its share. */
+const OF_SHARE = 1e-4;
 /** Divisions tried either side of the one that is expected to end in the middle. */
 const AROUND = 3;
 /** A tool is drawn back for a spring pass by so many divisions at most, and by so much, mm on radius. */
@@ -150,8 +152,8 @@ function cutWorthIt(request: InfeedRequest, situation: Situation, share: number)
   const { see, inside, division } = situation;
   const most = 2.5 * target + 0.2;
   const within = (x: number): number => see.landing(x).inside(tolerance);
-  const last = (of: (x: number) => number, near = 1e-6): number => crossing(0, most, most * FINE, near, of);
-  const safe = last((x) => room(see, x, share), 1e-4);
+  const last = (of: (x: number) => number, near?: number): number => crossing(0, most, most * FINE, of, near);
+  const safe = last((x) => room(see, x, share), OF_SHARE);
   const middle = last((x) => see.landing(x).left - tolerance / 2);
   const best = likeliest(within, snapDown(safe, division), snapDown(middle, division), division);
   const worth = (infeed: number, ends: number): Decision | null =>

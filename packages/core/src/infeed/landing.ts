@@ -56,6 +56,6 @@ export class Landing {
     while (this.under(left - reach) > part / 2 && reach < MOST_REACH) reach *= 2;
     while (1 - this.under(left + reach) > (1 - part) / 2 && reach < MOST_REACH) reach *= 2;
     const short = (level: number): number => part - this.under(level);
-    return crossing(left - reach, left + reach, 2 * reach * FINE, 1e-6, short);
+    return crossing(left - reach, left + reach, 2 * reach * FINE, short);
   }
 }

@@ -34,7 +34,7 @@ export function bestTwice(
   learning: number,
 ): Twice | null {
   const last = (most: number, of: (then: Foresight) => number): number =>
-    crossing(0, most, most * FINE, 1e-6, (x) => of(see.after(x)));
+    crossing(0, most, most * FINE, (x) => of(see.after(x)));
   const middle = last(2 * target, (then) => then.landing(0).left - tolerance / 2);
   const safe = (then: Foresight): boolean => allowed(then, 0, share);
   const ends = (then: Foresight): number => then.landing(0).inside(tolerance);

@@ -1,10 +1,11 @@
-import type {
-  Bundle,
-  Imported,
-  JobDocument,
-  KitDocument,
-  MachineDocument,
-  ShopTaper,
+import {
+  nothingImported,
+  type Bundle,
+  type Imported,
+  type JobDocument,
+  type KitDocument,
+  type MachineDocument,
+  type ShopTaper,
 } from '@anello/contract';
 import { AnelloError } from '@anello/core/basics';
 import type { KeptRecord } from '@anello/core/job';
@@ -59,7 +60,7 @@ function takeAllIn(
   photos: ReadonlyMap<string, Uint8Array>,
   choose: Choose,
 ): Imported {
-  const outcome = nothing();
+  const outcome = nothingImported();
   const lathes = takeIn(
     onShelf<MachineDocument>(book, 'machines', MACHINES),
     bundle.machines as Incoming<MachineDocument>[],
@@ -108,16 +109,6 @@ function takeSearchesIn(book: Book, searches: Bundle['searches'], outcome: Impor
     outcome[isHere ? 'same' : 'added'].push(search.name);
   }
 }
-
-const nothing = (): Imported => ({
-  added: [],
-  same: [],
-  beside: [],
-  differ: [],
-  kept: 0,
-  photos: 0,
-  left: { withoutJob: 0, different: 0, unwanted: 0, photos: 0 },
-});
 
 /** Counts what became of one record or setting; one that cannot be taken in is left out, and the rest goes on. */
 function count(outcome: Imported, put: () => boolean): void {

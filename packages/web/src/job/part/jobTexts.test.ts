@@ -11,6 +11,8 @@ describe('what is typed of a job', () => {
     ['2.5', null],
     ['', null],
     ['two', null],
+    ['3 4', null],
+    ['0x10', null],
   ])('%j pieces are %s', (typed, pieces) => {
     expect(PIECES.read(typed)).toBe(pieces);
   });

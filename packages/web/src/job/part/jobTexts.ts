@@ -1,3 +1,5 @@
+import { AnelloError } from '@anello/core/basics';
+import { parseCounts } from '@anello/core/quantity';
 import type { TypedAs } from '../../ui/useTypedText';
 
 const MOST_PIECES = 200;
@@ -9,8 +11,13 @@ export const PIECES: TypedAs<number> & { readonly asked: string } = {
   asked: `A whole number from 1 to ${MOST_PIECES}.`,
   write: String,
   read(text) {
-    const value = Number(text);
-    return Number.isInteger(value) && value >= 1 && value <= MOST_PIECES ? value : null;
+    try {
+      const [pieces, ...more] = parseCounts(text, { least: 1, most: MOST_PIECES, what: 'number of pieces' });
+      return more.length === 0 ? (pieces ?? null) : null;
+    } catch (error) {
+      if (error instanceof AnelloError) return null;
+      throw error;
+    }
   },
 };
 

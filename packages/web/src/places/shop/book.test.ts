@@ -1,9 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { ago, bytes } from './amounts';
 import { changeOf, scatterOf, titleOf, valueOf, type LikenessFigure } from './likenessWords';
-import { NOTHING_IMPORTED } from './imported.testdata';
 import { differsIn, inOrder, outcome } from './useShopFile';
-import type { Imported } from '@anello/contract';
+import { nothingImported, type Imported } from '@anello/contract';
 import { plainText, type Phrase } from '@anello/core/figure';
 
 describe('amounts, as people say them', () => {
@@ -35,7 +34,7 @@ describe('what became of a file that was taken in', () => {
     where: ['title'],
   });
   it('says each part, and that an empty file is one', () => {
-    expect(outcome(NOTHING_IMPORTED)).toBe('The file is empty.');
+    expect(outcome(nothingImported())).toBe('The file is empty.');
     expect(
       outcome({
         added: ['J-1'],

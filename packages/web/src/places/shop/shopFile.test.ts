@@ -1,8 +1,8 @@
 // @vitest-environment jsdom
+import { nothingImported } from '@anello/contract';
 import { describe, expect, it } from 'vitest';
 import { useMounted } from '../../testkit/mounted';
 import { waitingServer, type Unanswered } from '../../testkit/waiting';
-import { NOTHING_IMPORTED } from './imported.testdata';
 import { useShopFile, type Differ, type ShopFileDesk } from './useShopFile';
 
 const { within } = useMounted();
@@ -37,14 +37,14 @@ describe('a file of jobs, or of a whole shop', () => {
     const { desk: of, asked } = desk();
     await pick(of, json('shop.json'));
     expect([asked[0]!.url, of.busy.value]).toEqual(['/api/shop/bundle?trial=yes', true]);
-    await asked[0]!.answer({ ...NOTHING_IMPORTED, differ: [differ('j-1'), differ('j-2'), differ('j-3')] });
+    await asked[0]!.answer({ ...nothingImported(), differ: [differ('j-1'), differ('j-2'), differ('j-3')] });
     expect(of.compared.value).toMatchObject({ name: 'shop.json' });
     expect(of.choices).toEqual({ 'jobs:j-1': 'beside', 'jobs:j-2': 'beside', 'jobs:j-3': 'beside' });
     of.choose(differ('j-1'), 'left');
     of.choose(differ('j-2'), 'over');
     const taking = of.takeIn();
     expect(asked[1]!.url).toBe('/api/shop/bundle?leave=jobs:j-1&over=jobs:j-2');
-    await asked[1]!.answer({ ...NOTHING_IMPORTED, added: ['J-9'] });
+    await asked[1]!.answer({ ...nothingImported(), added: ['J-9'] });
     for (const one of asked.slice(2)) await one.answer({ rows: [], machines: [] });
     await taking;
     expect(of.said.value).toEqual({ tone: 'good', text: 'Taken in: J-9.' });
@@ -54,8 +54,8 @@ describe('a file of jobs, or of a whole shop', () => {
     const { desk: of, asked } = desk();
     await pick(of, json('first.json'));
     await pick(of, json('second.json'));
-    await asked[1]!.answer({ ...NOTHING_IMPORTED, differ: [differ('j-2')] });
-    await asked[0]!.answer({ ...NOTHING_IMPORTED, differ: [differ('j-1')] });
+    await asked[1]!.answer({ ...nothingImported(), differ: [differ('j-2')] });
+    await asked[0]!.answer({ ...nothingImported(), differ: [differ('j-1')] });
     expect(of.compared.value!.name).toBe('second.json');
     expect(Object.keys(of.choices)).toEqual(['jobs:j-2']);
     expect(of.busy.value).toBe(false);
