@@ -18,6 +18,7 @@ const figures = {
     'packages/contract/**/*.test.ts',
     'scripts/**/*.test.ts',
     'proof/**/*.test.ts',
+    'packages/web/bundle/**/*.test.ts',
   ],
   testTimeout: TIMEOUT,
   isolate: false,
@@ -43,11 +44,13 @@ export default defineConfig({
       { test: { ...moving, name: 'server', include: ['packages/server/**/*.test.ts'], isolate: false } },
       {
         plugins: [vue()],
-        // A page of its own for each file; what the screens are made of is read once for all of them.
+        // A page of its own for each file; what the screens are made of is read once for all of them. One environment for
+        // all, or the runner begins a process anew wherever a file with another one comes next.
         test: {
           ...moving,
           name: 'web',
-          include: ['packages/web/**/*.test.ts'],
+          environment: 'jsdom',
+          include: ['packages/web/src/**/*.test.ts'],
           isolate: false,
           setupFiles: ['packages/web/src/testkit/eachFile.ts'],
         },

@@ -10,6 +10,8 @@ export default defineConfig({
     exclude: ['**/publicFace.test.ts', '**/examples.test.ts', '**/onLathes.test.ts', '**/node_modules/**'],
     // This one looks at a file as it is written, and a changed one is written otherwise.
     testNamePattern: '^(?!the checked-in parser)',
+    // One for all: a change is tried in one process, which would begin anew wherever the environment changes.
+    environment: 'jsdom',
     setupFiles: ['packages/web/src/testkit/eachFile.ts'],
     isolate: false,
     testTimeout: 20_000,

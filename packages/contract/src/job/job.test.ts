@@ -1,3 +1,5 @@
+// @vitest-environment node
+// It reads files, also where all tests run as in a page.
 import { jobProgress, recordsOf, type KeptRecord } from '@anello/core/job';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';

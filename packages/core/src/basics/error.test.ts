@@ -1,3 +1,5 @@
+// @vitest-environment node
+// It reads files, also where all tests run as in a page.
 import { readdirSync, readFileSync } from 'node:fs';
 import { expect, it } from 'vitest';
 import { plainText } from '../figure/phrase';

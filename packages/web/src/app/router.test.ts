@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { describe, expect, it } from 'vitest';
 import { VIEWS } from '../job/model/kind';
 import { router } from './router';

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { AnelloError } from '@anello/core/basics';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { effectScope, type EffectScope } from 'vue';

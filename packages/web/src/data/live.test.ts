@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import type { LiveEvent } from '@anello/contract';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { markRaw, nextTick } from 'vue';

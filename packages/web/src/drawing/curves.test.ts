@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { sampled, shapeCurve, type CurvePoint } from '@anello/core/curve';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { h } from 'vue';

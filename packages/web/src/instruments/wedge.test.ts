@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { useMounted } from '../testkit/mounted';
 import { useWedge } from './useWedge';

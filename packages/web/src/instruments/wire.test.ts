@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { describe, expect, it, vi } from 'vitest';
 import { Heard } from '../data/wire/heard';
 import { useInUse } from '../data/wire/inUse';

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { entry, sizes, type Entry, type Sizes } from '@anello/contract';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { createApp, h, nextTick, type App, type Component, type SetupContext } from 'vue';

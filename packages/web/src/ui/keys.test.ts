@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { describe, expect, it, vi } from 'vitest';
 import { useMounted } from '../testkit/mounted';
 import { useKeys } from './useKeys';

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { defineComponent, h, resolveComponent, withDirectives } from 'vue';
 import { describe, expect, it } from 'vitest';
 import { useMounted } from '../testkit/mounted';

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import type { CopiesSaid } from '@anello/contract';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { answering, type Answer } from '../../testkit/answers';

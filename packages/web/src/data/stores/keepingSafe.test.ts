@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { newJobDocument, type JobDocument, type JobRow } from '@anello/contract';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { clockAhead } from '../clock';
@@ -312,7 +311,7 @@ describe('a reading', () => {
     const job = await openJob();
     await outbox.add({ method: 'POST', url: '/api/photos', body: sent });
     const row = await job.keep({ kind: 'photo', photo: 'pic-1', text: 'As found' });
-    await until(() => server.records.size === 1);
+    await until(() => server.records.size === 1 && outbox.count === 0);
     // An older copy was put back: neither is there.
     server.records.clear();
     server.pictures = [];

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { KIT_SCHEMA, sizes, type KitRow, type TaperRow } from '@anello/contract';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { useKit } from './kit';

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { job as jobDocument } from '../../../../contract/src/job/jobs.testdata';
 import { emptyBench } from '../../testkit/emptyBench';

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { describe, expect, it } from 'vitest';
 import { shankJob, useOnScreen } from '../../testkit/onScreen';
 import { useJob } from './job';

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import type { MachineRow, Person } from '@anello/contract';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { LONG_LATHE } from '../../../../contract/src/machine/machines.testdata';

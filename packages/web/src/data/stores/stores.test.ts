@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { newJobDocument, type JobRow, type JobView } from '@anello/contract';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { bench } from '../db';

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { coreFeatures } from '@anello/contract';
 import { layoutPart } from '@anello/core/part';
 import { describePlan, planPart } from '@anello/core/plan';

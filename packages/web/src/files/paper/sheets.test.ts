@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { shapeCurve, tracerTemplate } from '@anello/core/curve';
 import { formatFigure, length } from '@anello/core/figure';
 import { formTool } from '@anello/core/form-tool';

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { bestFit, nearestOn, sampled, shapeCurve, type Piece } from '@anello/core/curve';
 import { plainText } from '@anello/core/figure';
 import { DxfWriter, point2d, point3d } from '@tarikjabiri/dxf';

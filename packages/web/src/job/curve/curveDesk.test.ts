@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { entry, newWork, type FeatureDocument, type JobDocument } from '@anello/contract';
 import { USUAL_CURVE } from '@anello/core/curve';
 import { describe, expect, it } from 'vitest';

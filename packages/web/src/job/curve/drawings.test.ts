@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { pairJoint, sampled, shapeCurve } from '@anello/core/curve';
 import { formTool, formToolOutline } from '@anello/core/form-tool';
 import { describe, expect, it } from 'vitest';

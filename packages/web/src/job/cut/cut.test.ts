@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import type { TaperWork } from '@anello/contract';
 import { entry } from '@anello/contract';
 import { describe, expect, it } from 'vitest';

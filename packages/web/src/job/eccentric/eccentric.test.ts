@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { entry, KIT_SCHEMA, type FeatureDocument, type KitDocument } from '@anello/contract';
 import { usualThrowLimit } from '@anello/core/eccentric';
 import { JAWS } from '@anello/core/holding';

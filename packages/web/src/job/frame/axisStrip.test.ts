@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { layoutPart, type Feature } from '@anello/core/part';
 import { describe, expect, it, vi } from 'vitest';
 import { nextTick } from 'vue';

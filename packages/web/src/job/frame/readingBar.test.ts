@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { AnelloError } from '@anello/core/basics';
 import { length } from '@anello/core/figure';
 import { parseQuantity, type ParsedQuantity } from '@anello/core/quantity';

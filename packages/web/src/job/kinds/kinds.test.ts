@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { STAGES } from '@anello/core/job';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { effectScope, ref } from 'vue';

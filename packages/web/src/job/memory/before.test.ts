@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { entry, newWork, type JobDocument } from '@anello/contract';
 import { describe, expect, it } from 'vitest';
 import { nextTick } from 'vue';

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import type { OperationBeforeRow } from '@anello/contract';
 import { describe, expect, it, vi } from 'vitest';
 import { nextTick, ref } from 'vue';

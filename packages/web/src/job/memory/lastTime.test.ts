@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import type { BeforeRow } from '@anello/contract';
 import { entry, newWork } from '@anello/contract';
 import { plainText } from '@anello/core/figure';

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { describe, expect, it } from 'vitest';
 import { h, provide, type Component } from 'vue';
 import { routeLocationKey, type RouteLocationNormalizedLoaded } from 'vue-router';

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { LARGEST_PHOTO } from '@anello/contract';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { nextTick } from 'vue';

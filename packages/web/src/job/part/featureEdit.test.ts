@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { entry } from '@anello/contract';
 import { describe, expect, it } from 'vitest';
 import { ref } from 'vue';

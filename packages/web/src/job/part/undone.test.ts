@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { entry, type FeatureDocument } from '@anello/contract';
 import { describe, expect, it } from 'vitest';
 import { h, nextTick, ref } from 'vue';

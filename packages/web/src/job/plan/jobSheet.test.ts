@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { entry } from '@anello/contract';
 import { plainText } from '@anello/core/figure';
 import { describe, expect, it } from 'vitest';

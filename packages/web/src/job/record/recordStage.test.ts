@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { describe, expect, it, vi } from 'vitest';
 import { h, nextTick } from 'vue';
 import { useJob } from '../../data/stores/job';

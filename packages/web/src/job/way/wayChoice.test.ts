@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { length } from '@anello/core/figure';
 import { describe, expect, it } from 'vitest';
 import { nextTick, ref } from 'vue';

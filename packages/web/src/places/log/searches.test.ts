@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import type { Search } from '@anello/contract';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { LOCAL } from '../../data/names';

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { entry, type JobRow, type JobView } from '@anello/contract';
 import type { KeptRecord } from '@anello/core/job';
 import { PIECE_IDS, pieceOf, type PieceId } from '@anello/core/practice';

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import type { JobDocument } from '@anello/contract';
 import { DEVICES } from '@anello/core/machine';
 import { plainText } from '@anello/core/figure';

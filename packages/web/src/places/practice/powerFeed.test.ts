@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { makeVirtualLathe, SOUND_LATHE } from '@anello/core/virtual-lathe';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { useMounted } from '../../testkit/mounted';

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import type { EXERCISE_IDS } from '@anello/core/practice';
 import { exerciseOf, runStory, SIZE, type Knob } from '@anello/core/practice';
 import { plainText } from '@anello/core/figure';

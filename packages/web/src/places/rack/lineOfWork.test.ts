@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { describe, expect, it } from 'vitest';
 import { useMounted } from '../../testkit/mounted';
 import LineOfWork from './LineOfWork.vue';

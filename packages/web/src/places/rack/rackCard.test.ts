@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import type { JobCard } from '@anello/contract';
 import { STAGES } from '@anello/core/job';
 import { describe, expect, it, vi } from 'vitest';

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import type { JobRow } from '@anello/contract';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { LONG_LATHE } from '../../../../contract/src/machine/machines.testdata';

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import type { JobCard } from '@anello/contract';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { nextTick } from 'vue';

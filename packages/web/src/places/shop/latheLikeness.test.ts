@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import type { LikenessSaid } from '@anello/contract';
 import { describe, expect, it, vi } from 'vitest';
 import { answering } from '../../testkit/answers';

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import type { MachineRow } from '@anello/contract';
 import { describe, expect, it, vi } from 'vitest';
 import { routerKey } from 'vue-router';

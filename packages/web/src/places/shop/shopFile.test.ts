@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { nothingImported } from '@anello/contract';
 import { describe, expect, it } from 'vitest';
 import { useMounted } from '../../testkit/mounted';

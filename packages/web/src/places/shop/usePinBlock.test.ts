@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { entry } from '@anello/contract';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { nextTick } from 'vue';

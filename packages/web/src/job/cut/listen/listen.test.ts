@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { beamFrequency } from '@anello/core/chatter';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { nextTick } from 'vue';

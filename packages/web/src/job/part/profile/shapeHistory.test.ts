@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { effectScope, nextTick, shallowRef } from 'vue';
 import { describe, expect, it } from 'vitest';
 import { usePages } from '../../../ui/usePages';

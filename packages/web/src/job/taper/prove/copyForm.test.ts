@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { entry, KIT_SCHEMA, type KitDocument } from '@anello/contract';
 import { COPY_METHODS } from '@anello/core/old-part';
 import { beforeEach, describe, expect, it } from 'vitest';

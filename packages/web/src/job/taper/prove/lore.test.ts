@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import type { Lore } from '@anello/core/infeed';
 import { describe, expect, it } from 'vitest';
 import { nextTick } from 'vue';

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { entry } from '@anello/contract';
 import { SIZE_METHODS } from '@anello/core/gauging';
 import { describe, expect, it } from 'vitest';

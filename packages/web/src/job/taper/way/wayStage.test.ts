@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { describe, expect, it, vi } from 'vitest';
 import { nextTick } from 'vue';
 import { useScreen } from '../../../data/stores/screen';

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { describe, expect, it } from 'vitest';
 import { nextTick } from 'vue';
 import { plain, press } from '../../../../testkit/mounted';

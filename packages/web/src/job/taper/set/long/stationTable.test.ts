@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { describe, expect, it } from 'vitest';
 import { h, nextTick, ref } from 'vue';
 import { fill, plain, press, useMounted } from '../../../../testkit/mounted';
