@@ -1,5 +1,5 @@
 import { accessible } from './accessible';
-import { Bar, choose, expect, jobOnServer, openWhole, test } from './shop';
+import { Bar, choose, expect, jobOnServer, test } from './shop';
 
 test('J-101 from the rack to a proved fit and on to the next piece', async ({ page, shop }) => {
   const bar = new Bar(page);
@@ -226,87 +226,6 @@ test('a new job is built from its first figure, and a scrapped piece keeps its c
   await page.goto(`${shop.address}/rack`);
   await expect(page.getByRole('link', { name: /J-113/ })).toContainText('Scrapped');
 });
-
-const SCREENS: Readonly<Record<string, readonly string[]>> = {
-  'the rack, the lathes and the kit': [
-    '/rack',
-    '/machines',
-    '/machines/long-lathe',
-    '/kit',
-    '/kit/plug-morse-3',
-    '/pin-block',
-  ],
-  'the tapers': [
-    '/identify',
-    '/tapers/shop/crank-pin',
-    '/tapers',
-    '/tapers/collet-seat/25',
-    '/nowhere',
-    '/job/none/part',
-  ],
-  'a job’s stages': [
-    '/job/j-101/part',
-    '/job/j-101/plan',
-    '/job/j-101/way',
-    '/job/j-101/set',
-    '/job/j-108/cut',
-    '/job/j-102/prove',
-    '/job/j-109/record',
-  ],
-  'a job without a taper': ['/job/j-104/part', '/job/j-104/set', '/job/j-106/cut'],
-};
-for (const [what, places] of Object.entries(SCREENS)) {
-  test(`nothing serious for axe: ${what}`, async ({ page, shop }) => {
-    for (const place of places) {
-      await openWhole(page, shop.address + place);
-      await accessible(page, place);
-    }
-  });
-}
-
-test('nothing serious for axe across the shop', async ({ page, shop }) => {
-  await page.goto(`${shop.address}/job/j-101/set`);
-  await expect(page.getByText('Reading at 75 mm')).toBeVisible();
-  await page.keyboard.press('b');
-  await expect(page.getByRole('dialog', { name: 'Across the shop' })).toBeVisible();
-  await accessible(page, 'across the shop');
-});
-
-for (const size of [
-  { width: 390, height: 844 },
-  { width: 1024, height: 768 },
-]) {
-  test(`nothing is cut off at ${size.width} pixels`, async ({ page, shop }) => {
-    await page.setViewportSize(size);
-    for (const place of [
-      '/rack',
-      '/machines/long-lathe',
-      '/kit',
-      '/kit/plug-morse-3',
-      '/pin-block',
-      '/identify',
-      '/job/j-101/part',
-      '/job/j-101/plan',
-      '/job/j-101/way',
-      '/job/j-101/set',
-      '/job/j-108/cut',
-      '/job/j-102/prove',
-      '/job/j-109/record',
-    ]) {
-      await openWhole(page, shop.address + place);
-      const wider = await page.evaluate(() =>
-        [...document.querySelectorAll<HTMLElement>('main, .job, header, form')]
-          .filter((el) => el.scrollWidth > el.clientWidth + 1)
-          .map((el) => el.className),
-      );
-      expect(wider, place).toEqual([]);
-    }
-    const bar = new Bar(page);
-    await page.goto(`${shop.address}/job/j-101/set`);
-    await bar.keep('1.893');
-    await expect(page.locator('.nudge')).toContainText('0.026');
-  });
-}
 
 test('typing slips are said and break nothing: a wild reading, a wild swing, a stock in metres', async ({
   page,

@@ -57,7 +57,9 @@ const problem = computed(() => own.value || props.error || '');
   <v-textarea
     class="figures-in"
     :model-value="text"
-    :label="`${label}, in ${unit} where no unit is given: 1 to 13 by 0.5; 14; 1/4 in`"
+    :label="`${label}, in ${unit} where no unit is given`"
+    persistent-placeholder
+    placeholder="1 to 13 by 0.5; 14; 1/4 in"
     :error-messages="problem"
     :messages="problem ? [] : readBack"
     rows="2"

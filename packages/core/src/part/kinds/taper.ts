@@ -38,7 +38,7 @@ export const taper: LengthKind<Taper> = {
     { key: 'ratio', label: 'Taper on diameter', dimension: 'taper' },
     { key: 'halfAngle', label: 'Half angle', dimension: 'angle' },
     { key: 'gaugeDiameter', label: 'Gauge line diameter' },
-    { key: 'beyondGauge', label: 'Cone beyond the gauge line' },
+    { key: 'beyondGauge', label: 'Past the gauge line' },
   ],
   begins: { largeEnd: 'headstock' },
   chief: 3,

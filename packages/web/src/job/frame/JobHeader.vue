@@ -92,7 +92,7 @@ const day = (at: string): string =>
   border-bottom: 1px solid var(--rule);
   min-width: 0;
 }
-/* One line, whatever the title: it gives way first. */
+/* As high whatever the title: it gives way first. */
 .head {
   display: flex;
   align-items: center;
@@ -109,10 +109,13 @@ h1 {
   font-weight: 650;
   min-width: 120px;
   /* It gives way long before what the lathe is still set to does. */
-  flex-shrink: 100;
+  flex-shrink: 1000;
+  line-height: 1.2;
+  /* Two lines are what the bar has room for. */
+  display: -webkit-box;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 2;
   overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
 }
 .piece {
   font-size: 15.5px;

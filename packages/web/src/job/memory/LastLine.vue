@@ -76,9 +76,12 @@ defineExpose({ close: () => (open.value = false) });
 }
 .said {
   min-width: 0;
+  /* On a phone it takes two lines, in the same room. */
+  line-height: 1.3;
+  display: -webkit-box;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 2;
   overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
 }
 .open {
   flex: none;

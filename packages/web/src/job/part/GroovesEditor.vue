@@ -12,7 +12,7 @@ interface Groove {
 const props = defineProps<{ draftKey: string }>();
 const grooves = defineModel<Groove[]>({ required: true });
 const FIELDS = [
-  { key: 'at', label: 'From the face; empty is centred' },
+  { key: 'at', label: 'From the face' },
   { key: 'width', label: 'Width' },
   { key: 'depth', label: 'Depth, on radius' },
 ] as const;
@@ -30,7 +30,9 @@ const nameOf = (index: number, key: string): string => `${props.draftKey}.groove
 
 <template>
   <fieldset v-for="(groove, index) in grooves" :key="index" class="wide">
-    <legend>Groove {{ index + 1 }}</legend>
+    <legend>
+      Groove {{ index + 1 }}<span v-if="!groove.at" class="quiet">, in the middle as no place is given</span>
+    </legend>
     <QuantityField
       v-for="field in FIELDS"
       :key="field.key"
@@ -61,7 +63,13 @@ fieldset {
   grid-template-columns: repeat(auto-fit, minmax(min(150px, 100%), 1fr));
   gap: 10px;
 }
+.wide {
+  grid-column: 1 / -1;
+}
 legend {
   font-weight: 650;
+}
+legend .quiet {
+  font-weight: 400;
 }
 </style>

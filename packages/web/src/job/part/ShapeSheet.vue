@@ -46,7 +46,7 @@ const setGrade = (grade: Grade): void => edit(({ tolerance }) => void (tolerance
     </p>
     <template v-if="isTaper(model.shape.value)">
       <v-select
-        label="Cone angle grade"
+        label="Angle grade"
         :items="[...GRADES]"
         :model-value="work.tolerance.grade"
         @update:model-value="setGrade"

@@ -103,9 +103,7 @@ li + li {
 }
 .by {
   font-size: 14px;
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
+  line-height: 1.3;
 }
 .none {
   min-height: 48px;
@@ -120,7 +118,6 @@ li + li {
   .by {
     grid-column: 2 / -1;
     grid-row: 2;
-    white-space: normal;
   }
 }
 .disturb {

@@ -97,7 +97,7 @@ function takeSearch(asked: Search['asked']): void {
       <v-text-field
         v-model="words"
         class="words"
-        label="Words: a note, a cause, a job, what was measured"
+        label="A word: a note, a cause, a job"
         clearable
         autocomplete="off"
         @update:model-value="(text: string | null) => askWords(text ?? '')"
@@ -217,7 +217,7 @@ h1 {
 }
 .filters {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(172px, 1fr));
   gap: 10px;
 }
 .kept {

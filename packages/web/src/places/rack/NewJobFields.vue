@@ -54,6 +54,7 @@ const { form } = props.desk;
 }
 .few {
   flex: 1;
+  min-width: 120px;
 }
 .elsewhere {
   color: var(--red);

@@ -58,9 +58,9 @@ export const MACHINE_GROUPS: readonly MachineGroup[] = [
       choice('zero', 'The scale’s zero lies', { along: 'along the bed', across: 'across the bed' }),
       figure('dialDivision', 'Its dial, one division'),
       figure('screwLead', 'Slide moves in one turn'),
-      figure('feedAngle', 'Stands for feeding in at, from the axis', 'angle'),
+      figure('feedAngle', 'Feeds in at, from the axis', 'angle'),
       figure('handleReach', 'Tool’s point to the handle’s end'),
-      figure('handleOut', 'Tool’s point out to the slide’s middle'),
+      figure('handleOut', 'Tool’s point to its middle'),
     ],
   },
   {

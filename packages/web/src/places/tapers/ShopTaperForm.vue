@@ -23,7 +23,7 @@ const FIELDS: readonly FormField[] = [
   figure('ratio', 'Taper on diameter', 'taper'),
   figure('halfAngle', 'or half angle', 'angle'),
   figure('gaugeDiameter', 'Gauge line diameter'),
-  figure('beyondGauge', 'Cone beyond the gauge line'),
+  figure('beyondGauge', 'Past the gauge line'),
   figure('length', 'Gauge line to small end'),
   { kind: 'text', key: 'thread', label: 'Usual thread' },
   { kind: 'text', key: 'use', label: 'What it is found on', wide: true },

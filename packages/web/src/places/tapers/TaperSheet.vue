@@ -53,7 +53,7 @@ const lengths = computed<readonly (readonly [string, number])[]>(() => {
     ['Small end, worked out', small.value],
     ['Small end, as printed', printed && printed.rounding > 0 ? printed.value : null],
     ['Gauge line to small end', along],
-    ['Cone beyond the gauge line', beyondGauge > 0 ? beyondGauge : null],
+    ['Cone past the gauge line', beyondGauge > 0 ? beyondGauge : null],
   ];
   return rows.filter((row): row is [string, number] => row[1] !== null);
 });

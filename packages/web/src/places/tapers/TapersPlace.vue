@@ -99,6 +99,7 @@ const to = (size: TaperSize): string => `/tapers/${size.series}/${encodeURICompo
 }
 .top {
   display: flex;
+  flex-wrap: wrap;
   justify-content: space-between;
   align-items: center;
   gap: 12px;

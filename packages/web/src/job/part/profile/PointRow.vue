@@ -57,14 +57,22 @@ function set<K extends keyof Point>(key: K, next: Point[K] | undefined): void {
       :error="errors['diameter']"
       @update:model-value="(next) => set('diameter', next)"
     />
-    <v-select
-      v-if="index > 0"
-      label="Runs to it as"
-      :items="RUN_ITEMS"
-      :model-value="point.run ?? 'line'"
-      :error-messages="errors['run'] ?? ''"
-      @update:model-value="(run: Run) => set('run', run)"
-    />
+    <div :class="{ whole: index > 0 }">
+      <v-select
+        v-if="index > 0"
+        label="Runs to it as"
+        :items="RUN_ITEMS"
+        :model-value="point.run ?? 'line'"
+        :error-messages="errors['run'] ?? ''"
+        @update:model-value="(run: Run) => set('run', run)"
+      />
+      <v-btn
+        :icon="mdiDeleteOutline"
+        variant="text"
+        :aria-label="`Take point ${index + 1} out`"
+        @click="emit('remove')"
+      />
+    </div>
     <QuantityField
       v-if="point.run === 'arc'"
       label="Radius"
@@ -95,12 +103,6 @@ function set<K extends keyof Point>(key: K, next: Point[K] | undefined): void {
       <v-btn value="out" @click="set('bulge', 'out')">Full</v-btn>
       <v-btn value="in" @click="set('bulge', 'in')">Hollow</v-btn>
     </v-btn-toggle>
-    <v-btn
-      :icon="mdiDeleteOutline"
-      variant="text"
-      :aria-label="`Take point ${index + 1} out`"
-      @click="emit('remove')"
-    />
   </div>
 </template>
 
@@ -112,5 +114,11 @@ function set<K extends keyof Point>(key: K, next: Point[K] | undefined): void {
   align-items: start;
   border-top: 1px solid var(--rule);
   padding-top: 10px;
+}
+/* What leads to it needs room for its words. */
+.whole {
+  grid-column: 1 / -1;
+  display: flex;
+  gap: 10px;
 }
 </style>

@@ -59,7 +59,7 @@ async function give(format: 'dxf' | 'svg' | 'csv'): Promise<void> {
           { value: 'y', title: 'along y' },
         ]"
       />
-      <KeptBox :entries="kept" name="axis" label="Axis at, in the file’s units" dimension="number" />
+      <KeptBox :entries="kept" name="axis" label="Axis at, as drawn" dimension="number" />
       <FileTake label="Take in a DXF, SVG or CSV" accept=".dxf,.svg,.csv" @taken="takeIn" />
     </div>
     <div v-if="reading.part.value !== null" class="row">
