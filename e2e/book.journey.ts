@@ -58,7 +58,7 @@ test('a job goes out as a file, and is compared with what is here before it come
     buffer: readFileSync(file),
   });
   const compared = page.getByRole('region', { name: 'The file, compared with what is here' });
-  await expect(compared.getByText('differs in title')).toBeVisible();
+  await expect(compared.getByText('differs in what it is')).toBeVisible();
   await accessible(page, 'a file compared');
   const titles = async (): Promise<string[]> =>
     (await (await fetch(`${shop.address}/api/jobs?search=J-103`)).json()).jobs.map(

@@ -32,8 +32,8 @@ describe('two edits of one document', () => {
     const job = { ...part(), work: { b: { limit: 1 }, gone: {} }, features: part().features };
     const said = (...path: string[]) => fieldName(path, job as never);
     expect(said('title')).toBe('what it is');
-    expect(said('features', 'b', 'largeDiameter')).toBe('features, Body, large diameter');
-    expect(said('features', 'a')).toBe('features, Seat');
+    expect(said('features', 'b', 'largeDiameter')).toBe('part, Body, large diameter');
+    expect(said('features', 'a')).toBe('part, Seat');
     expect(['due', 'who', 'tags'].map((key) => said(key))).toEqual([
       'wanted by',
       'whose job',
@@ -63,7 +63,7 @@ describe('two edits of one document', () => {
     expect(clashes).toHaveLength(1);
     const [clash] = clashes as [(typeof clashes)[number]];
     expect([fieldName(clash.path, merged), shown(clash.mine), shown(clash.theirs)]).toEqual([
-      'features, Seat, length',
+      'part, Seat, length',
       '21 mm',
       '22 mm',
     ]);

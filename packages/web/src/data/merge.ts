@@ -1,3 +1,5 @@
+import { fieldInWords } from './fieldNames';
+
 type Json = unknown;
 export type Path = readonly string[];
 
@@ -133,19 +135,7 @@ export function withValue<D>(document: D, path: Path, value: Json, among: readon
   return (then === undefined ? others : { ...others, [key]: then }) as D;
 }
 
-/** What the screens call fields whose own names say less. */
-const AS_ON_SCREEN: Readonly<Record<string, string>> = {
-  title: 'what it is',
-  mate: 'tried in',
-  work: 'how it is made',
-  quantity: 'how many',
-  machineId: 'lathe',
-  due: 'wanted by',
-  who: 'whose job',
-  tags: 'words to find it by',
-};
-
-/** The field in words: "features, seat, large diameter"; parts of a list go by their names. */
+/** The field in words: "part, seat, large diameter"; parts of a list go by their names. */
 export function fieldName(path: Path, document: Json): string {
   const words: string[] = [];
   let at = document;
@@ -153,10 +143,7 @@ export function fieldName(path: Path, document: Json): string {
     at = Array.isArray(at) ? at.find((one: Item) => one.id === key) : isPlain(at) ? at[key] : undefined;
     const name =
       isPlain(at) && typeof at['name'] === 'string' && 'id' in at ? at['name'] : named(document, key);
-    words.push(
-      AS_ON_SCREEN[name] ??
-        name.replace(/([a-z])([A-Z])/g, (_, a: string, b: string) => `${a} ${b.toLowerCase()}`),
-    );
+    words.push(fieldInWords(name));
   }
   return words.join(', ');
 }

@@ -49,9 +49,9 @@ describe('what became of a file that was taken in', () => {
       [
         'Taken in: J-1. Beside what was here: J-2-2. In the place of what was here: J-3. Left out: J-4.',
         'Already here, the same: 2. 1 record and settings taken in. 2 photos taken in.',
-        'Left out: 2 records of jobs or pieces that are not here.',
-        'Left out: 1 record that say something else here; what is here stands.',
-        'Left out with them: 3 records. Left out: 1 photo that cannot be read or are not in the file.',
+        'Left out, of jobs or pieces that are not here: 2 records.',
+        'Left out, as something else is kept here in their place, which stands: 1 record.',
+        'Left out with what was left out: 3 records. Left out, unreadable or not in the file: 1 photo.',
       ].join(' '),
     );
   });
@@ -59,7 +59,8 @@ describe('what became of a file that was taken in', () => {
 
 describe('where mine and theirs differ', () => {
   it('is said as people call it, jobs first', () => {
-    expect(differsIn(['title', 'features', 'plan'])).toBe('title, the part, the line of work');
+    expect(differsIn(['title', 'features', 'plan'])).toBe('what it is, part, line of work');
+    expect(differsIn(['centreDistance', 'leadScrew'])).toBe('between centres, lead screw');
     const one = { id: 'x', name: 'x', as: 'beside' as const, beside: null, where: [] };
     const sorts = inOrder([
       { ...one, sort: 'machines' },

@@ -2,6 +2,7 @@ import { BUNDLE_SORTS, type BundleSort, type Imported, type TakenAs } from '@ane
 import { AnelloError } from '@anello/core/basics';
 import { reactive, ref, shallowRef, type Ref } from 'vue';
 import { request, ServerAway, WHOLE_SHOP } from '../../data/api';
+import { fieldInWords } from '../../data/fieldNames';
 import { newest } from '../../data/newest';
 import { useKit } from '../../data/stores/kit';
 import { useShop } from '../../data/stores/shop';
@@ -40,12 +41,12 @@ export function outcome({ added, same, beside, differ, kept, photos: pictures, l
     same.length ? `Already here, the same: ${same.length}.` : '',
     kept ? `${records(kept)} and settings taken in.` : '',
     pictures ? `${photos(pictures)} taken in.` : '',
-    left.withoutJob ? `Left out: ${records(left.withoutJob)} of jobs or pieces that are not here.` : '',
+    left.withoutJob ? `Left out, of jobs or pieces that are not here: ${records(left.withoutJob)}.` : '',
     left.different
-      ? `Left out: ${records(left.different)} that say something else here; what is here stands.`
+      ? `Left out, as something else is kept here in their place, which stands: ${records(left.different)}.`
       : '',
-    left.unwanted ? `Left out with them: ${records(left.unwanted)}.` : '',
-    left.photos ? `Left out: ${photos(left.photos)} that cannot be read or are not in the file.` : '',
+    left.unwanted ? `Left out with what was left out: ${records(left.unwanted)}.` : '',
+    left.photos ? `Left out, unreadable or not in the file: ${photos(left.photos)}.` : '',
   ].filter(Boolean);
   return parts.join(' ') || 'The file is empty.';
 }
@@ -149,26 +150,8 @@ const SORT_NAMES: Readonly<Record<BundleSort, string>> = {
 };
 export const sortName = (sort: BundleSort): string => SORT_NAMES[sort];
 
-/** The fields of a document as people call them; any other by its own name. */
-const FIELD_NAMES: Readonly<Record<string, string>> = {
-  features: 'the part',
-  work: 'how its shapes are made',
-  cut: 'how it is cut',
-  plan: 'the line of work',
-  stock: 'the bar',
-  quantity: 'how many',
-  machineId: 'the lathe',
-  tags: 'words',
-  due: 'when it is wanted',
-  who: 'whose it is',
-  batch: 'how the batch is worked',
-  harden: 'hardness',
-  archived: 'whether it is put away',
-  number: 'its number',
-};
 /** Where mine and theirs differ, in words. */
-export const differsIn = (where: readonly string[]): string =>
-  where.map((field) => FIELD_NAMES[field] ?? field).join(', ');
+export const differsIn = (where: readonly string[]): string => where.map(fieldInWords).join(', ');
 
 /** In the order they are shown. */
 export const inOrder = (differ: readonly Differ[]): Differ[] =>
