@@ -55,6 +55,7 @@ export const HELD = {
   bar: 'bar',
   /** Something was done before, where it was asked last: most of a shop's work, or nothing yet. */
   told: 'told',
+  toldOf: (step: string) => `told.${step}`,
   quick: 'quick',
   blocksInUse: 'blocks-in-use',
   withoutWear: 'without-wear',

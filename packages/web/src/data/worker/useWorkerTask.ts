@@ -1,6 +1,7 @@
 import type { ErrorData } from '@anello/core/basics';
 import { onUnmounted, ref, shallowRef, watch, type Ref } from 'vue';
 import { askWorker, type Asked } from './askWorker';
+import { sameQuestion } from './sameQuestion';
 
 export interface WorkerTask<Found> {
   readonly found: Ref<Found | null>;
@@ -17,7 +18,7 @@ export interface WorkerTask<Found> {
 /** Waited for without a word, ms. */
 const PATIENCE = 400;
 
-/** A question asked of a worker whenever it changes; a newer one ends the older. */
+/** A question asked of a worker whenever it asks something else than before; a newer one ends the older. */
 export function useWorkerTask<Question extends object, Found>(
   begin: () => Worker,
   question: () => Question | null,
@@ -57,7 +58,12 @@ export function useWorkerTask<Question extends object, Found>(
     found.value = answer.found;
     error.value = answer.error;
   }
-  watch(question, ask, { immediate: true });
+  // Every edit of a job makes all questions of it anew, and most of them ask what they asked.
+  watch(
+    question,
+    (next, before) => (before !== undefined && sameQuestion(next, before) ? undefined : ask(next)),
+    { immediate: true },
+  );
   onUnmounted(stop);
   return { found, error, busy, part, slow, stop };
 }

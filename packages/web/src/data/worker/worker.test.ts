@@ -53,6 +53,24 @@ describe('work for a worker', () => {
     expect(task.found.value).toBe(4);
     expect(task.busy.value).toBe(false);
   });
+  it('one that asks the same is not asked again, and the answer stands', async () => {
+    Stand.all[0]!.onmessage!({ data: { found: 4, error: null } });
+    await settled();
+    question.value = { n: 1 };
+    await nextTick();
+    expect(Stand.all).toHaveLength(1);
+    expect([task.found.value, task.busy.value]).toEqual([4, false]);
+    question.value = { n: 2 };
+    await nextTick();
+    question.value = null;
+    await nextTick();
+    question.value = null;
+    expect(Stand.all.map(({ ended }) => ended)).toEqual([true, true]);
+    question.value = { n: 2 };
+    await nextTick();
+    expect(Stand.all).toHaveLength(3);
+    leave();
+  });
   it('can be stopped, is offered to be after a while, and ends with its screen', () => {
     vi.useFakeTimers();
     question.value = { n: 3 };

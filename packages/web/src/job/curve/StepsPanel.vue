@@ -184,14 +184,16 @@ useStageScreen({
       <FinishingCard v-if="table" :desk="desk" :ridge="table.highest" />
     </section>
     <aside class="side">
-      <p v-if="table">
-        <strong><FigureText :figure="count(rows.length)" /></strong> steps, about
-        <FigureText :figure="count(table.minutes)" /> minutes; ridges up to
-        <FigureText :figure="length(table.highest, 0.001)" /> for file and cloth.
-      </p>
-      <p v-if="rows.length" class="row">
-        <v-btn @click="pdf">Table to print</v-btn><v-btn @click="csv">Table as CSV</v-btn>
-      </p>
+      <div class="worked">
+        <p v-if="table">
+          <strong><FigureText :figure="count(rows.length)" /></strong> steps, about
+          <FigureText :figure="count(table.minutes)" /> minutes; ridges up to
+          <FigureText :figure="length(table.highest, 0.001)" /> for file and cloth.
+        </p>
+        <p v-if="rows.length" class="row">
+          <v-btn @click="pdf">Table to print</v-btn><v-btn @click="csv">Table as CSV</v-btn>
+        </p>
+      </div>
       <RidgeDrawing
         v-if="row && last && desk.pieces.value"
         :pieces="desk.pieces.value"
@@ -234,6 +236,13 @@ useStageScreen({
   display: flex;
   flex-wrap: wrap;
   gap: 10px;
+}
+/* As high before it is worked out: what is typed below must not move. */
+.worked {
+  display: grid;
+  gap: 10px;
+  align-content: start;
+  min-height: 103px;
 }
 .next td,
 .next th {

@@ -79,7 +79,7 @@ const given = computed(() => (kind.value.stages[stage.value] ? kind.value.props(
 /** The step of the shape's loop that is looked at; null on the job's own views. */
 const stepOfShape = computed<Stage | null>(() => (ofShape(stage.value) ? (stage.value as Stage) : null));
 
-const roomForLast = useRoomForLast(() => stepOfShape.value !== null);
+const roomForLast = useRoomForLast(() => stepOfShape.value && `${props.id}.${stepOfShape.value}`);
 
 /** Another view begins at its top. */
 watch(
@@ -231,7 +231,7 @@ const taperProblem = computed(() =>
           <LastTime v-if="calm" :stage="stepOfShape" @known="roomForLast.hear" />
         </template>
         <BarMapLine v-if="calm && ALONG_A_BAR.includes(stage)" />
-        <p v-if="calm && stage === 'way' && !isPractice(id) && model.shape.value" class="try-first">
+        <p v-if="stage === 'way' && !isPractice(id) && model.shape.value" class="try-first">
           <router-link :to="`/practice/job?job=${id}&feature=${model.shape.value.feature}`"
             >Try it first at the practice lathe</router-link
           >

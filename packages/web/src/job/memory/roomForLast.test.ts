@@ -6,7 +6,8 @@ import { useRoomForLast } from './useRoomForLast';
 describe('room for the line of last time', () => {
   const { within } = useMounted();
   beforeEach(() => sessionStorage.clear());
-  const room = (wanted = ref(true)) => within(() => useRoomForLast(() => wanted.value)).found;
+  const room = (place = ref<string | null>('j-1.set')) =>
+    within(() => useRoomForLast(() => place.value)).found;
 
   it('is kept while it is asked, and given up once that is known', () => {
     const { kept, hear } = room();
@@ -28,11 +29,22 @@ describe('room for the line of last time', () => {
     next.hear(null);
     expect(next.kept.value).toBe(true);
   });
+  it('of each step is as it was there; of one that is new, as it was anywhere', async () => {
+    room().hear(true);
+    await nextTick();
+    room(ref('j-2.set')).hear(false);
+    await nextTick();
+    expect(['j-1.set', 'j-2.set', 'j-2.cut'].map((at) => room(ref(at)).kept.value)).toEqual([
+      true,
+      false,
+      false,
+    ]);
+  });
   it('is kept on the steps of a shape alone', () => {
-    const wanted = ref(false);
-    const { kept } = room(wanted);
+    const place = ref<string | null>(null);
+    const { kept } = room(place);
     expect(kept.value).toBe(false);
-    wanted.value = true;
+    place.value = 'j-1.way';
     expect(kept.value).toBe(true);
   });
 });

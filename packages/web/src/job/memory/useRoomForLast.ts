@@ -4,20 +4,28 @@ import { useHeld } from '../../data/useHeld';
 
 /**
  * Room for the line that tells of last time, until it is known whether there is one: a page that has come to rest must not
- * move under the finger. It is kept where there was something to tell before, which in a shop with a past is everywhere.
+ * move under the finger. It is kept where there was something to tell before; where nobody has been yet, as it was where
+ * somebody was last, and in a shop with a past there is something everywhere.
+ * @param place what the line is of, null where there is none
  */
-export function useRoomForLast(wanted: () => boolean): {
+export function useRoomForLast(place: () => string | null): {
   readonly kept: ComputedRef<boolean>;
   /** Whether there is something to tell; null while that is asked. */
   hear(told: boolean | null): void;
 } {
   const told = ref<boolean | null>(null);
-  const before = useHeld(HELD.told, true);
+  const lately = useHeld(HELD.told, true);
+  const here = useHeld<'' | 'yes' | 'no'>(() => HELD.toldOf(place() ?? ''), '');
   return {
-    kept: computed(() => wanted() && told.value === null && before.value),
+    kept: computed(
+      () =>
+        place() !== null && told.value === null && (here.value === '' ? lately.value : here.value === 'yes'),
+    ),
     hear(now) {
       told.value = now;
-      if (now !== null) before.value = now;
+      if (now === null) return;
+      lately.value = now;
+      here.value = now ? 'yes' : 'no';
     },
   };
 }

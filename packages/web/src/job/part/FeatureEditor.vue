@@ -93,13 +93,13 @@ const ENDS = [
         autocomplete="off"
         @update:model-value="(name: string) => change((f) => (f['name'] = name))"
       />
-      <TaperPicker
-        v-if="isTaper(feature)"
-        class="wide"
-        :model-value="chosenSeries"
-        placeholder="or type any figures that settle it"
-        @update:model-value="useSize"
-      />
+      <div v-if="isTaper(feature)" class="wide picker">
+        <TaperPicker
+          :model-value="chosenSeries"
+          placeholder="or type any figures that settle it"
+          @update:model-value="useSize"
+        />
+      </div>
       <v-select
         v-if="featureKind(feature.kind).sides.length > 1"
         label="Outside or inside"
@@ -185,6 +185,10 @@ const ENDS = [
 }
 .wide {
   grid-column: 1 / -1;
+}
+/* It is fetched: what stands under it has its place before. */
+.picker {
+  min-height: 48px;
 }
 .unplaced {
   color: var(--brass);

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { findTapers, shopSeries, taperSeries, TAPER_SERIES, type TaperSize } from '@anello/core/taper';
+import { useTimeout } from '@vueuse/core';
 import { computed, onMounted, ref } from 'vue';
 import ShopTaperForm from './ShopTaperForm.vue';
 import TaperSheet from './TaperSheet.vue';
@@ -10,6 +11,9 @@ const props = defineProps<{ series?: string; size?: string }>();
 const search = ref('');
 const kit = useKit();
 onMounted(() => void (kit.loaded || kit.load()));
+/** The shop's own stand first: the tables wait a moment for them, so as not to be pushed down under the finger. */
+const waited = useTimeout(500);
+const ready = computed(() => kit.loaded || waited.value);
 const all = computed(() => [shopSeries(kit.sizes), ...TAPER_SERIES]);
 const saving = ref(false);
 
@@ -55,7 +59,7 @@ const to = (size: TaperSize): string => `/tapers/${size.series}/${encodeURICompo
         No taper in the tables matches that. If the drawing has it, save it as our own.
       </p>
       <p v-else-if="isNear" class="quiet">Nothing fits all of that; these are near.</p>
-      <section v-for="group in shown" :key="group.id">
+      <section v-for="group in ready ? shown : []" :key="group.id">
         <h2>
           {{ group.title }} <span class="quiet">{{ group.standard }}</span>
         </h2>
@@ -78,7 +82,7 @@ const to = (size: TaperSize): string => `/tapers/${size.series}/${encodeURICompo
       :size="picked"
       :series="taperSeries(picked.series)"
     />
-    <section v-else class="none"><h2>There is no such taper in the tables</h2></section>
+    <section v-else-if="ready" class="none"><h2>There is no such taper in the tables</h2></section>
     <ShopTaperForm v-model="saving" />
   </main>
 </template>
