@@ -18,14 +18,11 @@ export type PracticeBegun = Pick<PracticeJob, 'feature' | 'until' | 'way' | 'exe
 /** Puts a job on the practice lathe, and gives its id: it stays in this browser. */
 export async function beginPractice({ part, machineId, ...rest }: PracticeBegun): Promise<string> {
   const id = `${PRACTICE}${newId()}`;
+  const lathe = machineId ?? PRACTICE_LATHE_ID;
   const document = {
-    ...newJobDocument({
-      number: 'P-1',
-      title: PRACTICE_MACHINE.name,
-      machineId: machineId ?? PRACTICE_LATHE_ID,
-    }),
+    ...newJobDocument({ number: 'P-1', title: PRACTICE_MACHINE.name, machineId: lathe }),
     ...part,
-    machineId: machineId ?? PRACTICE_LATHE_ID,
+    machineId: lathe,
     quantity: 1,
   };
   const row = { id, version: 1, updatedAt: new Date().toISOString(), document: migrateJobDocument(document) };

@@ -325,6 +325,24 @@ describe('a reading', () => {
     await holdPicture({ id: 'pic-2' }, Date.now() + 1);
     expect([await heldPicture('pic-1'), await heldPicture('pic-2')]).toEqual([null, { id: 'pic-2' }]);
   });
+  it('is lost only where the server had it, of this job, and has it no more', async () => {
+    const job = await openJob();
+    const [gone, still] = [await job.keep(note('gone')), await job.keep(note('still there'))];
+    await until(() => server.records.size === 2 && useOutbox().count === 0);
+    const other = await openJob('j-2');
+    const elsewhere = await other.keep(note('of another job'));
+    await until(() => server.records.size === 3 && useOutbox().count === 0);
+    server.records.clear();
+    const lost = async (id: string, kept: string[] = []) =>
+      (await useOutbox().lost(id, new Set(kept))).map((one) => one.id);
+    expect(await lost('j-1', [still.id])).toEqual([gone.id]);
+    expect(await lost('j-2')).toEqual([elsewhere.id]);
+    expect(await lost('j-2', [elsewhere.id])).toEqual([]);
+    // On its way again: nobody need be asked.
+    server.away = true;
+    await useOutbox().add({ method: 'POST', url: '/api/records', body: gone });
+    expect(await lost('j-1')).toEqual([still.id]);
+  });
   it('the server had and lost is offered to be sent again', async () => {
     const job = await openJob();
     await job.keep(note('gone with the old copy'));

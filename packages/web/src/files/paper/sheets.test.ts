@@ -224,6 +224,20 @@ describe('the line for a stylus, on paper', () => {
       }
     },
   );
+  it('has a cross in three corners, clear of its edge, for tape to hold it by', () => {
+    const [sheet] = sheetsAt(50);
+    const strokes = sheet!.marks.flatMap((m) =>
+      m.kind === 'line' && m.pen === 'note' && Math.hypot(m.x2 - m.x1, m.y2 - m.y1) === 6 ? [m] : [],
+    );
+    const [flat, upright] = [strokes.filter((m) => m.y1 === m.y2), strokes.filter((m) => m.x1 === m.x2)];
+    const middles = (lines: typeof strokes) => lines.map((m) => [(m.x1 + m.x2) / 2, (m.y1 + m.y2) / 2]);
+    expect(middles(flat)).toEqual(middles(upright));
+    expect(middles(flat)).toEqual([
+      [12, 198],
+      [285, 198],
+      [285, 12],
+    ]);
+  });
   it('two halves of a pair share their datum; the far wall turns a bore’s over', () => {
     const socket = tracerTemplate({
       pieces,
@@ -379,6 +393,10 @@ describe('other papers of a curve', () => {
     const edges = sheet.marks.flatMap((m) => (m.kind === 'line' && m.pen === 'part' ? [m] : []));
     expect(Math.max(...edges.map((m) => m.x2)) - Math.min(...edges.map((m) => m.x1))).toBeCloseTo(12.8, 9);
     for (const p of tool.points) expect(texts(sheet)).toContain(formatFigure(length(p.tool, 0.001), 'mm'));
+    // Along from the tool's own beginning, wherever on the part that lies.
+    const further = work.map((p) => ({ ...p, z: p.z + 40 }));
+    const there = formTool({ kind, work: further, rake: 0.2, clearance: 0.14, toolRadius: 30 });
+    expect(texts(formToolSheet('Tool', there, kind))).toEqual(texts(sheet));
     const step = Math.abs(tool.points[2]!.tool - tool.points[1]!.tool);
     expect(edges.some((m) => Math.abs(Math.abs(m.y2 - m.y1) - step) < 1e-9)).toBe(true);
   });

@@ -7,7 +7,7 @@ import { request } from '../../data/api';
 import { bench as store } from '../../data/db';
 import { answered, endPracticeJob, openPracticeJobs, practiceJob } from '../../data/practice/book';
 import { practiceAnsweredBy } from '../../data/practice/answers';
-import { isOfPractice, practiceOf, shopsOwn } from '../../data/practice/names';
+import { isOfPractice, PRACTICE_LATHE_ID, practiceOf, shopsOwn } from '../../data/practice/names';
 import { stamp } from '../../data/stamp';
 import { useJob } from '../../data/stores/job';
 import { useShop } from '../../data/stores/shop';
@@ -218,6 +218,20 @@ describe('the practice lathe beside a job', () => {
       right: false,
       lines: [{ inside: false }, { inside: true }],
     });
+  });
+  it('a job is put on the lathe that is asked for, or on the practice lathe, one piece of it', async () => {
+    const begun = { feature: 't', until: 'made', exercise: null, hidden: { seed: 1, level: 0 } } as const;
+    const lathesOf = async (machineId?: string) => {
+      const id = await beginPractice({
+        ...begun,
+        part: { quantity: 9 },
+        ...(machineId ? { machineId } : {}),
+      });
+      const { document } = (await practiceJob(id)).row;
+      return [document.machineId, document.quantity];
+    };
+    expect(await lathesOf('one-like-ours')).toEqual(['one-like-ours', 1]);
+    expect(await lathesOf()).toEqual([PRACTICE_LATHE_ID, 1]);
   });
   it('measures by rule and over rounds as well, and says where a ball goes through', async () => {
     const { desk } = await atBench('shank');
