@@ -152,8 +152,12 @@ test('nothing is lost by a reload, the back button or a deep link, half-typed fi
   await page.getByRole('link', { name: 'Part' }).click();
   const length = page.getByLabel('Length', { exact: true });
   await length.fill('86 mm + quatsch');
+  const pieces = page.getByLabel('How many');
+  await pieces.fill('2 or 3');
   await page.reload();
   await expect(length).toHaveValue('86 mm + quatsch');
+  await expect(pieces).toHaveValue('2 or 3');
+  await expect(page.getByText('A whole number from 1 to 200.')).toBeVisible();
   await expect(page.getByText(/not a unit known here|Understood/)).toBeVisible();
   await length.fill('3.5 in');
   await expect(page.getByText('reads 88.900 mm')).toBeVisible();

@@ -5,7 +5,12 @@ import { computed } from 'vue';
 import { useTypedText } from './useTypedText';
 
 /** A list of whole numbers as typed; what is none of them is said at the box and kept there. */
-const props = defineProps<{ label: string; range: CountRange }>();
+const props = defineProps<{
+  label: string;
+  range: CountRange;
+  /** Names this box, so that unreadable text is still there after a reload. */
+  draftKey: string;
+}>();
 const counts = defineModel<number[]>({ required: true });
 function tried(typed: string): { found: number[] | null; problem: string } {
   try {
@@ -15,7 +20,7 @@ function tried(typed: string): { found: number[] | null; problem: string } {
     return { found: null, problem: error.message };
   }
 }
-const text = useTypedText(() => counts.value, {
+const text = useTypedText(props.draftKey, () => counts.value, {
   write: (all) => all.join(', '),
   read: (typed) => tried(typed).found,
 });

@@ -18,7 +18,7 @@ const WHOLE: TypedAs<number> = {
 describe('text for something that is not kept as it was typed', () => {
   const box = () => {
     const kept = ref<readonly string[]>(['boring bar']);
-    return { kept, text: useTypedText(() => kept.value, WORDS) };
+    return { kept, text: useTypedText('words', () => kept.value, WORDS) };
   };
   it('follows what another screen has changed', async () => {
     const { kept, text } = box();
@@ -36,10 +36,21 @@ describe('text for something that is not kept as it was typed', () => {
   });
   it('is left alone where it cannot be read yet', async () => {
     const kept = ref(3);
-    const text = useTypedText(() => kept.value, WHOLE);
+    const text = useTypedText('whole', () => kept.value, WHOLE);
     text.value = '3 or so';
     kept.value = 5;
     await nextTick();
     expect(text.value).toBe('3 or so');
+  });
+  it('that cannot be read stands in its box after a reload, and no longer than it is there', async () => {
+    const opened = () => useTypedText('pieces', () => 3, WHOLE);
+    const text = opened();
+    text.value = '3 or so';
+    await nextTick();
+    expect(opened().value).toBe('3 or so');
+    expect(useTypedText('another', () => 3, WHOLE).value).toBe('3');
+    text.value = '4';
+    await nextTick();
+    expect(opened().value).toBe('3');
   });
 });

@@ -43,7 +43,7 @@ function setWho(text: string): void {
     else delete draft.who;
   });
 }
-const tagsText = useTypedText(() => document.value.tags ?? [], TAGS);
+const tagsText = useTypedText(`${job.id}.tags`, () => document.value.tags ?? [], TAGS);
 function setTags(text: string): void {
   tagsText.value = text;
   const tags = TAGS.read(text);
@@ -54,7 +54,7 @@ function setTags(text: string): void {
   });
 }
 
-const quantityText = useTypedText(() => document.value.quantity, PIECES);
+const quantityText = useTypedText(`${job.id}.quantity`, () => document.value.quantity, PIECES);
 function setQuantity(text: string): void {
   quantityText.value = text;
   const pieces = PIECES.read(text);

@@ -48,6 +48,7 @@ describe('a list of whole numbers', () => {
     const host = mount(CountsField, {
       modelValue: [20, 40],
       label: 'Teeth',
+      draftKey: 'teeth',
       range: { least: 10, most: 250, what: 'change gear' },
       'onUpdate:modelValue': (counts: number[]) => void told.push(counts),
     });

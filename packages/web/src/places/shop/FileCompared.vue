@@ -2,12 +2,12 @@
 import type { TakenAs } from '@anello/contract';
 import { computed } from 'vue';
 import MethodPicks from '../../ui/MethodPicks.vue';
-import { differsIn, inOrder, keyOf, sortName, type Differ, type ShopFileDesk } from './useShopFile';
+import { differsIn, asShown, keyOf, sortName, type Differ, type ShopFileDesk } from './useShopFile';
 
 /** What is new in a file, what is here already, and what differs: nothing is written until somebody says so. */
 const props = defineProps<{ desk: ShopFileDesk }>();
 const would = computed(() => props.desk.compared.value?.would ?? null);
-const differ = computed(() => inOrder(would.value?.differ ?? []));
+const differ = computed(() => asShown(would.value?.differ ?? []));
 const few = (names: readonly string[]): string =>
   names.length <= 8 ? names.join(', ') : `${names.slice(0, 8).join(', ')} and ${names.length - 8} more`;
 const counts = computed(() => {

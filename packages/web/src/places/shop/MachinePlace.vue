@@ -152,11 +152,13 @@ const toFile = (): void => {
             <CountsField
               v-model="draft.changeGears"
               label="Change gears owned, teeth"
+              :draft-key="`${id}.changeGears`"
               :range="{ least: 10, most: 250, what: 'change gear' }"
             />
             <CountsField
               :model-value="draft.speeds ?? []"
               label="Spindle speeds, turns a minute"
+              :draft-key="`${id}.speeds`"
               :range="{ least: 1, most: 10000, what: 'spindle speed' }"
               @update:model-value="(speeds: number[]) => put(draft!, 'speeds', speeds)"
             />

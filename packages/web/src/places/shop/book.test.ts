@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { ago, bytes } from './amounts';
 import { changeOf, scatterOf, titleOf, valueOf, type LikenessFigure } from './likenessWords';
-import { differsIn, inOrder, outcome } from './useShopFile';
+import { differsIn, asShown, outcome } from './useShopFile';
 import { nothingImported, type Imported } from '@anello/contract';
 import { plainText, type Phrase } from '@anello/core/figure';
 
@@ -62,7 +62,7 @@ describe('where mine and theirs differ', () => {
     expect(differsIn(['title', 'features', 'plan'])).toBe('what it is, part, line of work');
     expect(differsIn(['centreDistance', 'leadScrew'])).toBe('between centres, lead screw');
     const one = { id: 'x', name: 'x', as: 'beside' as const, beside: null, where: [] };
-    const sorts = inOrder([
+    const sorts = asShown([
       { ...one, sort: 'machines' },
       { ...one, sort: 'jobs' },
     ]).map(({ sort }) => sort);

@@ -154,5 +154,5 @@ export const sortName = (sort: BundleSort): string => SORT_NAMES[sort];
 export const differsIn = (where: readonly string[]): string => where.map(fieldInWords).join(', ');
 
 /** In the order they are shown. */
-export const inOrder = (differ: readonly Differ[]): Differ[] =>
+export const asShown = (differ: readonly Differ[]): Differ[] =>
   [...differ].sort((a, b) => BUNDLE_SORTS.indexOf(b.sort) - BUNDLE_SORTS.indexOf(a.sort));
