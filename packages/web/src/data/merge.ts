@@ -1,5 +1,3 @@
-import { fieldInWords } from './fieldNames';
-
 type Json = unknown;
 export type Path = readonly string[];
 
@@ -35,9 +33,9 @@ function merged(base: Json, mine: Json, theirs: Json, path: Path, clashes: Clash
 }
 
 type Fields = Readonly<Record<string, Json>>;
-type Item = Fields & { readonly id: string };
+export type Item = Fields & { readonly id: string };
 
-const isPlain = (value: Json): value is Fields =>
+export const isPlain = (value: Json): value is Fields =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 /** A typed figure is one thing: half of mine and half of theirs would be neither's. */
 const isFields = (value: Json): value is Fields => isPlain(value) && !('typed' in value);
@@ -133,40 +131,4 @@ export function withValue<D>(document: D, path: Path, value: Json, among: readon
   const then = withValue((document as Fields)[key], rest, value, among);
   const { [key]: _, ...others } = document as Fields;
   return (then === undefined ? others : { ...others, [key]: then }) as D;
-}
-
-/** The field in words: "part, seat, large diameter"; parts of a list go by their names. */
-export function fieldName(path: Path, document: Json): string {
-  const words: string[] = [];
-  let at = document;
-  for (const key of path) {
-    at = Array.isArray(at) ? at.find((one: Item) => one.id === key) : isPlain(at) ? at[key] : undefined;
-    const name =
-      isPlain(at) && typeof at['name'] === 'string' && 'id' in at ? at['name'] : named(document, key);
-    words.push(fieldInWords(name));
-  }
-  return words.join(', ');
-}
-
-/** A text, or plain words or numbers one after the other; null of anything else. */
-function wordsOf(value: Json): string | null {
-  if (typeof value === 'string') return value;
-  return Array.isArray(value) && !value.some((one) => typeof one === 'object') ? value.join(', ') : null;
-}
-
-/** What is kept by a feature's id goes by the feature's name. */
-function named(document: Json, key: string): string {
-  const features = isPlain(document) ? document['features'] : undefined;
-  const feature = Array.isArray(features) ? features.find((one: Item) => one.id === key) : undefined;
-  return isPlain(feature) && typeof feature['name'] === 'string' ? feature['name'] : key;
-}
-
-/** What stands there, short enough for a button; what goes by an id by its name. */
-export function shown(value: Json, nameOf: (id: string) => string | undefined = () => undefined): string {
-  if (value === undefined || value === null || wordsOf(value) === '') return 'nothing';
-  if (isPlain(value) && typeof value['typed'] === 'string') return value['typed'];
-  if (isPlain(value) && typeof value['name'] === 'string') return value['name'];
-  const words = wordsOf(value) ?? JSON.stringify(value);
-  const text = nameOf(words) ?? words;
-  return text.length > 60 ? `${text.slice(0, 57)}…` : text;
 }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { fieldName, shown, type Clash } from '../data/merge';
+import { fieldName, shown } from '../data/clashWords';
+import type { Clash } from '../data/merge';
 
 /** The fields two people changed otherwise, each with both: one touch settles one. */
 defineProps<{
