@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { normalFrom, seeded } from '../machine/seeded';
 import { describe, expect, it } from 'vitest';
 import { plainText } from '../figure/phrase';
-import { roundFit, JAWS } from './circleFit';
+import { exactRoundFit, roundFit, JAWS } from './circleFit';
 import { nearAndFar, rimAndFace, separateRunout } from './tilt';
 import { trueingLimit, trueUp } from './trueUp';
 import { towardJaws } from './words';
@@ -44,6 +44,14 @@ describe('where the work sits', () => {
         { direction: JAWS[0]!, reading: 0.1 },
       ]).x,
     ).toBeCloseTo(-0.1, 12);
+  });
+  it('and of work whose diameter is known no more than that', () => {
+    const opposite = (one: number, other: number) => [
+      { direction: JAWS[one]!, reading: 0.5 },
+      { direction: JAWS[other]!, reading: 0.25 },
+    ];
+    for (const readings of [opposite(1, 3), opposite(0, 2)])
+      expect(exactRoundFit(readings, 40)).toEqual(roundFit(readings));
   });
   it('the corners of square and hexagon bar are read the same way', () => {
     for (const corners of [4, 6]) {

@@ -34,7 +34,6 @@ function taperNames(typed: string): string[] {
   const afterAt = /^(.*\bat\s+)(\S*)$/i.exec(typed);
   const [lead, begun] = afterAt ? [afterAt[1] ?? '', afterAt[2] ?? ''] : ['', typed];
   const squeezed = begun.replace(/\s+/g, '').toLowerCase();
-  if (squeezed === '' && lead === '') return [];
   return NAMES.filter((name) => name.startsWith(squeezed) && name !== squeezed).map(
     (name) => `${lead}${name}`,
   );

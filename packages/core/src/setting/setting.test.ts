@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { plainText } from '../figure/phrase';
+import { plainText, type Phrase } from '../figure/phrase';
 import { LONG, SHANK, SHORT } from '../testkit.testdata';
 import type { WayId } from '../taper/wayId';
 import { judgeSweep } from './judge';
@@ -154,6 +154,20 @@ describe('set, read, nudge, read again', () => {
     const context = { task: SHANK, lathe: SHORT };
     expect(nextNudge('tailstock', context, SHANK.halfAngle - 0.001, 86).direction).toBe('toward you');
     expect(plainText(step('tailstock', 'offset', context).title)).toContain('toward you');
+  });
+
+  it('a tap of a compound is worth what its needle shows over the travel, as angle and on diameter', () => {
+    const context = { task: SHANK, lathe: SHORT };
+    const card = step('compound', 'swing', context);
+    const figureIn = (phrase: Phrase): number =>
+      phrase.flatMap((one) => (typeof one === 'string' ? [] : [one.value]))[0]!;
+    const travel = step('compound', 'sweep', context).sweep!.stations.at(-1)!.at;
+    for (const row of card.table!.rows) {
+      const [moved, turned, wider] = row.map(figureIn) as [number, number, number];
+      expect(travel * (Math.sin(SHANK.halfAngle + turned) - Math.sin(SHANK.halfAngle))).toBeCloseTo(moved, 9);
+      const ends = 2 * SHANK.length * (Math.tan(SHANK.halfAngle + turned) - Math.tan(SHANK.halfAngle));
+      expect(wider).toBeCloseTo(ends, 9);
+    }
   });
 
   it('a scale whose zero lies across the bed reads the complement', () => {
