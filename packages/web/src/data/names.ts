@@ -53,8 +53,8 @@ export const STORE_KEYS = {
 
 export const HELD = {
   bar: 'bar',
-  /** Something was done before, where it was asked last: most of a shop's work, or nothing yet. */
-  told: 'told',
+  /** Something like it was done before: of a kind of shape, where it was asked last, and of a step of a job. */
+  told: (kind: string) => `told.${kind}`,
   toldOf: (step: string) => `told.${step}`,
   quick: 'quick',
   blocksInUse: 'blocks-in-use',

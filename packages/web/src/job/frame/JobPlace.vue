@@ -79,7 +79,10 @@ const given = computed(() => (kind.value.stages[stage.value] ? kind.value.props(
 /** The step of the shape's loop that is looked at; null on the job's own views. */
 const stepOfShape = computed<Stage | null>(() => (ofShape(stage.value) ? (stage.value as Stage) : null));
 
-const roomForLast = useRoomForLast(() => stepOfShape.value && `${props.id}.${stepOfShape.value}`);
+const roomForLast = useRoomForLast(
+  () => stepOfShape.value && `${props.id}.${stepOfShape.value}`,
+  () => kind.value.id,
+);
 
 /** Another view begins at its top. */
 watch(

@@ -6,8 +6,13 @@ import { useRoomForLast } from './useRoomForLast';
 describe('room for the line of last time', () => {
   const { within } = useMounted();
   beforeEach(() => sessionStorage.clear());
-  const room = (place = ref<string | null>('j-1.set')) =>
-    within(() => useRoomForLast(() => place.value)).found;
+  const room = (place = ref<string | null>('j-1.set'), kind = 'taper') =>
+    within(() =>
+      useRoomForLast(
+        () => place.value,
+        () => kind,
+      ),
+    ).found;
 
   it('is kept while it is asked, and given up once that is known', () => {
     const { kept, hear } = room();
@@ -29,16 +34,15 @@ describe('room for the line of last time', () => {
     next.hear(null);
     expect(next.kept.value).toBe(true);
   });
-  it('of each step is as it was there; of one that is new, as it was anywhere', async () => {
+  it('of each step is as it was there; of one that is new, as it was with the last of its kind', async () => {
     room().hear(true);
     await nextTick();
-    room(ref('j-2.set')).hear(false);
+    room(ref('j-2.set'), 'curve').hear(false);
     await nextTick();
-    expect(['j-1.set', 'j-2.set', 'j-2.cut'].map((at) => room(ref(at)).kept.value)).toEqual([
-      true,
-      false,
-      false,
-    ]);
+    const keptAt = (at: string, kind: string) => room(ref(at), kind).kept.value;
+    expect([keptAt('j-1.set', 'taper'), keptAt('j-1.cut', 'taper')]).toEqual([true, true]);
+    expect([keptAt('j-2.set', 'curve'), keptAt('j-3.cut', 'curve')]).toEqual([false, false]);
+    expect(keptAt('j-4.cut', 'eccentric')).toBe(true);
   });
   it('is kept on the steps of a shape alone', () => {
     const place = ref<string | null>(null);
