@@ -54,7 +54,7 @@ const lists = computed<{ key: Ask; label: string; items: { value: string; title:
   { key: 'machine', label: 'Lathe', items: shop.byName },
   { key: 'kind', label: 'What was kept', items: KINDS },
   { key: 'verdict', label: 'Outcome', items: VERDICTS },
-  { key: 'shape', label: 'Shape or feature', items: SHAPES },
+  { key: 'shape', label: 'Feature', items: SHAPES },
   { key: 'series', label: 'Taper', items: SERIES },
   ...(sizesAsked.value.length > 0
     ? [{ key: 'size' as const, label: 'Its size', items: sizesAsked.value }]
