@@ -1,7 +1,6 @@
 import type { UnitSystem } from '@anello/core/figure';
 import { useLocalStorage } from '@vueuse/core';
 import { defineStore } from 'pinia';
-import { computed } from 'vue';
 import { LOCAL } from '../names';
 
 /** What this screen is set to: units, theme, and who is at the lathe. */
@@ -16,7 +15,6 @@ export const usePreferences = defineStore('preferences', () => {
     paper,
     theme,
     operator,
-    otherUnits: computed<UnitSystem>(() => (units.value === 'mm' ? 'inch' : 'mm')),
     swapUnits: () => (units.value = units.value === 'mm' ? 'inch' : 'mm'),
     swapTheme: () => (theme.value = theme.value === 'light' ? 'dark' : 'light'),
   };

@@ -64,8 +64,8 @@ describe('a job on paper', () => {
         }
       }
       const all = texts(sheets).join(' ').replaceAll(/\s+/g, ' ');
-      for (const { name, operations } of SAID.holdings) {
-        expect(all).toContain(name);
+      for (const [i, { name, operations }] of SAID.holdings.entries()) {
+        expect(all).toContain(`${i + 1} ${name}`);
         expect(operations.length).toBeGreaterThan(0);
       }
       const minutes = texts(sheets).filter((text) => /^\d+ min$/.test(text));

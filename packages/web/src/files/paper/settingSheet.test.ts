@@ -91,6 +91,9 @@ describe('what was measured, on paper', () => {
     const sheets = inspectionSheet(given());
     expect(inside(sheets)).toBe(true);
     const said = texts(sheets);
+    expect(said).toContain('Measured, mm');
+    const inch = texts(inspectionSheet(given({ units: 'inch' })));
+    expect(inch).toEqual(expect.arrayContaining(['Measured, inch', '1.57087 to 1.57480']));
     expect(said).toEqual(expect.arrayContaining(['39.900 to 40.000', '39.950', '40.020 OUT']));
     for (let piece = 1; piece <= 7; piece++) expect(said).toContain(`piece ${piece}`);
     expect(said).toContain('Piece 2: Over size by 0.02');

@@ -393,6 +393,7 @@ describe('other papers of a curve', () => {
     const edges = sheet.marks.flatMap((m) => (m.kind === 'line' && m.pen === 'part' ? [m] : []));
     expect(Math.max(...edges.map((m) => m.x2)) - Math.min(...edges.map((m) => m.x1))).toBeCloseTo(12.8, 9);
     for (const p of tool.points) expect(texts(sheet)).toContain(formatFigure(length(p.tool, 0.001), 'mm'));
+    expect(texts(sheet)).toContain(kind === 'flat' ? 'depth from the foremost edge' : 'radius of the disc');
     // Along from the tool's own beginning, wherever on the part that lies.
     const further = work.map((p) => ({ ...p, z: p.z + 40 }));
     const there = formTool({ kind, work: further, rake: 0.2, clearance: 0.14, toolRadius: 30 });

@@ -210,6 +210,17 @@ describe('SVG from elsewhere', () => {
     expect(Math.abs(nearestOn(pieces, { z: 10, r: 8 }).off)).toBeLessThan(0.001);
     expect(Math.abs(nearestOn(pieces, { z: 15, r: 10 }).off)).toBeLessThan(0.05);
   });
+  it('a round arc is the same, however its ellipse is said to be turned', () => {
+    const turned = (by: number) =>
+      readSvg(svg(`${axis}<path d="M0 42 h5 a 10 10 ${by} 0 1 10 10"/>`), as('file')).points;
+    expect(turned(0).some(({ run }) => run === 'arc')).toBe(true);
+    for (const by of [40, -75, 180])
+      turned(by).forEach((point, i) => {
+        expect(point.z).toBeCloseTo(turned(0)[i]!.z, 9);
+        expect(point.diameter).toBeCloseTo(turned(0)[i]!.diameter, 9);
+        expect(point.radius ?? 0).toBeCloseTo(turned(0)[i]!.radius ?? 0, 9);
+      });
+  });
   it('its size in inches, a unit chosen, and pixels all mean what they say', () => {
     const path = '<polyline points="0,40 10,40 20,30"/>';
     const wide = (given: string, unit: FileUnit): number =>

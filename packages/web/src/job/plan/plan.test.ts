@@ -1,4 +1,4 @@
-import { entry } from '@anello/contract';
+import { entry, newWork } from '@anello/contract';
 import { describe, expect, it } from 'vitest';
 import { nextTick } from 'vue';
 import { useJob } from '../../data/stores/job';
@@ -97,6 +97,22 @@ describe('what is dropped somewhere in the line of work', () => {
     plan.placeHolding(ids(plan)[0]!, 0);
     await nextTick();
     expect(plan.own.value).toBe(false);
+  });
+});
+
+describe('where an operation is worked', () => {
+  const pathOf = (plan: ReturnType<typeof usePlan>, kind: string): string =>
+    plan.path(
+      plan.said.value!.holdings.flatMap((one) => one.operations).find((o) => o.operation.kind === kind)!,
+    );
+  it('is the step its shape is at, of a shape that has steps; else a card of its own', () => {
+    const plan = desk();
+    expect(pathOf(plan, 'taper')).toBe('/job/j-1/set/t');
+    expect(pathOf(plan, 'face')).toMatch(/^\/job\/j-1\/work\//);
+  });
+  it('is where its way is chosen while it has none', () => {
+    const plan = work({ ...JOB, work: { t: newWork('taper') } }, usePlan).desk;
+    expect(pathOf(plan, 'taper')).toBe('/job/j-1/way/t');
   });
 });
 
