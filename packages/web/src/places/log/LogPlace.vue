@@ -97,7 +97,7 @@ function takeSearch(asked: Search['asked']): void {
       <v-text-field
         v-model="words"
         class="words"
-        label="A word: a note, a cause, a job"
+        label="Words: a note, a cause, a job"
         clearable
         autocomplete="off"
         @update:model-value="(text: string | null) => askWords(text ?? '')"

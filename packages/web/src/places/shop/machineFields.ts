@@ -60,7 +60,7 @@ export const MACHINE_GROUPS: readonly MachineGroup[] = [
       figure('screwLead', 'Slide moves in one turn'),
       figure('feedAngle', 'Feeds in at, from the axis', 'angle'),
       figure('handleReach', 'Tool’s point to the handle’s end'),
-      figure('handleOut', 'Tool’s point to its middle'),
+      figure('handleOut', 'Tool’s point to slide’s middle'),
     ],
   },
   {
