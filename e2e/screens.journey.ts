@@ -40,16 +40,18 @@ const BENCH = { width: 1280, height: 800 };
 const cutOff = (page: Page): Promise<string[]> =>
   page.evaluate(() => {
     const isWider = (el: Element): boolean => el.scrollWidth > el.clientWidth + 1;
-    const endsInDots = (el: Element): boolean => {
-      const { textOverflow, visibility } = getComputedStyle(el);
-      return (
-        textOverflow === 'ellipsis' && visibility !== 'hidden' && el.textContent !== '' && el.clientWidth > 0
-      );
+    const isCut = (el: Element): boolean => {
+      const { textOverflow, visibility, webkitLineClamp } = getComputedStyle(el);
+      if (visibility === 'hidden' || el.textContent === '' || el.clientWidth === 0) return false;
+      // What a tap opens may be told short before.
+      if (webkitLineClamp !== 'none')
+        return el.scrollHeight > el.clientHeight + 1 && !el.closest('[aria-expanded="false"]');
+      return textOverflow === 'ellipsis' && isWider(el);
     };
     return [
       ...[...document.querySelectorAll('main, .job, header, form')].filter(isWider).map((el) => el.className),
       ...[...document.querySelectorAll('body *')]
-        .filter((el) => endsInDots(el) && isWider(el))
+        .filter(isCut)
         .map((el) => `“${el.textContent?.trim() ?? ''}”`),
     ];
   });

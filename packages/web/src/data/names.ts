@@ -55,7 +55,7 @@ export const HELD = {
   bar: 'bar',
   /** Something like it was done before: of a kind of shape, where it was asked last, and of a step of a job. */
   told: (kind: string) => `told.${kind}`,
-  toldOf: (step: string) => `told.${step}`,
+  toldAt: (step: string) => `told-at.${step}`,
   quick: 'quick',
   blocksInUse: 'blocks-in-use',
   withoutWear: 'without-wear',

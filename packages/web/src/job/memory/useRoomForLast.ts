@@ -19,7 +19,7 @@ export function useRoomForLast(
 } {
   const told = ref<boolean | null>(null);
   const lately = useHeld(() => HELD.told(kind()), true);
-  const here = useHeld<'' | 'yes' | 'no'>(() => HELD.toldOf(place() ?? ''), '');
+  const here = useHeld<'' | 'yes' | 'no'>(() => HELD.toldAt(place() ?? ''), '');
   return {
     kept: computed(
       () =>
