@@ -16,6 +16,9 @@ test('a lathe is added, described, copied, put away, and carried to another shop
   await expect(page.getByText('“forty” is no change gear')).toBeVisible();
   await page.getByLabel('Change gears owned, teeth').fill('20, 25, 40');
   await page.getByRole('button', { name: 'Add a chuck' }).click();
+  await expect(page.getByText('Not saved yet.')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('What you changed here before stands here still')).toBeVisible();
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('Saved. Bench lathe is up to date.')).toBeVisible();
   await accessible(page, 'a lathe’s record');

@@ -1,11 +1,14 @@
 import { AnelloError } from '@anello/core/basics';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { effectScope, type EffectScope } from 'vue';
+import { effectScope, nextTick, ref, type EffectScope } from 'vue';
 import { ServerAway, StaleHere } from './api';
 import { useDocumentEditor } from './useDocumentEditor';
 
 let scope: EffectScope;
-beforeEach(() => (scope = effectScope()));
+beforeEach(() => {
+  scope = effectScope();
+  sessionStorage.clear();
+});
 afterEach(() => {
   scope.stop();
   vi.useRealTimers();
@@ -48,5 +51,160 @@ describe('a document being edited', () => {
     await kept.save();
     expect(kept.note.value).toMatch(words);
     expect(kept.draft.value).toEqual({ name: 'x', inner: { a: 1 } });
+  });
+});
+
+interface Bar {
+  readonly schema: number;
+  name: string;
+  depth?: number;
+}
+const onRecord = (version: number, document: Partial<Bar> = {}): { version: number; document: Bar } => ({
+  version,
+  document: { schema: 1, name: 'Bar', depth: 60, ...document },
+});
+const STILL = /stands here still; it is not saved/;
+
+describe('what is not saved', () => {
+  /** A form over a document, as it begins when its page is opened. */
+  function form(name: string | (() => string) = 'bar', saving: (d: Bar) => Promise<string> = async () => '') {
+    const nameNow = typeof name === 'string' ? () => name : name;
+    return scope.run(() => useDocumentEditor<Bar>(saving, nameNow))!;
+  }
+  async function typed(depth: number, version = 1): Promise<ReturnType<typeof form>> {
+    const editor = form();
+    editor.open(onRecord(version));
+    editor.draft.value!.depth = depth;
+    await nextTick();
+    return editor;
+  }
+
+  it('is there when its page is opened again, and is said to be', async () => {
+    const first = await typed(80);
+    expect(first.unsaved.value).toBe(true);
+    const again = form();
+    again.open(onRecord(1));
+    expect(again.draft.value).toEqual({ schema: 1, name: 'Bar', depth: 80 });
+    await nextTick();
+    expect(again.note.value).toMatch(STILL);
+  });
+  it('typed back to what is on record is nothing', async () => {
+    const first = await typed(80);
+    first.put(first.draft.value as unknown as Record<string, unknown>, 'depth', undefined);
+    expect(first.unsaved.value).toBe(true);
+    first.put(first.draft.value as unknown as Record<string, unknown>, 'depth', 60);
+    await nextTick();
+    expect(first.unsaved.value).toBe(false);
+    const again = form();
+    again.open(onRecord(1));
+    expect(again.unsaved.value).toBe(false);
+    expect(again.note.value).toBe('');
+  });
+  it('is of its own form, of a thing on record or of a new one, and of the same kind of document', async () => {
+    await typed(80);
+    const other = form('another');
+    other.open(onRecord(1));
+    expect(other.unsaved.value).toBe(false);
+    const fresh = form();
+    fresh.open(null, onRecord(1).document);
+    expect(fresh.draft.value!.depth).toBe(60);
+    const newer = form();
+    newer.open({ version: 1, document: { ...onRecord(1).document, schema: 2 } });
+    expect(newer.draft.value!.depth).toBe(60);
+  });
+  it('is thrown away, and taken back', async () => {
+    const editor = await typed(80);
+    const [before, note] = [editor.setAnew.value, editor.note];
+    const back = editor.throwAway();
+    await nextTick();
+    expect(editor.draft.value!.depth).toBe(60);
+    expect(editor.setAnew.value).toBe(before + 1);
+    expect(note.value).toBe('');
+    const once = form();
+    once.open(onRecord(1));
+    expect(once.unsaved.value).toBe(false);
+    back();
+    expect(editor.draft.value!.depth).toBe(80);
+    expect(editor.setAnew.value).toBe(before + 2);
+  });
+  it('of something new is thrown away down to what it began with', async () => {
+    const editor = form();
+    editor.open(null, { schema: 1, name: '' });
+    editor.draft.value!.name = 'Mine';
+    await nextTick();
+    const again = form();
+    again.open(null, { schema: 1, name: '' });
+    expect(again.draft.value!.name).toBe('Mine');
+    again.throwAway();
+    expect(again.draft.value).toEqual({ schema: 1, name: '' });
+  });
+  it('is let go once it is saved, under the name it had, and a word of that goes with the next letter', async () => {
+    const name = ref('new');
+    const editor = form(
+      () => name.value,
+      async () => {
+        name.value = 'bar-7';
+        await nextTick();
+        return 'Saved.';
+      },
+    );
+    editor.open(null, { schema: 1, name: '' });
+    editor.draft.value!.name = 'Mine';
+    await nextTick();
+    expect(await editor.save()).toBe(true);
+    await nextTick();
+    expect(editor.unsaved.value).toBe(false);
+    expect(editor.note.value).toBe('Saved.');
+    expect(Object.keys(sessionStorage)).toEqual([]);
+    editor.draft.value!.name = 'Mine too';
+    await nextTick();
+    expect(editor.note.value).toBe('');
+    expect(Object.keys(sessionStorage)).toEqual(['anello.unsaved.bar-7']);
+  });
+  it('gives way to nobody: what another screen saved is shown only where nothing was typed', async () => {
+    const editor = await typed(80);
+    editor.follow(onRecord(2, { name: 'Long bar' }));
+    expect(editor.draft.value).toMatchObject({ name: 'Bar', depth: 80 });
+    editor.throwAway();
+    editor.follow(onRecord(2, { name: 'Long bar' }));
+    expect(editor.draft.value).toMatchObject({ name: 'Long bar', depth: 60 });
+    editor.follow(onRecord(1, { name: 'Older' }));
+    expect(editor.draft.value!.name).toBe('Long bar');
+  });
+  it('over an older version is joined with what was saved meanwhile', async () => {
+    await typed(80);
+    const sent: Bar[] = [];
+    const editor = form('bar', async (document) => {
+      sent.push(document);
+      if (sent.length === 1) throw new StaleHere('Changed.', onRecord(2, { name: 'Long bar' }));
+      return 'Saved.';
+    });
+    editor.open(onRecord(2, { name: 'Long bar' }));
+    expect(await editor.save()).toBe(true);
+    expect(sent.map(({ name, depth }) => [name, depth])).toEqual([
+      ['Bar', 80],
+      ['Long bar', 80],
+    ]);
+  });
+});
+
+describe('a browser whose store is blocked', () => {
+  afterEach(() => vi.unstubAllGlobals());
+  it('holds nothing and breaks nothing', async () => {
+    const blocked = (): never => {
+      throw new DOMException('No.', 'SecurityError');
+    };
+    vi.stubGlobal('sessionStorage', { getItem: blocked, setItem: blocked, removeItem: blocked });
+    const editor = scope.run(() =>
+      useDocumentEditor<Bar>(
+        async () => 'Saved.',
+        () => 'bar',
+      ),
+    )!;
+    editor.open(onRecord(1));
+    editor.draft.value!.depth = 80;
+    await nextTick();
+    expect(editor.draft.value!.depth).toBe(80);
+    expect(await editor.save()).toBe(true);
   });
 });

@@ -75,6 +75,8 @@ export const HELD = {
   portUnit: 'port.unit',
   portRate: 'port.rate',
   typed: (box: string) => `typed.${box}`,
+  /** What was changed in a form and is not saved. */
+  unsaved: (form: string) => `unsaved.${form}`,
   points: (box: string) => `points.${box}`,
   copy: (form: string, what: 'method' | 'given' | 'tools' | 'plus') => `${form}.${what}`,
   interrupted: (job: string) => `interrupted.${job}`,

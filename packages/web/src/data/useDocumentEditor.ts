@@ -1,9 +1,10 @@
 import { AnelloError } from '@anello/core/basics';
-import { computed, ref, shallowRef, type Ref } from 'vue';
+import { computed, ref, shallowRef, watch, type Ref } from 'vue';
 import { ServerAway, StaleHere } from './api';
 import { plain } from './db';
-import { merge, withTheirs, type Clash } from './merge';
+import { merge, same, withTheirs, type Clash } from './merge';
 import { newId } from './newId';
+import { dropUnsaved, holdUnsaved, unsavedOf, type Row } from './unsaved';
 
 /** The version an edit is typed over; null for something new. */
 export interface Over {
@@ -12,31 +13,81 @@ export interface Over {
   readonly save: string;
 }
 
-interface Row<D> {
-  readonly version: number;
-  readonly document: D;
-}
+const STANDS_STILL = 'What you changed here before stands here still; it is not saved.';
 
 /**
  * A document being edited: a draft, saving it over the version it was opened at, and what the server says of it, at the
  * box concerned. What somebody else saved meanwhile is joined field by field; a field both changed is asked about.
+ * @param formNow by what name what is not saved is held while the sitting lasts; null where it is not
  */
-export function useDocumentEditor<D extends object>(saving: (draft: D, over: Over) => Promise<string>) {
+export function useDocumentEditor<D extends object>(
+  saving: (draft: D, over: Over) => Promise<string>,
+  formNow: () => string | null = () => null,
+) {
   const draft = ref(null) as Ref<D | null>;
   const note = ref('');
   const busy = ref(false);
   const refused = ref<{ field: string; sentence: string } | null>(null);
   const clashes = shallowRef<readonly Clash[]>([]);
-  let base: Row<D> | null = null;
+  /** On record as this was opened; of something new what it began with. */
+  const base = shallowRef<Row<D> | null>(null);
+  const fresh = shallowRef<D | null>(null);
   let sent = { text: '', save: '' };
+  const unsaved = computed(
+    () => draft.value !== null && !same(draft.value, base.value?.document ?? fresh.value),
+  );
+  /** Counts how often the draft was set under whoever types: their boxes begin anew. */
+  const setAnew = ref(0);
 
-  /** Begins with something on record, or with something new. */
-  function open(row: Row<D> | null, fresh: D | null = null): void {
-    base = row && plain(row);
-    draft.value = row ? plain(row.document) : fresh;
+  function begin(row: Row<D> | null, document: D | null): void {
+    base.value = row && plain(row);
+    draft.value = document && plain(document);
     clashes.value = [];
     refused.value = null;
   }
+
+  /** Begins with something on record, or with something new; and with what was typed over it in this sitting. */
+  function open(row: Row<D> | null, begun: D | null = null): void {
+    fresh.value = row ? null : begun && plain(begun);
+    begin(row, row ? row.document : begun);
+    const form = formNow();
+    const held = form !== null && draft.value ? unsavedOf<D>(form, draft.value) : null;
+    if (!held || (held.base === null) !== (row === null)) return;
+    begin(held.base, held.draft);
+    if (unsaved.value) note.value = STANDS_STILL;
+  }
+
+  /** What another screen saved is shown, where nothing was typed over it. */
+  function follow(row: Row<D>): void {
+    if (!unsaved.value && !busy.value && base.value && row.version > base.value.version)
+      begin(row, row.document);
+  }
+
+  /** Back to what is on record, or to the beginning of something new; what is given back is taking that back. */
+  function throwAway(): () => void {
+    const before = { base: base.value, draft: draft.value && plain(draft.value) };
+    const set = (row: Row<D> | null, document: D | null): void => {
+      begin(row, document);
+      note.value = '';
+      setAnew.value++;
+    };
+    set(base.value, base.value?.document ?? fresh.value);
+    return () => set(before.base, before.draft);
+  }
+
+  // What was said of the last save is not true of what is typed after it.
+  watch(unsaved, (is) => {
+    if (is && note.value !== STANDS_STILL) note.value = '';
+  });
+  watch(
+    () => (unsaved.value ? JSON.stringify([base.value, draft.value]) : null),
+    (text) => {
+      const form = formNow();
+      if (form === null) return;
+      if (text === null) dropUnsaved(form);
+      else holdUnsaved(form, { base: base.value, draft: draft.value });
+    },
+  );
 
   /** Sentences by key, of the boxes under one part of the document. */
   const errorsUnder = (prefix: string): Record<string, string> => {
@@ -63,9 +114,12 @@ export function useDocumentEditor<D extends object>(saving: (draft: D, over: Ove
   async function sendIt(): Promise<boolean> {
     const document = plain(draft.value as D);
     try {
-      const version = base?.version ?? null;
-      note.value = await saving(document, { version, save: saveOf(version, document) });
-      base = { version: (version ?? 0) + 1, document };
+      const version = base.value?.version ?? null;
+      const form = formNow();
+      const said = await saving(document, { version, save: saveOf(version, document) });
+      base.value = { version: (version ?? 0) + 1, document };
+      if (form !== null) dropUnsaved(form);
+      note.value = said;
       return true;
     } catch (error) {
       if (!(error instanceof StaleHere) || !isRow<D>(error.current)) throw error;
@@ -81,8 +135,8 @@ export function useDocumentEditor<D extends object>(saving: (draft: D, over: Ove
   }
 
   async function joinWith(theirs: Row<D>): Promise<boolean> {
-    const joined = merge(base?.document ?? ({} as D), draft.value as D, theirs.document);
-    base = plain(theirs);
+    const joined = merge(base.value?.document ?? ({} as D), draft.value as D, theirs.document);
+    base.value = plain(theirs);
     draft.value = joined.merged;
     clashes.value = joined.clashes;
     if (joined.clashes.length === 0) return sendIt();
@@ -118,7 +172,11 @@ export function useDocumentEditor<D extends object>(saving: (draft: D, over: Ove
     note,
     busy,
     open,
+    follow,
     save,
+    unsaved,
+    throwAway,
+    setAnew,
     put,
     errorsUnder,
     clashes,
@@ -126,6 +184,12 @@ export function useDocumentEditor<D extends object>(saving: (draft: D, over: Ove
     refused: computed(() => refused.value),
   };
 }
+
+/** What a form asks of it, whatever the document. */
+export type DocumentEditor = Pick<
+  ReturnType<typeof useDocumentEditor<object>>,
+  'note' | 'busy' | 'unsaved' | 'clashes' | 'choose' | 'refused' | 'save' | 'throwAway' | 'setAnew'
+> & { readonly draft: Readonly<Ref<object | null>> };
 
 const isRow = <D>(value: unknown): value is Row<D> =>
   typeof value === 'object' && value !== null && 'version' in value && 'document' in value;

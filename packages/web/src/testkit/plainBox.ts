@@ -10,7 +10,7 @@ export const PlainBox = defineComponent({
     const box = ref<HTMLInputElement | null>(null);
     expose({ focus: () => box.value?.focus(), select: () => box.value?.select() });
     return () =>
-      h('label', [
+      h('label', { class: { 'v-input--error': props.errorMessages.length > 0 } }, [
         props.label,
         h('input', {
           ref: box,

@@ -1,11 +1,17 @@
 <script setup lang="ts">
-/** The rooms of a place, side by side. */
+import { useRoute } from 'vue-router';
+
+/** The rooms of a place, side by side; what lies in one, as a thing among the kit, is that room still. */
 defineProps<{ label: string; rooms: readonly { readonly to: string; readonly label: string }[] }>();
+const route = useRoute();
+const isIn = (to: string): boolean => `${route.path}/`.startsWith(`${to}/`);
 </script>
 
 <template>
   <nav class="rooms" :aria-label="label">
-    <router-link v-for="room in rooms" :key="room.to" :to="room.to">{{ room.label }}</router-link>
+    <router-link v-for="room in rooms" :key="room.to" :to="room.to" :class="{ on: isIn(room.to) }">{{
+      room.label
+    }}</router-link>
   </nav>
 </template>
 
@@ -25,7 +31,7 @@ a {
   font-weight: 600;
   border-bottom: 3px solid transparent;
 }
-a.router-link-active {
+a.on {
   color: var(--blue);
   border-bottom-color: var(--blue);
 }

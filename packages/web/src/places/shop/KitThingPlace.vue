@@ -8,8 +8,8 @@ import { kindSpec } from './kitFields';
 import KitTabs from './KitTabs.vue';
 import { newId } from '../../data/newId';
 import { saveBundle } from '../../files/saveFile';
-import ClashPicks from '../../ui/ClashPicks.vue';
 import DocumentForm from '../../ui/DocumentForm.vue';
+import EditorForm from '../../ui/EditorForm.vue';
 import NoticeText from '../../ui/NoticeText.vue';
 import TaperPicker from '../../ui/TaperPicker.vue';
 import { useKit } from '../../data/stores/kit';
@@ -22,18 +22,21 @@ const row = computed(() => kit.kit.find((r) => r.id === props.id));
 const newOne = ref(`kit-${newId()}`);
 onMounted(() => void kit.load());
 
-const editor = useDocumentEditor<KitDocument>(async (document, { version, save: saveId }) => {
-  const id = props.id ?? newOne.value;
-  try {
-    await kit.keep(id, version, document, saveId);
-  } catch (error) {
-    await kit.load();
-    throw error;
-  }
-  if (!props.id) await router.replace(`/kit/${id}`);
-  return `Saved. ${document.name} is on record.`;
-});
-const { draft, note, busy, save, put, errorsUnder, clashes, choose } = editor;
+const editor = useDocumentEditor<KitDocument>(
+  async (document, { version, save: saveId }) => {
+    const id = props.id ?? newOne.value;
+    try {
+      await kit.keep(id, version, document, saveId);
+    } catch (error) {
+      await kit.load();
+      throw error;
+    }
+    if (!props.id) await router.replace(`/kit/${id}`);
+    return `Saved. ${document.name} is on record.`;
+  },
+  () => `kit.${props.id ?? `new-${props.kind}`}`,
+);
+const { draft, unsaved, save, put, errorsUnder } = editor;
 /** The same page serves the next thing too; a new one just saved stays as it is. */
 watch(
   () => props.id ?? `new ${props.kind}`,
@@ -42,9 +45,12 @@ watch(
   },
 );
 watch(
-  () => [row.value, props.kind, draft.value === null] as const,
+  () => [row.value, props.kind, draft.value === null, unsaved.value] as const,
   ([found, kind, empty]) => {
-    if (!empty) return;
+    if (!empty) {
+      if (found) editor.follow(found);
+      return;
+    }
     if (props.id) editor.open(found ?? null);
     else if (kind) {
       newOne.value = `kit-${newId()}`;
@@ -53,6 +59,8 @@ watch(
   },
   { immediate: true },
 );
+/** What its boxes are named by. */
+const boxes = computed(() => `kit.${props.id ?? `new-${props.kind}`}`);
 const spec = computed(() => (draft.value ? kindSpec(draft.value.kind) : undefined));
 const tapered = computed(() =>
   draft.value && (draft.value.kind === 'master' || draft.value.kind === 'taper-reamer') ? draft.value : null,
@@ -104,8 +112,7 @@ const toFile = (): void => {
       <NoticeText v-if="draft.archived" tone="warn"
         >Put away: no job is offered it; what was done with it stays.</NoticeText
       >
-      <form class="sheets" @submit.prevent="save">
-        <ClashPicks :clashes="clashes" :document="draft" @choose="choose" />
+      <EditorForm class="sheets" :editor="editor" :boxes="`${boxes}.`" :wanting="draft.name.trim() === ''">
         <section class="sheet group">
           <div class="grid">
             <v-text-field
@@ -118,7 +125,7 @@ const toFile = (): void => {
             <DocumentForm
               :object="draft as unknown as Record<string, unknown>"
               :fields="spec.fields"
-              :draft-key="`kit.${id ?? newOne}`"
+              :draft-key="boxes"
               :errors="errorsUnder('')"
               @change="change"
             />
@@ -141,11 +148,7 @@ const toFile = (): void => {
             <v-textarea v-model="draft.note" class="wide" label="Note" rows="2" auto-grow />
           </div>
         </section>
-        <p class="bottom">
-          <v-btn class="go" type="submit" :disabled="busy || draft.name.trim() === ''">Save</v-btn>
-          <span role="status">{{ note }}</span>
-        </p>
-      </form>
+      </EditorForm>
     </template>
     <p v-else-if="kit.loaded">There is no such thing among the kit.</p>
     <p v-else class="quiet">Opening the drawer…</p>

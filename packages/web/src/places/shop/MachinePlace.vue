@@ -14,8 +14,8 @@ import BarMaps from './BarMaps.vue';
 import LatheLikeness from './LatheLikeness.vue';
 import ScaleFields from './ScaleFields.vue';
 import CountsField from '../../ui/CountsField.vue';
-import ClashPicks from '../../ui/ClashPicks.vue';
 import DocumentForm from '../../ui/DocumentForm.vue';
+import EditorForm from '../../ui/EditorForm.vue';
 import StillSetRow from '../../job/record/StillSetRow.vue';
 import { useShop } from '../../data/stores/shop';
 
@@ -26,21 +26,24 @@ const router = useRouter();
 const machine = computed(() => shop.byId(props.id));
 onMounted(() => void shop.load());
 
-const editor = useDocumentEditor<MachineDocument>(async (document, { version, save: id }) => {
-  try {
-    await request('PUT', `/api/machines/${props.id}`, { version, document, save: id });
-  } finally {
-    await shop.load();
-  }
-  return `Saved. ${document.name} is up to date.`;
-});
-const { draft, note, busy, save, put, errorsUnder, clashes, choose } = editor;
-watch(
-  machine,
-  (found, before) => {
-    if (found && (!draft.value || found.id !== before?.id)) {
-      editor.open(found);
+const editor = useDocumentEditor<MachineDocument>(
+  async (document, { version, save: id }) => {
+    try {
+      await request('PUT', `/api/machines/${props.id}`, { version, document, save: id });
+    } finally {
+      await shop.load();
     }
+    return `Saved. ${document.name} is up to date.`;
+  },
+  () => `lathe.${props.id}`,
+);
+const { draft, note, busy, unsaved, save, put, errorsUnder } = editor;
+watch(
+  [machine, unsaved],
+  ([found], [before]) => {
+    if (!found) return;
+    if (!draft.value || found.id !== before?.id) editor.open(found);
+    else editor.follow(found);
   },
   { immediate: true },
 );
@@ -112,8 +115,7 @@ const toFile = (): void => {
       <StillSetRow :machine="machine" />
       <LatheLikeness :id="id" />
       <BarMaps :id="id" />
-      <form class="sheets" @submit.prevent="save">
-        <ClashPicks :clashes="clashes" :document="draft" @choose="choose" />
+      <EditorForm class="sheets" :editor="editor" :boxes="`${id}.`">
         <section v-for="group in MACHINE_GROUPS" :key="group.key" class="sheet group">
           <header>
             <h2>{{ group.title }}</h2>
@@ -167,10 +169,7 @@ const toFile = (): void => {
         <section class="sheet group">
           <v-textarea v-model="draft.note" label="Note" rows="2" auto-grow />
         </section>
-        <p class="bottom">
-          <v-btn class="go" type="submit" :disabled="busy">Save</v-btn><span role="status">{{ note }}</span>
-        </p>
-      </form>
+      </EditorForm>
     </template>
     <p v-else-if="shop.loaded">There is no such machine.</p>
     <p v-else class="quiet">Fetching the lathe…</p>

@@ -1,10 +1,12 @@
 import type { MachineRow } from '@anello/contract';
 import { describe, expect, it, vi } from 'vitest';
+import { nextTick } from 'vue';
 import { routerKey } from 'vue-router';
 import { LONG_LATHE } from '../../../../contract/src/machine/machines.testdata';
+import { useScreen } from '../../data/stores/screen';
 import { useShop } from '../../data/stores/shop';
 import { answering, refusing, type Answer } from '../../testkit/answers';
-import { plain, press, useMounted } from '../../testkit/mounted';
+import { fill, plain, press, useMounted } from '../../testkit/mounted';
 import MachinePlace from './MachinePlace.vue';
 
 const { mount } = useMounted();
@@ -59,5 +61,63 @@ describe('a lathe copied', () => {
       expect(plain(host.querySelector('header')!.textContent)).toContain('The server is away.'),
     );
     expect(plain(host.querySelector('header')!.textContent)).toContain('Put away');
+  });
+});
+
+describe('what is typed into a lathe’s form', () => {
+  const boxOf = (host: HTMLElement): string =>
+    [...host.querySelectorAll('label')]
+      .find((one) => plain(one.textContent).startsWith('Between centres'))!
+      .querySelector('input')!.value;
+  const footOf = (host: HTMLElement): string => plain(host.querySelector('form [role=status]')!.textContent);
+  const usual = plain(LONG_LATHE.centreDistance.typed);
+
+  it('stands there when the page is come back to, said not to be saved, until it is', async () => {
+    const first = await shown(() => ({ body: {} }));
+    expect(footOf(first.host)).toBe('');
+    fill(first.host, 'Between centres', '777 mm');
+    await nextTick();
+    expect(footOf(first.host)).toBe('Not saved yet.');
+    const { host, sent } = await shown(() => ({ body: {} }));
+    expect(boxOf(host)).toBe('777 mm');
+    expect(footOf(host)).toMatch(/it is not saved/);
+    press(host, 'Save');
+    await vi.waitFor(() => expect(footOf(host)).toMatch(/^Saved\. /));
+    expect((sent()[0]!.body as { document: typeof LONG_LATHE }).document.centreDistance.value).toBe(777);
+    expect(Object.keys(sessionStorage).filter((key) => key.includes('unsaved'))).toEqual([]);
+  });
+  it('that cannot be read is not passed over by Save, and thrown away and taken back with the rest', async () => {
+    const { host, sent } = await shown(() => ({ body: {} }));
+    fill(host, 'Swing over the bed', '410 mm');
+    fill(host, 'Between centres', '77x');
+    await nextTick();
+    press(host, 'Save');
+    await nextTick();
+    expect(footOf(host)).toBe('Not saved: what stands here cannot be read.');
+    expect((document.activeElement as HTMLInputElement).value).toBe('77x');
+    expect(sent()).toEqual([]);
+    press(host, 'Throw away');
+    await nextTick();
+    expect(plain(boxOf(host))).toBe(usual);
+    expect(footOf(host)).toBe('');
+    useScreen().undoable!.run();
+    await nextTick();
+    expect(boxOf(host)).toBe('77x');
+    expect(footOf(host)).toBe('Not saved yet.');
+  });
+  it('stands over what another screen saves, which is shown where nothing is typed', async () => {
+    const { host } = await shown(() => ({ body: {} }));
+    const longer = { typed: '1200 mm', value: 1200 };
+    useShop().machines = [{ ...lathe, version: 2, document: { ...LONG_LATHE, centreDistance: longer } }];
+    await nextTick();
+    await nextTick();
+    expect(boxOf(host)).toBe('1200 mm');
+    fill(host, 'Between centres', '777 mm');
+    await nextTick();
+    useShop().machines = [{ ...lathe, version: 3 }];
+    await nextTick();
+    expect(boxOf(host)).toBe('777 mm');
+    press(host, 'Throw away');
+    await vi.waitFor(() => expect(plain(boxOf(host))).toBe(usual));
   });
 });

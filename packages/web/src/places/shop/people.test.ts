@@ -2,6 +2,7 @@ import type { Person } from '@anello/contract';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { nextTick } from 'vue';
 import { answering, refusing, type Answer } from '../../testkit/answers';
+import { routeLocationKey } from 'vue-router';
 import { fill, plain, press, useMounted } from '../../testkit/mounted';
 import PeoplePlace from './PeoplePlace.vue';
 
@@ -22,7 +23,7 @@ async function show() {
     if (away) return 'away';
     return method === 'GET' ? { body: { people: there } } : puts(body);
   });
-  const host = mount(PeoplePlace);
+  const host = mount(PeoplePlace, {}, [[routeLocationKey, { path: '/people' }]]);
   await vi.waitFor(() => expect(asked.length).toBeGreaterThan(0));
   await new Promise((resolve) => setTimeout(resolve, 10));
   const sent = () => asked.filter(({ method }) => method === 'PUT').map(({ url, body }) => [url, body]);

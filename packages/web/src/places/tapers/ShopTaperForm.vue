@@ -7,8 +7,8 @@ import { plain } from '../../data/db';
 import { newId } from '../../data/newId';
 import { saveBundle } from '../../files/saveFile';
 import { useKit } from '../../data/stores/kit';
-import ClashPicks from '../../ui/ClashPicks.vue';
 import DocumentForm from '../../ui/DocumentForm.vue';
+import EditorForm from '../../ui/EditorForm.vue';
 import { figure, type FormField } from '../../ui/formField';
 
 /** A taper of the shop's own: a new one, with what is known of it already, or one to change. */
@@ -29,15 +29,19 @@ const FIELDS: readonly FormField[] = [
   { kind: 'text', key: 'use', label: 'What it is found on', wide: true },
 ];
 
-const editor = useDocumentEditor<ShopTaper>(async (document, { version, save: saveId }) => {
-  const id = props.row?.id ?? fresh;
-  await kit.keepTaper(id, version, document, saveId);
-  open.value = false;
-  fresh = `taper-${newId()}`;
-  await router.push(document.archived ? '/tapers' : `/tapers/shop/${id}`);
-  return '';
-});
-const { draft, note, busy, save, put, errorsUnder, clashes, choose } = editor;
+const editor = useDocumentEditor<ShopTaper>(
+  async (document, { version, save: saveId }) => {
+    const id = props.row?.id ?? fresh;
+    await kit.keepTaper(id, version, document, saveId);
+    open.value = false;
+    fresh = `taper-${newId()}`;
+    await router.push(document.archived ? '/tapers' : `/tapers/shop/${id}`);
+    return '';
+  },
+  // One that begins from a part that was copied is that part's, not what was typed before.
+  () => (props.start ? null : `taper.${props.row?.id ?? 'new'}`),
+);
+const { draft, note, save, put, errorsUnder } = editor;
 watch(
   open,
   (isOpen) => {
@@ -67,8 +71,13 @@ const toFile = (): void => {
 
 <template>
   <v-dialog v-model="open" aria-label="A taper of our own" max-width="640">
-    <form v-if="draft" class="sheet own" @submit.prevent="save">
-      <ClashPicks :clashes="clashes" :document="draft" @choose="choose" />
+    <EditorForm
+      v-if="draft"
+      class="sheet own"
+      :editor="editor"
+      :boxes="`taper.${row?.id ?? 'new'}.`"
+      :wanting="draft.name.trim() === ''"
+    >
       <h2>{{ row ? row.document.name : 'A taper of our own' }}</h2>
       <p class="quiet">
         Its ratio or its half angle; of the rest, what is known. The drawing gives what is left out.
@@ -82,16 +91,14 @@ const toFile = (): void => {
           @change="(key, value) => put(draft as unknown as Record<string, unknown>, key, value)"
         />
       </div>
-      <p class="row">
-        <v-btn class="go" type="submit" :disabled="busy || draft.name.trim() === ''">Save</v-btn>
+      <template #more>
         <v-btn @click="open = false">Close</v-btn>
         <template v-if="row">
           <v-btn @click="toFile">Save as a file</v-btn>
           <v-btn @click="putAway">Put away</v-btn>
         </template>
-      </p>
-      <p role="status">{{ note }}</p>
-    </form>
+      </template>
+    </EditorForm>
   </v-dialog>
 </template>
 
@@ -110,11 +117,6 @@ const toFile = (): void => {
 }
 .grid :deep(.wide) {
   grid-column: 1 / -1;
-}
-.row {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
 }
 @media (max-width: 520px) {
   .grid {
