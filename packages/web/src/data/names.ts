@@ -75,6 +75,9 @@ export const HELD = {
   portUnit: 'port.unit',
   portRate: 'port.rate',
   typed: (box: string) => `typed.${box}`,
+  /** A new job on its way to the rack, and the drawn part it begins from. */
+  newJob: 'new.job',
+  newPart: 'new.part',
   /** What was changed in a form and is not saved. */
   unsaved: (form: string) => `unsaved.${form}`,
   points: (box: string) => `points.${box}`,

@@ -1,14 +1,5 @@
 <script setup lang="ts">
-import {
-  entry,
-  shapesOf,
-  startedWith,
-  STARTERS,
-  tableSize,
-  type Entry,
-  type Starter,
-} from '@anello/contract';
-import type { TaperSize } from '@anello/core/taper';
+import { shapesOf, startedWith, STARTERS, type Starter } from '@anello/contract';
 import { computed, defineAsyncComponent, onMounted, ref, shallowRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import PartThumb from '../../drawing/PartThumb.vue';
@@ -16,18 +7,23 @@ import NoticeText from '../../ui/NoticeText.vue';
 import QuantityField from '../../ui/QuantityField.vue';
 import { useKit } from '../../data/stores/kit';
 import { useShop } from '../../data/stores/shop';
+import { HELD } from '../../data/names';
 import type { Begun } from './begun';
 import NewJobFields from './NewJobFields.vue';
 import { linkBack, startMate } from './useMate';
 import { useNewJob } from './useNewJob';
+import { useStarter } from './useStarter';
 
 /** What are you making? Drawn parts to begin from, each with its few figures; the part is drawn as they are typed. */
 const TaperPicker = defineAsyncComponent(() => import('../../ui/TaperPicker.vue'));
 const router = useRouter();
 const kit = useKit();
 const shop = useShop();
-const desk = useNewJob();
 const route = useRoute();
+// A mate is made of what its taper says, not of what was typed here before.
+const isMate = 'mate' in route.query;
+const desk = useNewJob(isMate ? undefined : HELD.newJob);
+const { chosen, given, started, ...part } = useStarter(isMate ? undefined : HELD.newPart);
 const NewFromJob = defineAsyncComponent(() => import('./NewFromJob.vue'));
 const NewFromFile = defineAsyncComponent(() => import('./NewFromFile.vue'));
 onMounted(async () => {
@@ -63,50 +59,19 @@ async function beginMate(): Promise<void> {
 }
 function begin(from: Begun): void {
   begun.value = from;
-  desk.form.title = from.title;
-  made.value = from.title;
+  desk.offerTitle(from.title);
   if (from.machineId && shop.byId(from.machineId)) desk.form.machineId = from.machineId;
 }
 
 const NOTHING = { figures: {}, tapers: {} };
 const cards = STARTERS.map((starter) => ({ starter, ...startedWith(starter, NOTHING) }));
 
-const chosen = shallowRef<Starter | null>(null);
-const figures = ref<Record<string, Entry | undefined>>({});
-const tapers = ref<Record<string, string | null>>({});
-/** A title typed by hand stays; one that was made follows what is picked. */
-const made = ref('');
-function sizeOf(key: string | null | undefined): TaperSize | undefined {
-  if (!key) return undefined;
-  return key.startsWith('shop/') ? kit.sizes.find((one) => `shop/${one.size}` === key) : tableSize(key);
-}
-const started = computed(() =>
-  chosen.value
-    ? startedWith(chosen.value, {
-        figures: figures.value,
-        tapers: Object.fromEntries(Object.entries(tapers.value).map(([key, size]) => [key, sizeOf(size)])),
-      })
-    : null,
-);
 function choose(starter: Starter | null, from: Source = 'nothing'): void {
   source.value = from;
   begun.value = null;
-  chosen.value = starter;
-  figures.value = Object.fromEntries(
-    (starter?.asks ?? []).flatMap((one) =>
-      one.kind === 'figure' ? [[one.key, entry(one.usual, one.dimension)]] : [],
-    ),
-  );
-  tapers.value = Object.fromEntries(
-    (starter?.asks ?? []).flatMap((one) => (one.kind === 'table-size' ? [[one.key, one.usual]] : [])),
-  );
+  part.choose(starter);
 }
-watch(started, (now) => {
-  if (begun.value) return;
-  const title = now?.title ?? '';
-  if (desk.form.title === made.value) desk.form.title = title;
-  made.value = title;
-});
+watch(started, (now) => begun.value || desk.offerTitle(now?.title ?? ''), { immediate: true });
 const OTHERS = [
   { source: 'job', title: 'An earlier job', says: 'the same part, or nearly' },
   { source: 'file', title: 'A drawing file', says: 'DXF, SVG or places as CSV' },
@@ -120,11 +85,12 @@ const HEADS: Readonly<Record<Source, string>> = {
 };
 
 async function add(): Promise<void> {
-  const part =
+  const made =
     begun.value?.part ??
     (started.value ? { features: started.value.features, work: started.value.work } : {});
-  const row = await desk.add(part);
+  const row = await desk.add(made);
   if (!row) return;
+  part.done();
   if (source.value === 'mate' && mateOf.value && mateTaper.value) {
     try {
       await linkBack(mateOf.value, row, mateTaper.value);
@@ -133,8 +99,8 @@ async function add(): Promise<void> {
       return;
     }
   }
-  const [shape] = shapesOf({ features: part.features ?? [] });
-  await router.push(`/job/${row.id}/${shape ? 'way' : part.features ? 'plan' : 'part'}`);
+  const [shape] = shapesOf({ features: made.features ?? [] });
+  await router.push(`/job/${row.id}/${shape ? 'way' : made.features ? 'plan' : 'part'}`);
 }
 </script>
 
@@ -183,18 +149,18 @@ async function add(): Promise<void> {
             <template v-for="one in chosen.asks" :key="`${chosen.id}.${one.key}`">
               <TaperPicker
                 v-if="one.kind === 'table-size'"
-                :model-value="tapers[one.key] ?? null"
+                :model-value="given.tapers[one.key] ?? null"
                 class="wide"
                 :label="one.label"
-                @update:model-value="(size) => (tapers = { ...tapers, [one.key]: size })"
+                @update:model-value="(size) => part.put('tapers', one.key, size)"
               />
               <QuantityField
                 v-else
                 :label="one.label"
                 :dimension="one.dimension"
-                :model-value="figures[one.key]"
+                :model-value="given.figures[one.key]"
                 :draft-key="`new.${chosen.id}.${one.key}`"
-                @update:model-value="(next) => (figures = { ...figures, [one.key]: next })"
+                @update:model-value="(next) => part.put('figures', one.key, next)"
               />
             </template>
           </div>

@@ -1,5 +1,6 @@
 import type { JobRow } from '@anello/contract';
 import { beforeEach, describe, expect, it } from 'vitest';
+import { nextTick } from 'vue';
 import { LONG_LATHE } from '../../../../contract/src/machine/machines.testdata';
 import { useShop } from '../../data/stores/shop';
 import { answering, refusing, type Answer } from '../../testkit/answers';
@@ -122,5 +123,63 @@ describe('a new job', () => {
     expect(job.elsewhere.value).toMatch(/server is away.*stays here/);
     expect(job.form).toMatchObject({ id, title: 'Shank', number: 'J-101' });
     expect(job.busy.value).toBe(false);
+  });
+});
+
+describe('a new job that is held', () => {
+  const opened = () => within(() => useNewJob('new'));
+  it('stands there after a reload as it was typed, with the number that is next now', async () => {
+    server();
+    const before = opened();
+    await before.found.prepare();
+    Object.assign(before.found.form, { title: 'Arbor', quantity: '4', machineId: 'm-2' });
+    const { id } = before.found.form;
+    await nextTick();
+    before.leave();
+    next = 'J-102';
+    const { form, prepare } = opened().found;
+    await prepare();
+    expect(form).toEqual({ id, number: 'J-102', title: 'Arbor', quantity: '4', machineId: 'm-2' });
+  });
+  it('keeps a number that was typed', async () => {
+    server();
+    const before = opened();
+    await before.found.prepare();
+    before.found.form.number = 'R-7';
+    await nextTick();
+    before.leave();
+    const { form, prepare } = opened().found;
+    await prepare();
+    expect(form.number).toBe('R-7');
+  });
+  it('is another one once it is on the rack', async () => {
+    server();
+    const before = opened();
+    await before.found.prepare();
+    before.found.offerTitle('Arbor');
+    const { id } = before.found.form;
+    expect(await before.found.add({})).not.toBeNull();
+    await nextTick();
+    before.leave();
+    const { form } = opened().found;
+    expect(form).toMatchObject({ number: '', title: '', quantity: '1' });
+    expect(form.id).not.toBe(id);
+  });
+});
+
+describe('the title of a new job', () => {
+  it('follows what is offered, over a reload as well, until one is typed', async () => {
+    const before = within(() => useNewJob('new'));
+    before.found.offerTitle('Shank');
+    before.found.offerTitle('Arbor');
+    expect(before.found.form.title).toBe('Arbor');
+    await nextTick();
+    before.leave();
+    const { form, offerTitle } = within(() => useNewJob('new')).found;
+    offerTitle('Sleeve');
+    expect(form.title).toBe('Sleeve');
+    form.title = 'Mine';
+    offerTitle('Hub');
+    expect(form.title).toBe('Mine');
   });
 });

@@ -3,6 +3,7 @@ import { AnelloError } from '@anello/core/basics';
 import { computed, reactive, ref, type ComputedRef, type Ref } from 'vue';
 import { request, ServerAway } from '../../data/api';
 import { newId } from '../../data/newId';
+import { useHeld } from '../../data/useHeld';
 import { useShop } from '../../data/stores/shop';
 
 export interface NewJobDesk {
@@ -11,6 +12,8 @@ export interface NewJobDesk {
   /** What is wrong with a box, and what is wrong besides. */
   at(field: string): string;
   readonly elsewhere: ComputedRef<string>;
+  /** A title for it, where none was typed: it follows what is picked. */
+  offerTitle(title: string): void;
   /** The next number, and the first lathe, where none are there yet. */
   prepare(): Promise<void>;
   /** Puts it on the rack; null where it could not be. */
@@ -19,10 +22,21 @@ export interface NewJobDesk {
 
 const BOXES = ['number', 'title', 'quantity', 'machineId'];
 
-/** A new job on its way to the rack: its number, what it is, how many, on which lathe. */
-export function useNewJob(): NewJobDesk {
+const begun = () => ({
+  form: { id: newId(), number: '', title: '', machineId: '', quantity: '1' },
+  /** What stands there and was typed by nobody. */
+  offered: { number: '', title: '' },
+});
+
+/**
+ * A new job on its way to the rack: its number, what it is, how many, on which lathe.
+ * @param held by what name it outlives a reload and going elsewhere; nowhere where it is left out
+ */
+export function useNewJob(held?: string): NewJobDesk {
   const shop = useShop();
-  const form = reactive({ id: newId(), number: '', title: '', machineId: '', quantity: '1' });
+  const { form, offered } = held === undefined ? reactive(begun()) : useHeld(held, begun()).value;
+  // The next number may be another by now.
+  if (form.number === offered.number) form.number = '';
   const problem = ref<{ field: string | null; sentence: string } | null>(null);
   const busy = ref(false);
 
@@ -36,7 +50,9 @@ export function useNewJob(): NewJobDesk {
     form.machineId ||= shop.machines[0]?.id ?? '';
     if (form.number) return;
     const next = await nextNumber();
-    form.number ||= next;
+    if (form.number) return;
+    form.number = next;
+    offered.number = next;
   }
 
   async function send(part: Partial<JobDocument>): Promise<JobRow> {
@@ -49,6 +65,7 @@ export function useNewJob(): NewJobDesk {
     };
     const row = await request<JobRow>('POST', '/api/jobs', { id, document });
     Object.assign(form, { id: newId(), number: '', title: '', quantity: '1' });
+    Object.assign(offered, { number: '', title: '' });
     return row;
   }
 
@@ -79,6 +96,10 @@ export function useNewJob(): NewJobDesk {
     elsewhere: computed(() =>
       problem.value && !BOXES.includes(problem.value.field ?? '') ? problem.value.sentence : '',
     ),
+    offerTitle(title) {
+      if (form.title === offered.title) form.title = title;
+      offered.title = title;
+    },
     prepare,
     add,
   };
