@@ -55,6 +55,19 @@ describe('taking a figure', () => {
     strike('PageDown');
     expect(taken).toHaveLength(4);
   });
+  it('at a button, where there is a figure and one is asked for', () => {
+    let ready = true;
+    const { taken, takeNow } = taking(() => ready);
+    takeNow();
+    expect(taken).toEqual([]);
+    useWire().take(dial(1.5));
+    ready = false;
+    takeNow();
+    expect(taken).toEqual([]);
+    ready = true;
+    takeNow();
+    expect(taken).toEqual([1.5]);
+  });
   it('by itself once it rests somewhere else, once for each place', () => {
     const { taken, resting } = taking();
     useInUse().change({ rest: 1 });

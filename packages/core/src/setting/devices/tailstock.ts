@@ -103,7 +103,7 @@ function homeStep(context: SettingContext): SettingStep {
       label: 'Test bar',
       travelAlong: 'axis',
       stations: withinOf([bar], HOME),
-      onPart: true,
+      onPart: false,
       reads: 'runout',
       resolution: lathe.indicator,
     },

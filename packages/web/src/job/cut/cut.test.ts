@@ -78,6 +78,11 @@ describe('where the cut stands', () => {
     }
     expect(desk.again.value).toBe(0);
   });
+  it('a piece that begins at the allowance has no cut to be taken again', () => {
+    const near = screen.work(withStock(`${(SMALL + 0.05).toFixed(3)} mm`), useCut).desk;
+    expect([near.next.value, near.plan.value.error, near.state.value!.passes]).toEqual([null, null, 0]);
+    expect(near.again.value).toBe(0);
+  });
   it('what is measured takes the place of what was counted, and is kept against it', async () => {
     const { desk } = screen.work(withStock('25 mm'), useCut);
     await desk.keepPass(desk.next.value!.dialTo, '');

@@ -1,9 +1,11 @@
 import { entry } from '@anello/contract';
+import { plainText } from '@anello/core/figure';
 import { describe, expect, it, vi } from 'vitest';
 import { h, nextTick } from 'vue';
 import { routeLocationKey } from 'vue-router';
 import { useJob } from '../../data/stores/job';
 import { useScreen } from '../../data/stores/screen';
+import { usePreferences } from '../../data/stores/preferences';
 import { plain } from '../../testkit/mounted';
 import { shankJob, useOnScreen } from '../../testkit/onScreen';
 import { provideOperation, type OperationDesk } from './useOperation';
@@ -44,6 +46,25 @@ describe('an operation in hand', () => {
     expect(screen.went[0]).toContain('/job/j-1/');
     useScreen().undoable!.run();
     await vi.waitFor(() => expect(desk.done.value).toBe(false));
+  });
+  it('is kept with what its cards say, in the screen’s units, and of the shape it is of', async () => {
+    const desk = operation(TURN);
+    const said = desk.inHand.value!.cards.map(({ line }) => plainText(line, 'inch')).join('; ');
+    expect(said.length).toBeGreaterThan(10);
+    usePreferences().units = 'inch';
+    await desk.finish();
+    expect(screen.kept('worked')[0]).toMatchObject({
+      said,
+      alike: desk.inHand.value!.alike,
+      minutes: desk.inHand.value!.operation.minutes,
+    });
+    expect(keptOf()[0]).toEqual(['worked', TURN, desk.inHand.value!.cards[0]!.feature ?? undefined]);
+    expect(useScreen().undoable!.text).toBe(`${desk.inHand.value!.operation.name} done.`);
+  });
+  it('there is not is not kept as done', async () => {
+    const none = operation('turn-nothing');
+    await none.finish();
+    expect(screen.kept('worked')).toHaveLength(0);
   });
   it('what is measured is struck off, with its limits', async () => {
     const desk = operation('inspect');

@@ -53,6 +53,20 @@ describe('a job tried first', () => {
     expect(desk.ready.value).toBe(true);
   });
 
+  it('has nothing to pick before the job has come, and the practice corner’s lathe where its own is not here', async () => {
+    const desk = await play({});
+    expect([desk.shapes.value, desk.ways.value, desk.lathe.value, desk.why.value]).toEqual([
+      [],
+      [],
+      null,
+      null,
+    ]);
+    expect(desk.ready.value).toBe(false);
+    documents['j-1'] = { ...shankJob('attachment'), machineId: 'gone' };
+    const elsewhere = await play({ job: 'j-1' });
+    expect(elsewhere.lathe.value).toBeNull();
+    expect(elsewhere.ready.value).toBe(true);
+  });
   it('is picked from those of the rack', async () => {
     rack = [
       { id: 'j-1', number: 'J-1' },
