@@ -1,6 +1,6 @@
 import { count, length } from '../figure/figure';
 import type { Phrase } from '../figure/phrase';
-import { fitBars, STICK_OUT, type BarFit } from './boringBar';
+import { barLacks, fitBars, STICK_OUT, type BarFit } from './boringBar';
 import { CLEARANCE, type WayContext } from './taper/way';
 
 /** The best bar for this bore of those owned, or null when it is no bore or no bar is on record. */
@@ -13,26 +13,8 @@ function bestBar({ task, kit }: WayContext): BarFit | null {
 /** Why no bar owned reaches this bore's small end. */
 export function boreBlockers(context: WayContext): Phrase[] {
   const fit = bestBar(context);
-  if (!fit || fit.works) return [];
-  const { task } = context;
-  const { bar, smallest, ratio } = fit;
-  if (smallest > task.smallDiameter) {
-    return [
-      [
-        `The ${bar.name} clears a bore of `,
-        length(smallest, 0.1),
-        '; the small end is ',
-        length(task.smallDiameter, 0.1),
-        '.',
-      ],
-    ];
-  }
-  if (bar.reach < task.length + CLEARANCE) {
-    return [[`The ${bar.name} reaches `, length(bar.reach, 0.1), ' and no further.']];
-  }
-  return [
-    [`The ${bar.name} would stand out `, count(ratio, 0.1), ' times its diameter: it sings and springs.'],
-  ];
+  const lacks = fit && barLacks(fit, context.task.smallDiameter);
+  return lacks ? [lacks] : [];
 }
 
 /** Which bar, how far out, what it clears. */

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { plainText } from '../figure/phrase';
 import { DRAWER, LONG, SHANK, SHORT } from '../testkit.testdata';
 import { barReading } from './barScale';
-import { fitBars, smallestBore } from './boringBar';
+import { barLacks, fitBars, smallestBore } from './boringBar';
 import { compareWays } from './taper/choose';
 import { tailstockCollision } from './tailstockCollision';
 import { toolHeightError, toolHeightLimit, toolHeightProfile } from './toolHeightError';
@@ -55,6 +55,47 @@ describe('what a boring tool clears', () => {
     expect(fits.map((f) => f.bar.name)).toEqual(['20 mm bar', '10 mm bar']);
     expect(fitBars(DRAWER.boringBars, { depth: 40, smallEnd: 18 })[0]!.bar.name).toBe('10 mm bar');
     expect(fitBars(DRAWER.boringBars, { depth: 105, smallEnd: 12 }).every((f) => !f.works)).toBe(true);
+  });
+  describe('of bars none of which works', () => {
+    const bar = (name: string, diameter: number, reach: number) => ({
+      ...DRAWER.boringBars[0]!,
+      name,
+      diameter,
+      reach,
+      pointOffset: diameter / 2,
+      edgeDepth: 0,
+      material: 'steel' as const,
+    });
+    const bore = { depth: 86, smallEnd: 20 };
+    const order = (...bars: ReturnType<typeof bar>[]) =>
+      fitBars(bars, bore).map((f) => [f.bar.name, f.lacks]);
+
+    it('the one that only sings comes nearest, then those too short, then those that do not go in', () => {
+      const [thick, thicker] = [bar('thick', 30, 200), bar('thicker', 60, 200)];
+      const [short, shorter] = [bar('short', 16, 80), bar('shorter', 17, 40)];
+      const [thin, thinner] = [bar('thin', 12, 100), bar('thinner', 8, 100)];
+      expect(order(thicker, thinner, shorter, thick, short, thin)).toEqual([
+        ['thin', 'stiffness'],
+        ['thinner', 'stiffness'],
+        ['short', 'reach'],
+        ['shorter', 'reach'],
+        ['thick', 'room'],
+        ['thicker', 'room'],
+      ]);
+      expect(order(thicker, bar('right', 16, 90), thin)[0]).toEqual(['right', null]);
+    });
+    it.each([
+      [bar('thick', 30, 200), /^The thick clears a bore of 31\.5.mm; the small end is 20\.0.mm\.$/],
+      [bar('short', 16, 80), /^The short reaches 80\.0.mm and no further\.$/],
+      [bar('thin', 8, 100), /^The thin would stand out 10\.8 times its diameter/],
+    ])('it is said why: %#', (one, words) => {
+      const [fit] = fitBars([one], bore);
+      expect(plainText(barLacks(fit!, bore.smallEnd)!)).toMatch(words);
+      expect(fit!.works).toBe(false);
+    });
+    it('nothing is said of one that does', () => {
+      expect(barLacks(fitBars([bar('right', 16, 90)], bore)[0]!, bore.smallEnd)).toBeNull();
+    });
   });
   it('rules a way out with the bar that came nearest, and says stick-out when it works', () => {
     const deep = { ...BORE, length: 105, smallDiameter: 12 };

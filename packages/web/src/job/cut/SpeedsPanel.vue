@@ -5,7 +5,7 @@ import { useHeld } from '../../data/useHeld';
 import { feedAndSpeed, overhangOf, theoreticalFinish, type Duty, USUAL_CUT } from '@anello/core/cutting';
 import { count, length } from '@anello/core/figure';
 import { TOOL_MATERIALS, type ToolMaterial } from '@anello/core/kit';
-import { fitBars, STICK_OUT } from '@anello/core/ways';
+import { barLacks, fitBars, STICK_OUT } from '@anello/core/ways';
 import { computed } from 'vue';
 import { useMaterial } from '../model/useMaterial';
 import { useJobModel } from '../model/useJobModel';
@@ -30,6 +30,8 @@ const bar = computed(() => {
   if (!value || !bore.value) return null;
   return fitBars(kit.core.boringBars, { depth: value.length, smallEnd: value.smallDiameter })[0] ?? null;
 });
+/** What is wrong with the one that comes nearest to going in and reaching the end. */
+const barLack = computed(() => (bar.value ? barLacks(bar.value, task.value?.smallDiameter ?? 0) : null));
 const eccentric = computed(() => job.document?.features.some(isEccentric) ?? false);
 const interrupted = useHeld(HELD.interrupted(job.id), eccentric.value);
 const form = useHeld(HELD.formTool(job.id), model.wayChosen.value?.feeds === 'plunge');
@@ -48,7 +50,7 @@ const cuts = computed(() => {
     finishing,
     form: form.value,
     interrupted: interrupted.value,
-    boring: bar.value?.ratio,
+    boring: bar.value && (bar.value.works || bar.value.lacks === 'stiffness') ? bar.value.ratio : undefined,
     overhang: overhang.value,
   });
   const at = { material, tool: tool.value, diameter: diameter.value, speeds: model.lathe.value?.speeds };
@@ -118,6 +120,9 @@ const WHOLE = 1;
     </ul>
     <template v-if="bore">
       <NoticeText v-if="!bar" tone="warn">No boring bar is on record for this shop.</NoticeText>
+      <NoticeText v-else-if="barLack && bar.lacks !== 'stiffness'" tone="warn"
+        >No bar on record works in this bore. <PhraseText :phrase="barLack"
+      /></NoticeText>
       <NoticeText v-else :tone="bar.ratio > STICK_OUT[bar.bar.material].quiet ? 'warn' : 'plain'"
         >{{ bar.bar.name }}, out <FigureText :figure="count(bar.ratio, 0.1)" /> diameters.
         {{

@@ -77,6 +77,21 @@ describe('the line of work of a job', () => {
     ).desk;
     expect(plan.said.value).toBeNull();
     expect(plan.problem.value!.message).toMatch(/Still missing|outside/);
+    expect(plan.progress.value).toEqual({ done: new Set(), now: null });
+    expect([plan.next.value, plan.operations.value, plan.of.value]).toEqual([null, [], null]);
+  });
+
+  it('knows how far the piece in hand has come along it', async () => {
+    const plan = desk();
+    const [first, second] = plan.operations.value.map(({ operation }) => operation.id);
+    expect(plan.problem.value).toBeNull();
+    expect(plan.progress.value).toEqual({ done: new Set(), now: first });
+    await useJob().keep({ kind: 'worked', said: 'faced', alike: '', minutes: 3 }, { operation: first! });
+    await nextTick();
+    expect(plan.progress.value).toEqual({ done: new Set([first]), now: second });
+    expect(plan.of.value!.holdings.map(({ id }) => id)).toEqual(
+      plan.said.value!.holdings.map(({ holding }) => holding.id),
+    );
   });
 });
 

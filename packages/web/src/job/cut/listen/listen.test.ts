@@ -1,6 +1,10 @@
-import { beamFrequency } from '@anello/core/chatter';
+import { entry, type JobDocument } from '@anello/contract';
+import { beamFrequency, HELD_BY } from '@anello/core/chatter';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { nextTick } from 'vue';
+import { shank } from '../../../../../contract/src/job/jobs.testdata';
+import { useKit } from '../../../data/stores/kit';
+import { barRow, materialRow } from '../../../testkit/kitRows';
 import { fill, plain, press, useMounted } from '../../../testkit/mounted';
 import { shankJob, useOnScreen } from '../../../testkit/onScreen';
 import { workerAtOnce } from '../../../testkit/workerAtOnce';
@@ -53,6 +57,61 @@ describe('what is running', () => {
       bar: { diameter: 12, length: 48, stuff: 'steel' },
       work: { length: 60 },
     });
+  });
+
+  const bored = (): JobDocument => {
+    const job = shankJob('compound');
+    return { ...job, features: [shank({ side: 'internal', largeEnd: 'tailstock' }), job.features[1]!] };
+  };
+  it('in a bore is a bar that goes into it, as far out as the bore is deep', () => {
+    useKit().kit = [barRow('thin', 8, 100), barRow('thick', 60, 100), barRow('stout', 12, 100)];
+    const { desk, model } = screen.work(bored(), useChatterSetup);
+    const { task } = model.taper.value!;
+    expect(desk.usual.value).toMatchObject({ barDiameter: 12, barOut: task.length });
+    expect(desk.setup.value.bar).toEqual({ diameter: 12, length: task.length, stuff: 'steel' });
+    // At the speed of the hole's own small end, not of the bar it is in.
+    const outside = screen.work(shankJob('compound'), useChatterSetup).desk;
+    expect(desk.usual.value.turns).toBeGreaterThan(0);
+    expect(outside.usual.value).toMatchObject({ barDiameter: null, barOut: null });
+  });
+  it('of nothing drawn is a spindle at some speed, and neither bar nor work', () => {
+    const { desk } = screen.work({ ...shankJob('compound'), features: [] }, useChatterSetup);
+    expect(desk.usual.value).toEqual({
+      turns: 300,
+      barDiameter: null,
+      barOut: null,
+      workDiameter: null,
+      workLength: null,
+    });
+    expect(desk.setup.value).toEqual({ turns: 300, jaws: 3, teeth: [] });
+    // Half of a piece of work, or of a bar, is none.
+    desk.kept.set('workDiameter', entry('30 mm'));
+    desk.kept.set('barOut', entry('30 mm'));
+    expect(desk.setup.value).toEqual({ turns: 300, jaws: 3, teeth: [] });
+    desk.kept.set('workLength', entry('90 mm'));
+    expect(desk.setup.value.work).toEqual({
+      diameter: 30,
+      length: 90,
+      stuff: 'steel',
+      held: desk.held.value,
+    });
+  });
+  it('turns as fast as its material and the tool may: carbide faster, a thicker piece slower', () => {
+    useKit().kit = [materialRow('Mild steel')];
+    const job = shankJob('attachment', { material: 'Mild steel' } as Partial<JobDocument>);
+    const turns = (tool: 'hss' | 'carbide'): number =>
+      screen.work({ ...job, cut: { ...job.cut, tool } }, useChatterSetup).desk.usual.value.turns;
+    const [slow, fast] = [turns('hss'), turns('carbide')];
+    expect(slow).not.toBe(300);
+    expect(fast).toBeGreaterThan(slow);
+  });
+  it.each([
+    ['tailstock', 'centres'],
+    ['compound', HELD_BY[0]],
+  ] as const)('by the %s is held by %s, as the way holds it', (way, by) => {
+    const { desk, model } = screen.work(shankJob(way), useChatterSetup);
+    expect(model.wayChosen.value!.betweenCentres).toBe(by === 'centres');
+    expect(desk.held.value).toBe(by);
   });
 });
 
