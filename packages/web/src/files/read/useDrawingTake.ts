@@ -1,6 +1,7 @@
 import { AnelloError } from '@anello/core/basics';
 import { plainText, type Phrase } from '@anello/core/figure';
 import { ref, type Ref } from 'vue';
+import { newest } from '../../data/newest';
 import { usePreferences } from '../../data/stores/preferences';
 import type { AxisAlong } from './drawing';
 import type { FileUnit, ReadProfile } from './readProfile';
@@ -28,6 +29,7 @@ export function useDrawingTake(): DrawingTake {
   const said = ref('');
   const bad = ref(false);
   const reading = useProfileFile();
+  const taking = newest();
   const inWords = (phrases: readonly Phrase[]): string =>
     phrases.map((phrase) => plainText(phrase, preferences.units)).join(', ');
   function say(text: string, isBad = false): void {
@@ -48,11 +50,15 @@ export function useDrawingTake(): DrawingTake {
     bad,
     reading,
     async take(file, axisAt, give) {
+      const counts = taking();
       try {
         const read = await reading.read(file, { unit: unit.value, axis: axis.value, axisAt });
+        // Another was picked meanwhile: what comes of that one is said.
+        if (!counts()) return;
         if (read) report(read, give(read));
         else say('Called off; nothing was changed.');
       } catch (error) {
+        if (!counts()) return;
         const why = error instanceof AnelloError ? inWords([error.phrase]) : null;
         say(why ?? 'That file could not be read: DXF, SVG and CSV can.', true);
       }
