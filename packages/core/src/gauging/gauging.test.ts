@@ -92,4 +92,37 @@ describe('reading stations', () => {
       expect(told).toBeGreaterThan(180);
     }
   });
+  /** As read by an indicator of a micrometre at places along 75 mm, each off the even climb by so many divisions. */
+  const off = (...divisions: number[]) =>
+    read(
+      divisions.map((by, i) => {
+        const at = (75 * (i + 1)) / divisions.length;
+        return { at, seen: at * Math.tan(a) + by * 0.001 };
+      }),
+    );
+  it('three stations tell a step between the start and the first, two tell none', () => {
+    expect(off(-30, -30, -30)).toMatchObject({ pattern: 'lash', step: expect.closeTo(0.03, 9) });
+    expect(off(-30, -30).pattern).not.toBe('lash');
+    expect(off(-30, -30)).toMatchObject({ step: 0 });
+  });
+  it('a step that the indicator hardly shows is none, however evenly it is read', () => {
+    const step = (by: number) => off(...Array.from({ length: 40 }, () => -by));
+    expect([step(1.4).pattern, step(1.6).pattern]).toEqual(['slope', 'lash']);
+    // Lash is travel that moves nothing: a needle that is ahead is something else.
+    expect(step(-30).pattern).not.toBe('lash');
+  });
+  it('readings that scatter by more than five divisions say that something is loose', () => {
+    const swinging = (by: number) => off(...Array.from({ length: 24 }, (_, i) => (i % 2 ? by : -by)));
+    expect([swinging(4.8).pattern, swinging(5.3).pattern]).toEqual(['slope', 'unsteady']);
+    expect(swinging(5.3).scatter).toBeGreaterThan(0.005);
+  });
+  it('the start is no station: alone it is too few', () => {
+    expect(read([{ at: 0, seen: 0 }])).toEqual({
+      pattern: 'too-few',
+      halfAngle: null,
+      uncertainty: null,
+      step: 0,
+      scatter: 0,
+    });
+  });
 });
