@@ -68,6 +68,58 @@ describe('taking a figure', () => {
     takeNow();
     expect(taken).toEqual([1.5]);
   });
+  it('of the instrument in use, whatever else is on the wire', () => {
+    const { taken, resting } = taking();
+    useInUse().change({ rest: 1 });
+    useWire().take(dial(1.5));
+    useWire().take(dial(4, { instrument: 'caliper', pressed: true }));
+    expect(taken).toEqual([]);
+    shows((t) => t, 0.5);
+    shows(() => 0.5, 0.8, 'caliper');
+    expect(resting.value).toBe(0);
+    expect(taken).toEqual([]);
+  });
+  it('a key that takes nothing does what it does elsewhere', () => {
+    let ready = true;
+    taking(() => ready);
+    const did = (key: string, on?: EventTarget): string => (strike(key, on) ? 'its own' : 'taken');
+    expect(did(' ')).toBe('its own');
+    useWire().take(dial(1.5));
+    expect(did(' ')).toBe('taken');
+    ready = false;
+    expect(did(' ')).toBe('its own');
+    ready = true;
+    for (const with_ of ['ctrlKey', 'metaKey', 'altKey', 'repeat'])
+      expect(
+        window.dispatchEvent(new KeyboardEvent('keydown', { key: ' ', cancelable: true, [with_]: true })),
+      ).toBe(true);
+  });
+  it('by Enter, which is a press of what the hand is at: not on a button, in a box or in what lies over the page', () => {
+    const { taken } = taking();
+    useInUse().change({ key: 'Enter' });
+    useWire().take(dial(1.5));
+    document.body.innerHTML =
+      '<button></button><input class="other"><input id="reading"><div class="v-overlay"><p tabindex="0"></p></div><p></p>';
+    const at = (place: string): HTMLElement => document.querySelector<HTMLElement>(place)!;
+    for (const place of ['button', '.other', '.v-overlay p']) strike('Enter', at(place));
+    expect(taken).toEqual([]);
+    strike('Enter', at('#reading'));
+    strike('Enter', at('body > p'));
+    expect(taken).toHaveLength(2);
+    // Blanks in the reading bar are nothing typed.
+    at('#reading').setAttribute('value', '  ');
+    strike('Enter', at('#reading'));
+    expect(taken).toHaveLength(3);
+  });
+  it('is seen coming to rest, as far as it has', () => {
+    const { resting } = taking();
+    useInUse().change({ rest: 2 });
+    shows(() => 0, 0.1);
+    shows((t) => t, 0.5);
+    shows(() => 0.5, 1);
+    expect(resting.value).toBeGreaterThan(0.4);
+    expect(resting.value).toBeLessThan(0.6);
+  });
   it('by itself once it rests somewhere else, once for each place', () => {
     const { taken, resting } = taking();
     useInUse().change({ rest: 1 });

@@ -5,6 +5,9 @@ import { nextTick } from 'vue';
 import type { KeptRecord } from '@anello/core/job';
 import { bench } from '../../data/db';
 import { useJob } from '../../data/stores/job';
+import { shank } from '../../../../contract/src/job/jobs.testdata';
+import { LONG_LATHE } from '../../../../contract/src/machine/machines.testdata';
+import { useShop } from '../../data/stores/shop';
 import { shankJob, useOnScreen } from '../../testkit/onScreen';
 import { useCut } from './useCut';
 import { useWarmth } from './useWarmth';
@@ -99,6 +102,41 @@ describe('where the cut stands', () => {
     expect(figure).toMatchObject({ value: expect.closeTo(0.12, 9), resolution: 0.02, system: 'mm' });
     expect(leftOver).toBeCloseTo(0.007, 9);
     expect(desk.onDial(-1)).toMatchObject({ divisions: 0, leftOver: 0 });
+  });
+  it('a dial that reads the way it moves is set to half of what comes off the diameter', async () => {
+    const { desk } = screen.work(withStock('25 mm'), useCut);
+    const [lathe] = useShop().machines;
+    useShop().machines = [
+      { ...lathe!, document: { ...LONG_LATHE, dial: { ...LONG_LATHE.dial, reads: 'radius' } } },
+    ];
+    await nextTick();
+    const { divisions, leftOver } = desk.onDial(0.127);
+    expect(divisions).toBe(3);
+    expect(leftOver).toBeCloseTo(0.007, 9);
+  });
+  it('in a bore the stock is counted up to the mouth', async () => {
+    const bored = withStock('20 mm');
+    const { desk } = screen.work(
+      { ...bored, features: [shank({ side: 'internal', largeEnd: 'tailstock' }), bored.features[1]!] },
+      useCut,
+    );
+    expect(desk.finish.value).toBeCloseTo(23.825 + 5 / 19.922, 2);
+    expect(desk.left.value).toBeCloseTo(desk.finish.value - 20, 9);
+    const { depth, dialTo } = desk.next.value!;
+    await desk.keepPass(dialTo, '');
+    await nextTick();
+    expect(desk.left.value).toBeCloseTo(desk.finish.value - 20 - 2 * depth, 9);
+  });
+  it('shoulders and passes that cannot be are said as that, and break nothing', () => {
+    const job = withStock('25 mm');
+    const work = job.work['t'] as TaperWork;
+    const none = { ...job, cut: { ...job.cut, roughDepth: entry('0 mm') }, work: { t: work } };
+    const { desk } = screen.work(none, useCut);
+    expect([desk.plan.value.passes, desk.next.value]).toEqual([[], null]);
+    expect(desk.plan.value.error?.field).toBe('roughDepth');
+    expect(desk.stairs.value).toMatchObject({ steps: [] });
+    expect(desk.stairs.value!.error).not.toBeNull();
+    expect(desk.again.value).toBe(0);
   });
   it('stock that does not clean up is said, not planned round', () => {
     const { desk } = screen.work(withStock('15 mm'), useCut);

@@ -8,6 +8,7 @@ import { useScreen } from '../../data/stores/screen';
 import { usePreferences } from '../../data/stores/preferences';
 import { plain } from '../../testkit/mounted';
 import { shankJob, useOnScreen } from '../../testkit/onScreen';
+import { usePlan } from '../plan/usePlan';
 import { provideOperation, type OperationDesk } from './useOperation';
 import { judged } from './useWorkBar';
 import WorkStage from './WorkStage.vue';
@@ -20,6 +21,8 @@ const document = (() => {
 })();
 const TURN = 'turn-b';
 const operation = (id: string): OperationDesk => screen.work(document, () => provideOperation(() => id)).desk;
+const plannedOperations = (): string[] =>
+  screen.work(document, usePlan).desk.operations.value.map((one) => one.operation.id);
 const keptOf = () => useJob().records.map(({ operation: of, feature, body }) => [body.kind, of, feature]);
 
 describe('an operation in hand', () => {
@@ -28,8 +31,32 @@ describe('an operation in hand', () => {
     const { inHand } = desk;
     expect(inHand.value!.cards[0]!.card).toMatchObject({ kind: 'diameter', least: 29.9, most: 30 });
     expect(inHand.value!.place.operation).toBeGreaterThan(1);
-    expect(desk.previous.value).not.toBeNull();
-    expect(desk.next.value).not.toBeNull();
+    const order = plannedOperations();
+    const at = order.indexOf(TURN);
+    expect(desk.previous.value?.operation.id).toBe(order[at - 1]);
+    expect(desk.next.value?.operation.id).toBe(order[at + 1]);
+    expect(operation(order[0]!).previous.value).toBeNull();
+    expect(desk.key.value).toBe(`j-1.1.${TURN}`);
+    expect(desk.piece.value).toBe(1);
+  });
+  it('has what was kept in it, on this piece', async () => {
+    const desk = operation(TURN);
+    const note = { kind: 'note', text: 'here' } as const;
+    await useJob().keep(note, { operation: TURN });
+    await useJob().keep(note, { operation: 'inspect' });
+    await useJob().keep({ kind: 'piece', carriedFrom: null }, { piece: 2 });
+    await useJob().keep(note, { operation: TURN, piece: 2 });
+    await nextTick();
+    expect(desk.records.value.map(({ operation: of, piece }) => [of, piece])).toEqual([[TURN, 2]]);
+  });
+  it('leads to another, or to the record where there is none', () => {
+    const desk = operation(TURN);
+    desk.go(desk.next.value);
+    desk.go(null);
+    expect(screen.went).toEqual([
+      screen.work(document, usePlan).desk.path(desk.next.value!),
+      '/job/j-1/record',
+    ]);
   });
   it('an operation there is not says so', () => {
     const desk = operation('turn-nothing');
@@ -74,6 +101,7 @@ describe('an operation in hand', () => {
     await nextTick();
     expect(desk.toMeasure.value).toHaveLength(rest.length);
     expect(screen.kept('sized')[0]).toMatchObject({ what: first!.what, seen: 131.1, low: first!.least });
+    expect(keptOf()).toEqual([['sized', 'inspect', undefined]]);
   });
 });
 
