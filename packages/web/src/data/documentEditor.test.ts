@@ -188,6 +188,90 @@ describe('what is not saved', () => {
   });
 });
 
+describe('a change saved by itself', () => {
+  interface Thing extends Bar {
+    archived: boolean;
+  }
+  const row = (version: number, more: Partial<Thing> = {}) => ({
+    version,
+    document: { schema: 1, name: 'Bar', archived: false, ...more } as Thing,
+  });
+  function opened(saving: (document: Thing, version: number | null) => Promise<string>) {
+    const editor = scope.run(() =>
+      useDocumentEditor<Thing>((document, { version }) => saving(document, version)),
+    )!;
+    editor.open(row(3));
+    return editor;
+  }
+
+  it('leaves what else was typed as it is: there, and not saved', async () => {
+    const sent: unknown[] = [];
+    const editor = opened(async (document, version) => {
+      sent.push([version, document]);
+      return 'Put away.';
+    });
+    editor.draft.value!.name = 'Half a na';
+    expect(await editor.saveOnly({ archived: true })).toBe(true);
+    expect(sent).toEqual([[3, row(3, { archived: true }).document]]);
+    expect(editor.draft.value).toMatchObject({ name: 'Half a na', archived: true });
+    expect(editor.note.value).toBe('Put away.');
+    expect(editor.unsaved.value).toBe(true);
+    editor.throwAway();
+    expect(editor.draft.value).toMatchObject({ name: 'Bar', archived: true });
+  });
+  it('goes over what another has saved meanwhile, once', async () => {
+    const sent: unknown[] = [];
+    const editor = opened(async (document, version) => {
+      sent.push([version, document.name, document.archived]);
+      if (version === 3) throw new StaleHere('Changed.', row(5, { name: 'Long bar' }));
+      return 'Put away.';
+    });
+    editor.draft.value!.depth = 80;
+    expect(await editor.saveOnly({ archived: true })).toBe(true);
+    expect(sent).toEqual([
+      [3, 'Bar', true],
+      [5, 'Long bar', true],
+    ]);
+    expect(editor.draft.value).toMatchObject({ name: 'Long bar', depth: 80, archived: true });
+    const never = opened(async () => {
+      throw new StaleHere('Changed.', row(9));
+    });
+    expect(await never.saveOnly({ archived: true })).toBe(false);
+    expect(never.note.value).toMatch(/Somebody changed this meanwhile/);
+    expect(never.draft.value!.archived).toBe(false);
+  });
+  it('that does not go changes nothing, and of something new there is none', async () => {
+    const editor = opened(async () => {
+      throw new ServerAway('gone');
+    });
+    expect(await editor.saveOnly({ archived: true })).toBe(false);
+    expect([editor.draft.value!.archived, editor.note.value]).toEqual([false, expect.stringMatching(/away/)]);
+    editor.open(null, row(1).document);
+    expect(await editor.saveOnly({ archived: true })).toBe(false);
+  });
+});
+
+describe('a field two people changed', () => {
+  it('is asked about after a reload as well', async () => {
+    const saving = async (): Promise<string> => {
+      throw new StaleHere('Changed.', onRecord(2, { depth: 70 }));
+    };
+    const editor = scope.run(() => useDocumentEditor<Bar>(saving, () => 'bar'))!;
+    editor.open(onRecord(1));
+    editor.draft.value!.depth = 80;
+    expect(await editor.save()).toBe(false);
+    await nextTick();
+    expect(editor.clashes.value).toHaveLength(1);
+    const again = scope.run(() => useDocumentEditor<Bar>(saving, () => 'bar'))!;
+    again.open(onRecord(2, { depth: 70 }));
+    expect(again.clashes.value).toEqual(editor.clashes.value);
+    expect(await again.save()).toBe(false);
+    again.choose(again.clashes.value[0]!, 'theirs');
+    expect(again.draft.value!.depth).toBe(70);
+    expect(again.unsaved.value).toBe(false);
+  });
+});
+
 describe('a browser whose store is blocked', () => {
   afterEach(() => vi.unstubAllGlobals());
   it('holds nothing and breaks nothing', async () => {

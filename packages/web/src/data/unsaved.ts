@@ -1,3 +1,4 @@
+import type { Clash } from './merge';
 import { HELD } from './names';
 import { sayTrouble } from './trouble';
 
@@ -11,6 +12,8 @@ export interface Row<D> {
 export interface Unsaved<D> {
   readonly base: Row<D> | null;
   readonly draft: D;
+  /** Fields somebody else has changed as well, not settled yet. */
+  readonly clashes: readonly Clash[];
 }
 
 /** In this browser's store for the sitting: it outlives a reload and going elsewhere, as text does that cannot be read. */

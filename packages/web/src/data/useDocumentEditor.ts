@@ -39,10 +39,10 @@ export function useDocumentEditor<D extends object>(
   /** Counts how often the draft was set under whoever types: their boxes begin anew. */
   const setAnew = ref(0);
 
-  function begin(row: Row<D> | null, document: D | null): void {
+  function begin(row: Row<D> | null, document: D | null, unsettled: readonly Clash[] = []): void {
     base.value = row && plain(row);
     draft.value = document && plain(document);
-    clashes.value = [];
+    clashes.value = unsettled;
     refused.value = null;
   }
 
@@ -53,7 +53,7 @@ export function useDocumentEditor<D extends object>(
     const form = formNow();
     const held = form !== null && draft.value ? unsavedOf<D>(form, draft.value) : null;
     if (!held || (held.base === null) !== (row === null)) return;
-    begin(held.base, held.draft);
+    begin(held.base, held.draft, held.clashes);
     if (unsaved.value) note.value = STANDS_STILL;
   }
 
@@ -65,14 +65,14 @@ export function useDocumentEditor<D extends object>(
 
   /** Back to what is on record, or to the beginning of something new; what is given back is taking that back. */
   function throwAway(): () => void {
-    const before = { base: base.value, draft: draft.value && plain(draft.value) };
-    const set = (row: Row<D> | null, document: D | null): void => {
-      begin(row, document);
+    const before = { base: base.value, draft: draft.value && plain(draft.value), clashes: clashes.value };
+    const set: typeof begin = (...now) => {
+      begin(...now);
       note.value = '';
       setAnew.value++;
     };
     set(base.value, base.value?.document ?? fresh.value);
-    return () => set(before.base, before.draft);
+    return () => set(before.base, before.draft, before.clashes);
   }
 
   // What was said of the last save is not true of what is typed after it.
@@ -80,12 +80,12 @@ export function useDocumentEditor<D extends object>(
     if (is && note.value !== STANDS_STILL) note.value = '';
   });
   watch(
-    () => (unsaved.value ? JSON.stringify([base.value, draft.value]) : null),
+    () => (unsaved.value ? JSON.stringify([base.value, draft.value, clashes.value]) : null),
     (text) => {
       const form = formNow();
       if (form === null) return;
       if (text === null) dropUnsaved(form);
-      else holdUnsaved(form, { base: base.value, draft: draft.value });
+      else holdUnsaved(form, { base: base.value, draft: draft.value, clashes: clashes.value });
     },
   );
 
@@ -97,18 +97,48 @@ export function useDocumentEditor<D extends object>(
     return { [key]: sentence };
   };
 
-  async function save(): Promise<boolean> {
+  async function tried(sending: () => Promise<boolean>): Promise<boolean> {
     if (!draft.value || busy.value || clashes.value.length > 0) return false;
     busy.value = true;
     refused.value = null;
     try {
-      return await sendIt();
+      return await sending();
     } catch (error) {
       note.value = explain(error);
       return false;
     } finally {
       busy.value = false;
     }
+  }
+  const save = (): Promise<boolean> => tried(sendIt);
+
+  /** Saves one change by itself, as putting away is: what else was typed stays on top of it, saved or not as it was. */
+  const saveOnly = (change: Partial<D>): Promise<boolean> =>
+    tried(async () => {
+      if (!base.value) return false;
+      note.value = await sendOnly(base.value, change);
+      return true;
+    });
+
+  async function sendOnly({ version, document }: Row<D>, change: Partial<D>, again = true): Promise<string> {
+    const next = { ...plain(document), ...change };
+    try {
+      const said = await saving(next, { version, save: saveOf(version, next) });
+      putUnder({ version: version + 1, document: next });
+      return said;
+    } catch (error) {
+      if (!again || !(error instanceof StaleHere) || !isRow<D>(error.current)) throw error;
+      putUnder(error.current);
+      return sendOnly(error.current, change, false);
+    }
+  }
+
+  /** What is on record now under what was typed here. */
+  function putUnder(row: Row<D>): void {
+    const joined = merge(base.value?.document ?? ({} as D), draft.value as D, row.document);
+    base.value = plain(row);
+    draft.value = joined.merged;
+    clashes.value = joined.clashes;
   }
 
   async function sendIt(): Promise<boolean> {
@@ -135,11 +165,8 @@ export function useDocumentEditor<D extends object>(
   }
 
   async function joinWith(theirs: Row<D>): Promise<boolean> {
-    const joined = merge(base.value?.document ?? ({} as D), draft.value as D, theirs.document);
-    base.value = plain(theirs);
-    draft.value = joined.merged;
-    clashes.value = joined.clashes;
-    if (joined.clashes.length === 0) return sendIt();
+    putUnder(theirs);
+    if (clashes.value.length === 0) return sendIt();
     note.value = 'Somebody changed the same meanwhile. Choose for each, then save again: nothing is lost.';
     return false;
   }
@@ -174,6 +201,7 @@ export function useDocumentEditor<D extends object>(
     open,
     follow,
     save,
+    saveOnly,
     unsaved,
     throwAway,
     setAnew,

@@ -36,7 +36,7 @@ const editor = useDocumentEditor<KitDocument>(
   },
   () => `kit.${props.id ?? `new-${props.kind}`}`,
 );
-const { draft, unsaved, save, put, errorsUnder } = editor;
+const { draft, unsaved, put, errorsUnder } = editor;
 /** The same page serves the next thing too; a new one just saved stays as it is. */
 watch(
   () => props.id ?? `new ${props.kind}`,
@@ -87,11 +87,6 @@ function change(key: string, value: unknown): void {
   if (key === 'ratio' && tapered.value) delete tapered.value.series;
 }
 
-async function putAway(archived: boolean): Promise<void> {
-  if (!draft.value) return;
-  draft.value.archived = archived;
-  if (!(await save())) draft.value.archived = !archived;
-}
 const toFile = (): void => {
   if (draft.value && props.id)
     saveBundle(draft.value.name, { kit: [{ id: props.id, document: draft.value }] });
@@ -105,7 +100,7 @@ const toFile = (): void => {
       <header class="head">
         <h1>{{ row ? row.document.name : `New ${spec.one}` }}</h1>
         <v-btn v-if="row" @click="toFile">Save as a file</v-btn>
-        <v-btn v-if="row" @click="putAway(!draft.archived)">{{
+        <v-btn v-if="row" @click="editor.saveOnly({ archived: !draft.archived })">{{
           draft.archived ? 'Bring back' : 'Put away'
         }}</v-btn>
       </header>

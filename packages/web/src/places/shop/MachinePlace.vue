@@ -37,7 +37,7 @@ const editor = useDocumentEditor<MachineDocument>(
   },
   () => `lathe.${props.id}`,
 );
-const { draft, note, busy, unsaved, save, put, errorsUnder } = editor;
+const { draft, note, busy, unsaved, put, errorsUnder } = editor;
 watch(
   [machine, unsaved],
   ([found], [before]) => {
@@ -86,11 +86,7 @@ async function copy(): Promise<void> {
 }
 
 async function putAway(archived: boolean): Promise<void> {
-  if (!draft.value) return;
-  draft.value.archived = archived;
-  const done = await save();
-  if (!done) draft.value.archived = !archived;
-  said.value = done ? '' : note.value;
+  said.value = (await editor.saveOnly({ archived })) ? '' : note.value;
 }
 
 const toFile = (): void => {

@@ -41,7 +41,7 @@ const editor = useDocumentEditor<ShopTaper>(
   // One that begins from a part that was copied is that part's, not what was typed before.
   () => (props.start ? null : `taper.${props.row?.id ?? 'new'}`),
 );
-const { draft, note, save, put, errorsUnder } = editor;
+const { draft, note, put, errorsUnder } = editor;
 watch(
   open,
   (isOpen) => {
@@ -58,11 +58,6 @@ watch(
   },
   { immediate: true },
 );
-async function putAway(): Promise<void> {
-  if (!draft.value) return;
-  draft.value.archived = true;
-  if (!(await save())) draft.value.archived = false;
-}
 const toFile = (): void => {
   if (props.row && draft.value)
     saveBundle(draft.value.name, { tapers: [{ id: props.row.id, document: draft.value }] });
@@ -95,7 +90,7 @@ const toFile = (): void => {
         <v-btn @click="open = false">Close</v-btn>
         <template v-if="row">
           <v-btn @click="toFile">Save as a file</v-btn>
-          <v-btn @click="putAway">Put away</v-btn>
+          <v-btn @click="editor.saveOnly({ archived: true })">Put away</v-btn>
         </template>
       </template>
     </EditorForm>
