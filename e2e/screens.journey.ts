@@ -29,6 +29,15 @@ const SCREENS: Readonly<Record<string, readonly string[]>> = {
     '/job/j-102/prove',
     '/job/j-109/record',
   ],
+  'where work begins, and who and what there is': [
+    '/new',
+    '/practice/job?job=j-104',
+    '/practice',
+    '/kit/new/material',
+    '/people',
+    '/book',
+    '/lost',
+  ],
   'a job without a taper': ['/job/j-104/part', '/job/j-104/set', '/job/j-106/cut'],
 };
 

@@ -11,7 +11,7 @@ import { computed } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import NoticeText from '../../ui/NoticeText.vue';
 import PhraseText from '../../ui/PhraseText.vue';
-import { useFreePlay } from './useFreePlay';
+import { nameOf, useFreePlay } from './useFreePlay';
 
 /** Any job tried first at the practice lathe: its own cards, on a lathe as bad as is wanted. */
 const route = useRoute();
@@ -21,10 +21,8 @@ const asked = (key: string): string | undefined => {
   return typeof value === 'string' ? value : undefined;
 };
 const desk = useFreePlay({ job: asked('job'), feature: asked('feature') });
-const { form, jobs, away, shapes, ways, lathe, why, ready } = desk;
-const jobItems = computed(() =>
-  jobs.value.map(({ id, number, title }) => ({ value: id, title: `${number} ${title}` })),
-);
+const { form, jobs, search, away, shapes, ways, lathe, why, ready } = desk;
+const jobItems = computed(() => jobs.value.map((job) => ({ value: job.id, title: nameOf(job) })));
 const LEVEL_ITEMS = LEVELS.map((value) => ({
   value,
   title: value === 0 ? 'Nothing wrong with it' : `Level ${value} of 5`,
@@ -37,6 +35,10 @@ const BAD_ITEMS = [
 function choose(id: FaultId, how: Badness | null): void {
   const { [id]: _before, ...rest } = form.faults;
   form.faults = how ? { ...rest, [id]: how } : rest;
+}
+/** What is typed then takes the place of the one that stands there. */
+function pickAll({ target }: Event): void {
+  if (target instanceof HTMLInputElement) target.select();
 }
 async function begin(): Promise<void> {
   await router.push(await desk.begin());
@@ -54,7 +56,18 @@ async function begin(): Promise<void> {
     </header>
     <NoticeText v-if="away" tone="warn">The server is away: its jobs cannot be fetched.</NoticeText>
     <div class="form sheet">
-      <v-select v-model="form.job" label="Job" :items="jobItems" />
+      <v-autocomplete
+        v-model="form.job"
+        v-model:search="search"
+        label="Job"
+        placeholder="by number or words"
+        :items="jobItems"
+        no-filter
+        no-data-text="No job matches that."
+        autocomplete="off"
+        class="wide"
+        @click="pickAll"
+      />
       <v-select
         v-model="form.feature"
         label="Shape of it"
@@ -105,6 +118,9 @@ async function begin(): Promise<void> {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(260px, 1fr));
   gap: 12px;
+}
+.form .wide {
+  grid-column: 1 / -1;
 }
 .begin {
   justify-self: start;

@@ -10,16 +10,18 @@ import { answering } from '../../testkit/answers';
 import { emptyBench } from '../../testkit/emptyBench';
 import { useMounted } from '../../testkit/mounted';
 import { LATHE_ID, shankJob } from '../../testkit/onScreen';
-import { useFreePlay } from './useFreePlay';
+import { nameOf, useFreePlay } from './useFreePlay';
 
 const { within } = useMounted();
 let documents: Record<string, JobDocument> = {};
 let away = false;
-let rack: { id: string; number: string }[] = [];
+let rack: { id: string; number: string; title?: string }[] = [];
+let searched: string[] = [];
 const server = () =>
   answering(({ url }) => {
     if (away) return 'away';
     const id = /^\/api\/jobs\/([^?]+)$/.exec(url)?.[1];
+    if (id === undefined) searched.push(new URL(url, 'http://shop').searchParams.get('search') ?? 'none');
     if (id === undefined) return { body: { jobs: rack, total: rack.length, machines: [] } };
     const job = { id, version: 1, updatedAt: '2026-11-28T08:00:00.000Z', document: documents[id] };
     return { body: { job, records: [], next: null } };
@@ -40,6 +42,7 @@ beforeEach(async () => {
   await emptyBench();
   away = false;
   rack = [];
+  searched = [];
   documents = { 'j-1': shankJob('attachment') };
 });
 
@@ -77,6 +80,27 @@ describe('a job tried first', () => {
     expect(desk.ready.value).toBe(false);
   });
 
+  it('is found by words, and the one that is picked stands there whatever is found', async () => {
+    rack = [{ id: 'j-7', number: 'J-7', title: 'Hub' }];
+    const desk = await play({ job: 'j-1' });
+    await vi.waitFor(() => expect(desk.jobs.value).toHaveLength(2));
+    const [mine, other] = desk.jobs.value;
+    const { number, title } = documents['j-1']!;
+    expect(mine).toEqual({ id: 'j-1', number, title });
+    expect([other!.id, nameOf(mine!)]).toEqual(['j-7', `${number} ${title}`]);
+    rack = [{ id: 'j-1', number, title }];
+    desk.search.value = 'hub & co';
+    await vi.waitFor(() => expect(desk.jobs.value).toHaveLength(1));
+    rack = [{ id: 'j-7', number: 'J-7', title: 'Hub' }];
+    desk.search.value = 'hub';
+    await vi.waitFor(() => expect(desk.jobs.value.map(({ id }) => id)).toEqual(['j-7', 'j-1']));
+    desk.search.value = nameOf(mine!);
+    await vi.waitFor(() => expect(searched).toEqual(['', 'hub & co', 'hub', '']));
+    // One that was just picked stands there too, before the job itself has come.
+    desk.form.job = 'j-7';
+    desk.search.value = 'J-7 Hub';
+    await vi.waitFor(() => expect(searched).toEqual(['', 'hub & co', 'hub', '', '']));
+  });
   it('whose feature is not there any more begins with one that is', async () => {
     expect((await play({ job: 'j-1', feature: 'gone' })).form.feature).toBe('t');
   });

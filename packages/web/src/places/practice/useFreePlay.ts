@@ -12,15 +12,22 @@ import { DEVICES, type Device } from '@anello/core/machine';
 import type { Phrase } from '@anello/core/figure';
 import { NAMED_WAYS } from '@anello/core/ways';
 import { chosenFault, USUAL_LEVEL, type Badness, type FaultId, type Level } from '@anello/core/virtual-lathe';
+import { useDebounceFn } from '@vueuse/core';
 import { computed, reactive, ref, shallowRef, watch, type ComputedRef, type Ref } from 'vue';
 import { request } from '../../data/api';
+import { newest } from '../../data/newest';
 import { anyLathe, beginPractice } from '../../data/practice/begin';
 import { practiceOf } from '../../data/practice/names';
 import { latheOf, useShop } from '../../data/stores/shop';
 import { isProfile, isTaper } from '@anello/core/part';
 
+type JobNamed = Pick<JobCard, 'id' | 'number' | 'title'>;
+
 export interface FreePlay {
-  readonly jobs: Ref<readonly JobCard[]>;
+  /** What matches the words, and the one that is picked. */
+  readonly jobs: ComputedRef<readonly JobNamed[]>;
+  /** Words to find a job by. */
+  readonly search: Ref<string>;
   readonly away: Ref<boolean>;
   readonly form: {
     job: string | null;
@@ -42,15 +49,20 @@ export interface FreePlay {
   begin(): Promise<string>;
 }
 
+/** A job as it is picked from a list. */
+export const nameOf = ({ number, title }: JobNamed): string => `${number} ${title}`;
+
 const isCurve = (of: JobDocument | null, feature: string | null): boolean =>
   of?.features.some((one) => one.id === feature && isProfile(one)) ?? false;
-const MOST = 100;
+/** So many are shown of those that match. */
+const MOST = 30;
 const titleOfWay = (device: Device): string => NAMED_WAYS.find(({ id }) => id === device)?.title ?? device;
 
 /** Any job of the rack tried first: which shape of it, in what way, on what lathe, and with what wrong with that. */
 export function useFreePlay(asked: { job?: string | undefined; feature?: string | undefined }): FreePlay {
   const shop = useShop();
-  const jobs = ref<readonly JobCard[]>([]);
+  const found = ref<readonly JobCard[]>([]);
+  const search = ref('');
   const away = ref(false);
   const document = shallowRef<JobDocument | null>(null);
   const form = reactive<FreePlay['form']>({
@@ -62,10 +74,33 @@ export function useFreePlay(asked: { job?: string | undefined; feature?: string 
     faults: {},
   });
   if (!shop.loaded) void shop.load();
-  request<Rack>('GET', `/api/jobs?limit=${MOST}`).then(
-    (rack) => (jobs.value = rack.jobs),
-    () => (away.value = true),
+  const picked = computed<JobNamed | null>(() =>
+    form.job && document.value
+      ? { id: form.job, number: document.value.number, title: document.value.title }
+      : null,
   );
+  const standing = (): string | null => {
+    const now = picked.value ?? found.value.find(({ id }) => id === form.job);
+    return now ? nameOf(now) : null;
+  };
+  const typed = ref(false);
+  const looking = newest();
+  async function find(): Promise<void> {
+    const counts = looking();
+    // The picked one stands in the box as it is called: nobody has typed it.
+    const words = search.value === standing() ? '' : (search.value ?? '');
+    typed.value = words !== '';
+    try {
+      const rack = await request<Rack>('GET', `/api/jobs?limit=${MOST}&search=${encodeURIComponent(words)}`);
+      if (!counts()) return;
+      found.value = rack.jobs;
+      away.value = false;
+    } catch {
+      if (counts()) away.value = true;
+    }
+  }
+  void find();
+  watch(search, useDebounceFn(find, 200));
   watch(
     () => form.job,
     async (id) => {
@@ -133,7 +168,12 @@ export function useFreePlay(asked: { job?: string | undefined; feature?: string 
     form.own && machine.value ? practiceOf(of.machineId) : undefined;
 
   return {
-    jobs,
+    jobs: computed(() => {
+      const others = found.value.filter(({ id }) => id !== picked.value?.id);
+      if (!picked.value || others.length < found.value.length) return found.value;
+      return typed.value ? [...others, picked.value] : [picked.value, ...others];
+    }),
+    search,
     away,
     form,
     shapes,

@@ -118,12 +118,21 @@ ul {
   padding: 0;
 }
 li {
-  display: flex;
-  flex-wrap: wrap;
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr) auto;
   gap: 2px 14px;
   align-items: center;
+  padding: 3px 0;
 }
 li + li {
   border-top: 1px solid var(--rule);
+}
+@media (max-width: 520px) {
+  li {
+    grid-template-columns: auto minmax(0, 1fr);
+  }
+  li :last-child {
+    grid-column: 2;
+  }
 }
 </style>
