@@ -188,6 +188,27 @@ describe('the job on the screen', () => {
     expect(unseen.state).toBe('failed');
   });
 
+  it('shows what waits of this job, once, and nothing that waits of another', async () => {
+    const [job, outbox] = [useJob(), useOutbox()];
+    const note = (id: string, jobId: string) => ({
+      id,
+      jobId,
+      piece: 1,
+      at: '2026-11-20T10:00:00.000Z',
+      operator: 'RK',
+      body: { kind: 'note', text: id },
+    });
+    server.records.set('there', note('there', 'j-1'));
+    server.away = true;
+    for (const one of [note('there', 'j-1'), note('mine', 'j-1'), note('other', 'j-2')])
+      await outbox.add({ method: 'POST', url: '/api/records', body: one });
+    await outbox.add({ method: 'POST', url: '/api/settings', body: note('setting', 'j-1') });
+    server.away = false;
+    // The server answers with what it has while all of that still waits.
+    outbox.flush = async () => undefined;
+    await job.open('j-1');
+    expect(job.records.map(({ id }) => id)).toEqual(['there', 'mine']);
+  });
   it('takes a record back by another record, with the operator’s initials on both', async () => {
     usePreferences().operator = 'MT';
     const job = await openJob();

@@ -49,6 +49,17 @@ const read = (dial: ReturnType<typeof onScreen>['dial'], x: number, y: number, j
   for (const jaw of jaws) dial.kept.set(String(jaw), entry(`${needle(x, y, JAWS[jaw - 1]!).toFixed(4)} mm`));
 };
 
+describe('readings that do not settle a throw', () => {
+  it('two jaws beside one another only want a third', () => {
+    const { dial } = onScreen();
+    expect(dial.refused.value).toBe('');
+    dial.kept.set('1', entry('1 mm'));
+    dial.kept.set('2', entry('2 mm'));
+    expect([dial.now.value, dial.refused.value]).toEqual([null, '']);
+    expect([3, 4]).toContain(dial.nextJaw.value);
+  });
+});
+
 describe('an eccentric on the screen', () => {
   it('is the shape in hand, with what it is made from', () => {
     const { desk } = onScreen();

@@ -48,6 +48,21 @@ describe('power feed', () => {
     frame(30);
     expect(z()).toBeCloseTo(start - 6 * RATE, 6);
   });
+  it('is put off by the same press that put it on', () => {
+    const { hand, z } = atLathe();
+    const start = z();
+    hand.feed(1);
+    expect(hand.feeding.value).toBe(1);
+    hand.feed(1);
+    expect(hand.feeding.value).toBe(0);
+    frame(30);
+    expect(z()).toBeCloseTo(start, 9);
+    hand.feed(1);
+    hand.feed(-1);
+    expect(hand.feeding.value).toBe(-1);
+    hand.end();
+    expect(hand.feeding.value).toBe(0);
+  });
   it('is not made up for after the page was away', () => {
     const { hand, z } = atLathe();
     const start = z();
