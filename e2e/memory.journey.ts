@@ -45,6 +45,11 @@ test('a finished job is put away, found again by a word or in the logbook, and b
   await page.getByRole('button', { name: 'Put J-109 away' }).click();
   await expect(card).toHaveCount(0);
   await page.getByRole('textbox', { name: 'Find a job' }).fill('pillar drill');
+  await expect(page).toHaveURL(/search=pillar/);
+  await card.click();
+  await expect(page.getByRole('link', { name: /Record/ })).toBeVisible();
+  await page.goBack();
+  await expect(page.getByRole('textbox', { name: 'Find a job' })).toHaveValue('pillar drill');
   await expect(card).toBeVisible();
   await page.getByRole('textbox', { name: 'Find a job' }).fill('');
   await page.getByRole('button', { name: 'Put away', exact: true }).click();

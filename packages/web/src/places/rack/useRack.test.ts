@@ -9,9 +9,14 @@ import { answering, type Asked } from '../../testkit/answers';
 import { useMounted } from '../../testkit/mounted';
 import { waitingServer } from '../../testkit/waiting';
 import { ServerAway } from '../../data/api';
+import { routeLocationKey, routerKey } from 'vue-router';
 import { useRack } from './useRack';
 
 const { within } = useMounted();
+const AT_RACK = [
+  [routeLocationKey, { name: 'rack', query: {} }],
+  [routerKey, { replace: () => undefined }],
+] as const;
 const cardOf = (n: number): JobCard => ({ id: `j-${n}`, number: `J-${n}`, title: `Part ${n}` }) as JobCard;
 let there: JobCard[] = [];
 let away = false;
@@ -29,7 +34,7 @@ const server = () =>
   });
 async function rack() {
   const { asked } = server();
-  const { found: desk } = within(useRack);
+  const { found: desk } = within(useRack, AT_RACK);
   await vi.waitFor(() => expect(desk.state.value).not.toBe('waiting'));
   return { desk, asked };
 }
@@ -137,7 +142,7 @@ describe('answers that come late', () => {
   const page = (...ns: number[]) => ({ jobs: ns.map(cardOf), total: ns.length });
   async function asking() {
     const asked = waitingServer();
-    const { found: desk } = within(useRack);
+    const { found: desk } = within(useRack, AT_RACK);
     await nextTick();
     await asked[0]!.answer(page(1, 2));
     return { asked, desk };

@@ -4,6 +4,7 @@ import { computed, onMounted, ref, watch, type ComputedRef, type Ref } from 'vue
 import { request } from '../../data/api';
 import { useChanges } from '../../data/live';
 import { LOCAL } from '../../data/names';
+import { useRackAddress } from './useRackAddress';
 import { newest } from '../../data/newest';
 import { useOutbox } from '../../data/stores/outbox';
 import { useScreen } from '../../data/stores/screen';
@@ -40,9 +41,7 @@ export function useRack(): RackDesk {
   const jobs = ref<JobCard[]>([]);
   const total = ref(0);
   const broken = ref<Aside[]>([]);
-  const search = ref('');
-  /** What is finished and put away stands apart; looked for by a word, it is found wherever it is. */
-  const show = ref<'rack' | 'away'>('rack');
+  const { search, show } = useRackAddress();
   const sort = useLocalStorage<RackSort>(LOCAL.rackSort, 'touched');
   const state = ref<'waiting' | 'ready' | 'failed'>('waiting');
 
