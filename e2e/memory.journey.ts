@@ -61,6 +61,12 @@ test('a finished job is put away, found again by a word or in the logbook, and b
   await expect(card).toBeVisible();
   await choose(page, 'Order', 'Wanted soonest');
   await expect(page.getByRole('listitem').filter({ hasText: 'J-102' }).last()).toContainText('1 day late');
+  const lowest = page.locator('.cards > li').last();
+  await expect(lowest).not.toBeInViewport();
+  await lowest.getByRole('link').first().click();
+  await expect(page.getByRole('link', { name: /Record/ })).toBeVisible();
+  await page.goBack();
+  await expect(lowest).toBeInViewport();
 
   await page.goto(`${shop.address}/log`);
   await choose(page, 'Taper', 'Morse, metric table');

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { mdiPlus } from '@mdi/js';
 import type { RackSort } from '@anello/contract';
-import { computed, onMounted } from 'vue';
+import { whenever } from '@vueuse/core';
+import { computed, nextTick, onMounted, ref } from 'vue';
 import WaitingFile from '../../files/WaitingFile.vue';
 import RackCard from './RackCard.vue';
 import NotTaken from '../../job/record/NotTaken.vue';
@@ -9,13 +10,23 @@ import StillSetRow from '../../job/record/StillSetRow.vue';
 import { useOutbox } from '../../data/stores/outbox';
 import { useCopies } from '../../data/stores/copies';
 import { useShop } from '../../data/stores/shop';
+import { useLeftAt } from '../../ui/useLeftAt';
 import { useRack } from './useRack';
 
 /** Jobs on the rack, what each needs next, and what the lathes are still set to. */
 const shop = useShop();
 const outbox = useOutbox();
 const copies = useCopies();
-const { jobs, total, broken, search, show, sort, state, failed, here, load, putAway } = useRack();
+const place = ref<HTMLElement | null>(null);
+const left = useLeftAt(() => ({ top: place.value?.scrollTop ?? 0, count: jobs.value.length }));
+const { jobs, total, broken, search, show, sort, state, failed, here, load, putAway } = useRack(left?.count);
+/** Come back to, it stands where it was scrolled to, once all that stands above has come. */
+const come = computed(() => state.value !== 'waiting' && shop.loaded);
+if (left)
+  whenever(come, () => nextTick(() => place.value?.scrollTo({ top: left.top })), {
+    immediate: true,
+    once: true,
+  });
 const aside = computed(() => [...broken.value, ...shop.aside]);
 const SORTS: readonly { value: RackSort; title: string }[] = [
   { value: 'touched', title: 'Worked on last' },
@@ -33,7 +44,7 @@ onMounted(() => {
 </script>
 
 <template>
-  <main class="rack">
+  <main ref="place" class="rack">
     <header class="top">
       <h1>Rack</h1>
       <v-text-field v-model="search" class="search" label="Find a job" clearable @click:clear="search = ''" />

@@ -32,9 +32,9 @@ const server = () =>
       body: { jobs: there.slice(Number(offset), Number(offset) + Number(limit)), total: there.length },
     };
   });
-async function rack() {
+async function rack(count?: number) {
   const { asked } = server();
-  const { found: desk } = within(useRack, AT_RACK);
+  const { found: desk } = within(() => useRack(count), AT_RACK);
   await vi.waitFor(() => expect(desk.state.value).not.toBe('waiting'));
   return { desk, asked };
 }
@@ -47,6 +47,10 @@ beforeEach(() => {
 });
 
 describe('the rack', () => {
+  it('come back to shows as many as it did, and a page where that were fewer', async () => {
+    expect(numbers((await rack(48)).desk)).toHaveLength(48);
+    expect(numbers((await rack(3)).desk)).toHaveLength(24);
+  });
   it('shows a page, and goes on where it left off', async () => {
     const { desk, asked } = await rack();
     expect(paramsOf(asked[0]!)).toEqual({

@@ -34,8 +34,11 @@ const PAGE = 24;
 /** The server gives no more at once. */
 const MOST = 100;
 
-/** The rack as it is looked at: which jobs, in which order, kept up with what other screens keep. */
-export function useRack(): RackDesk {
+/**
+ * The rack as it is looked at: which jobs, in which order, kept up with what other screens keep.
+ * @param count so many are shown at first, where it is come back to; else a page of them
+ */
+export function useRack(count = 0): RackDesk {
   const outbox = useOutbox();
   const screen = useScreen();
   const jobs = ref<JobCard[]>([]);
@@ -46,7 +49,7 @@ export function useRack(): RackDesk {
   const state = ref<'waiting' | 'ready' | 'failed'>('waiting');
 
   /** So many are to be seen, those that are still on their way with them. */
-  let wanted = PAGE;
+  let wanted = Math.max(PAGE, count);
   const ask = newest();
   async function load(how: Asking = 'anew'): Promise<void> {
     const shown = how === 'more' ? jobs.value : [];
@@ -137,6 +140,6 @@ export function useRack(): RackDesk {
   );
   /** What another screen has kept shows here; of as many jobs as are shown. */
   useChanges(['record', 'job', 'all'], () => void load('again'));
-  onMounted(() => void load());
+  onMounted(() => void load('again'));
   return { jobs, total, broken, search, show, sort, state, failed, here, load, putAway };
 }
