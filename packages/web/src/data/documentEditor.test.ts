@@ -251,6 +251,59 @@ describe('a change saved by itself', () => {
   });
 });
 
+describe('an answer that comes once something else is open', () => {
+  const late = () => {
+    let answer!: { saved(): void; failed(error: unknown): void };
+    const sent: [number | null, Bar][] = [];
+    const editor = scope.run(() =>
+      useDocumentEditor<Bar>(
+        (document, { version }) =>
+          new Promise((resolve, reject) => {
+            sent.push([version, document]);
+            answer = { saved: () => resolve('Saved.'), failed: reject };
+          }),
+        () => 'bar',
+      ),
+    )!;
+    editor.open(onRecord(1));
+    editor.draft.value!.depth = 80;
+    return { editor, sent, answer: () => answer };
+  };
+  const other = onRecord(7, { name: 'Other bar' });
+
+  it.each(['save', 'saveOnly'] as const)(
+    'to %s says nothing of that, and puts nothing under it',
+    async (how) => {
+      const { editor, sent, answer } = late();
+      const saving = how === 'save' ? editor.save() : editor.saveOnly({ depth: 90 });
+      expect(editor.busy.value).toBe(true);
+      sessionStorage.clear();
+      editor.open(other);
+      expect(editor.busy.value).toBe(false);
+      answer().saved();
+      expect(await saving).toBe(true);
+      expect([editor.note.value, editor.unsaved.value]).toEqual(['', false]);
+      void editor.save();
+      expect(sent.at(-1)).toEqual([7, other.document]);
+    },
+  );
+  it.each([
+    ['save', new ServerAway('gone')],
+    ['save', new StaleHere('Changed.', onRecord(2, { depth: 70 }))],
+    ['saveOnly', new StaleHere('Changed.', onRecord(2, { depth: 70 }))],
+    ['save', new AnelloError('invalid-document', 'depth', 'This must be more than zero.')],
+  ] as const)('%s refused, is not said of it either: %#', async (how, error) => {
+    const { editor, answer } = late();
+    const saving = how === 'save' ? editor.save() : editor.saveOnly({ depth: 90 });
+    sessionStorage.clear();
+    editor.open(other);
+    answer().failed(error);
+    expect(await saving).toBe(false);
+    expect([editor.note.value, editor.refused.value, editor.clashes.value]).toEqual(['', null, []]);
+    expect(editor.draft.value).toEqual(other.document);
+  });
+});
+
 describe('a field two people changed', () => {
   it('is asked about after a reload as well', async () => {
     const saving = async (): Promise<string> => {

@@ -33,6 +33,7 @@ export function useDocumentEditor<D extends object>(
   const base = shallowRef<Row<D> | null>(null);
   const fresh = shallowRef<D | null>(null);
   let sent = { text: '', save: '' };
+  let opening = 0;
   const unsaved = computed(
     () => draft.value !== null && !same(draft.value, base.value?.document ?? fresh.value),
   );
@@ -49,6 +50,9 @@ export function useDocumentEditor<D extends object>(
   /** Begins with something on record, or with something new; and with what was typed over it in this sitting. */
   function open(row: Row<D> | null, begun: D | null = null): void {
     fresh.value = row ? null : begun && plain(begun);
+    opening++;
+    note.value = '';
+    busy.value = false;
     begin(row, row ? row.document : begun);
     const form = formNow();
     const held = form !== null && draft.value ? unsavedOf<D>(form, draft.value) : null;
@@ -97,39 +101,46 @@ export function useDocumentEditor<D extends object>(
     return { [key]: sentence };
   };
 
-  async function tried(sending: () => Promise<boolean>): Promise<boolean> {
+  /** Sends something of what is open now; an answer that comes once something else is says nothing of that. */
+  async function tried(sending: (counts: () => boolean) => Promise<boolean>): Promise<boolean> {
     if (!draft.value || busy.value || clashes.value.length > 0) return false;
+    const at = opening;
+    const counts = (): boolean => at === opening;
     busy.value = true;
     refused.value = null;
     try {
-      return await sending();
+      return await sending(counts);
     } catch (error) {
-      note.value = explain(error);
+      const why = explain(error);
+      if (counts()) [note.value, refused.value] = [why.said, why.at];
       return false;
     } finally {
-      busy.value = false;
+      if (counts()) busy.value = false;
     }
   }
   const save = (): Promise<boolean> => tried(sendIt);
 
   /** Saves one change by itself, as putting away is: what else was typed stays on top of it, saved or not as it was. */
   const saveOnly = (change: Partial<D>): Promise<boolean> =>
-    tried(async () => {
-      if (!base.value) return false;
-      note.value = await sendOnly(base.value, change);
-      return true;
-    });
+    tried((counts) => (base.value ? sendOnly(counts, base.value, change) : Promise.resolve(false)));
 
-  async function sendOnly({ version, document }: Row<D>, change: Partial<D>, again = true): Promise<string> {
+  async function sendOnly(
+    counts: () => boolean,
+    { version, document }: Row<D>,
+    change: Partial<D>,
+    again = true,
+  ): Promise<boolean> {
     const next = { ...plain(document), ...change };
     try {
       const said = await saving(next, { version, save: saveOf(version, next) });
+      if (!counts()) return true;
       putUnder({ version: version + 1, document: next });
-      return said;
+      note.value = said;
+      return true;
     } catch (error) {
-      if (!again || !(error instanceof StaleHere) || !isRow<D>(error.current)) throw error;
+      if (!again || !counts() || !(error instanceof StaleHere) || !isRow<D>(error.current)) throw error;
       putUnder(error.current);
-      return sendOnly(error.current, change, false);
+      return sendOnly(counts, error.current, change, false);
     }
   }
 
@@ -141,19 +152,20 @@ export function useDocumentEditor<D extends object>(
     clashes.value = joined.clashes;
   }
 
-  async function sendIt(): Promise<boolean> {
+  async function sendIt(counts: () => boolean): Promise<boolean> {
     const document = plain(draft.value as D);
     try {
       const version = base.value?.version ?? null;
       const form = formNow();
       const said = await saving(document, { version, save: saveOf(version, document) });
-      base.value = { version: (version ?? 0) + 1, document };
       if (form !== null) dropUnsaved(form);
+      if (!counts()) return true;
+      base.value = { version: (version ?? 0) + 1, document };
       note.value = said;
       return true;
     } catch (error) {
-      if (!(error instanceof StaleHere) || !isRow<D>(error.current)) throw error;
-      return joinWith(error.current);
+      if (!counts() || !(error instanceof StaleHere) || !isRow<D>(error.current)) throw error;
+      return joinWith(error.current, counts);
     }
   }
 
@@ -164,9 +176,9 @@ export function useDocumentEditor<D extends object>(
     return sent.save;
   }
 
-  async function joinWith(theirs: Row<D>): Promise<boolean> {
+  async function joinWith(theirs: Row<D>, counts: () => boolean): Promise<boolean> {
     putUnder(theirs);
-    if (clashes.value.length === 0) return sendIt();
+    if (clashes.value.length === 0) return sendIt(counts);
     note.value = 'Somebody changed the same meanwhile. Choose for each, then save again: nothing is lost.';
     return false;
   }
@@ -175,16 +187,6 @@ export function useDocumentEditor<D extends object>(
     if (whose === 'theirs' && draft.value) draft.value = withTheirs(draft.value, clash);
     clashes.value = clashes.value.filter((one) => one !== clash);
     if (clashes.value.length === 0) note.value = 'Settled. Save it now.';
-  }
-
-  function explain(error: unknown): string {
-    if (error instanceof ServerAway)
-      return 'The server is away. Yours is still here: save again when it is back.';
-    if (error instanceof StaleHere)
-      return 'Somebody changed this meanwhile. Yours is still here: open it anew beside this to compare.';
-    if (!(error instanceof AnelloError)) throw error;
-    if (error.field) refused.value = { field: error.field, sentence: error.message };
-    return error.field ? `Not saved: ${error.message}` : error.message;
   }
 
   /** Puts a value into the draft under an object of it, or takes it out. */
@@ -218,6 +220,22 @@ export type DocumentEditor = Pick<
   ReturnType<typeof useDocumentEditor<object>>,
   'note' | 'busy' | 'unsaved' | 'clashes' | 'choose' | 'refused' | 'save' | 'throwAway' | 'setAnew'
 > & { readonly draft: Readonly<Ref<object | null>> };
+
+/** Why something was not saved, and at which box. */
+function explain(error: unknown): { said: string; at: { field: string; sentence: string } | null } {
+  if (error instanceof ServerAway)
+    return { said: 'The server is away. Yours is still here: save again when it is back.', at: null };
+  if (error instanceof StaleHere)
+    return {
+      said: 'Somebody changed this meanwhile. Yours is still here: open it anew beside this to compare.',
+      at: null,
+    };
+  if (!(error instanceof AnelloError)) throw error;
+  const { field, message } = error;
+  return field
+    ? { said: `Not saved: ${message}`, at: { field, sentence: message } }
+    : { said: message, at: null };
+}
 
 const isRow = <D>(value: unknown): value is Row<D> =>
   typeof value === 'object' && value !== null && 'version' in value && 'document' in value;

@@ -42,7 +42,7 @@ const choose = (clash: Clash, whose: 'mine' | 'theirs'): void => props.editor.ch
 </script>
 
 <template>
-  <form v-if="draft" :key="setAnew" ref="form" @submit.prevent="save">
+  <form v-if="draft" :key="`${boxes} ${setAnew}`" ref="form" @submit.prevent="save">
     <ClashPicks :clashes="clashes" :document="draft" @choose="choose" />
     <slot />
     <p class="foot">

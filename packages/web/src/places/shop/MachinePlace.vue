@@ -26,6 +26,8 @@ const router = useRouter();
 const machine = computed(() => shop.byId(props.id));
 onMounted(() => void shop.load());
 
+/** What became of what is done from the top of the page, where the foot of the form is out of sight. */
+const said = ref('');
 const editor = useDocumentEditor<MachineDocument>(
   async (document, { version, save: id }) => {
     try {
@@ -42,8 +44,10 @@ watch(
   [machine, unsaved],
   ([found], [before]) => {
     if (!found) return;
-    if (!draft.value || found.id !== before?.id) editor.open(found);
-    else editor.follow(found);
+    if (!draft.value || found.id !== before?.id) {
+      said.value = '';
+      editor.open(found);
+    } else editor.follow(found);
   },
   { immediate: true },
 );
@@ -57,8 +61,6 @@ function has(group: MachineGroup, yes: boolean): void {
   put(draft.value as Record<string, unknown>, group.key, yes ? group.usual() : null);
 }
 
-/** What became of what is done from the top of the page, where the foot of the form is out of sight. */
-const said = ref('');
 /** Once for each press that is meant: a second one while it is on its way is the same. */
 async function copy(): Promise<void> {
   if (!draft.value || busy.value) return;

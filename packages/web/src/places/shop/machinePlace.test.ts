@@ -1,6 +1,6 @@
 import type { MachineRow } from '@anello/contract';
 import { describe, expect, it, vi } from 'vitest';
-import { nextTick } from 'vue';
+import { h, nextTick, ref } from 'vue';
 import { routerKey } from 'vue-router';
 import { LONG_LATHE } from '../../../../contract/src/machine/machines.testdata';
 import { useScreen } from '../../data/stores/screen';
@@ -119,5 +119,32 @@ describe('what is typed into a lathe’s form', () => {
     expect(boxOf(host)).toBe('777 mm');
     press(host, 'Throw away');
     await vi.waitFor(() => expect(plain(boxOf(host))).toBe(usual));
+  });
+  it('is that lathe’s: another one’s page has its own figures, and nothing of what was said', async () => {
+    answering(() => 'away');
+    const other = { ...lathe, id: 'other', document: { ...LONG_LATHE, name: 'Other lathe' } };
+    useShop().machines = [lathe, other];
+    const id = ref('long-lathe');
+    const host = mount({ render: () => h(MachinePlace, { id: id.value }) }, {}, [
+      [routerKey, { push: async () => undefined }],
+    ]);
+    await settled();
+    fill(host, 'Between centres', '77x');
+    await nextTick();
+    press(host, 'Save');
+    press(host, 'Put away');
+    await vi.waitFor(() =>
+      expect(plain(host.querySelector('header')!.textContent)).toContain('The server is away'),
+    );
+    id.value = 'other';
+    await settled();
+    expect(plain(boxOf(host))).toBe(usual);
+    expect([footOf(host), plain(host.querySelector('header [role=status]')?.textContent ?? null)]).toEqual([
+      '',
+      '',
+    ]);
+    id.value = 'long-lathe';
+    await settled();
+    expect(boxOf(host)).toBe('77x');
   });
 });
