@@ -20,6 +20,8 @@ const document = (() => {
   return { ...job, features: job.features.map((f) => (f.id === 'b' ? { ...f, ...BODY } : f)) };
 })();
 const TURN = 'turn-b';
+/** A card is fetched when it is shown, which takes a busy machine its time. */
+const come = (check: () => void): Promise<void> => vi.waitFor(check, { timeout: 10_000 });
 const operation = (id: string): OperationDesk => screen.work(document, () => provideOperation(() => id)).desk;
 const plannedOperations = (): string[] =>
   screen.work(document, usePlan).desk.operations.value.map((one) => one.operation.id);
@@ -113,7 +115,7 @@ describe('the work stage', () => {
     });
   it('asks for the dial, then to be measured, then feeds by what it has seen', async () => {
     show(TURN);
-    await vi.waitFor(() => expect(useScreen().bar?.label).toBe('Dial now'));
+    await come(() => expect(useScreen().bar?.label).toBe('Dial now'));
     for (let i = 0; i < 10 && useScreen().bar?.label === 'Dial now'; i++) {
       await useScreen().bar!.empty!.run();
       await nextTick();
@@ -124,15 +126,15 @@ describe('the work stage', () => {
     if (measure.asks !== 'figure') return;
     expect(measure.judge!(30.5)).toMatchObject({ tone: 'bad' });
     await measure.keep({ value: 30.5 } as never, '30.5');
-    await vi.waitFor(() => expect(useScreen().bar?.label).toBe('Dial now'));
+    await come(() => expect(useScreen().bar?.label).toBe('Dial now'));
     expect(keptOf().at(-1)).toEqual(['measured', TURN, 'b']);
     await useScreen().bar!.empty!.run();
     await nextTick();
     const again = useScreen().bar!;
     if (again.asks === 'figure') await again.keep({ value: 29.95 } as never, '29.95');
-    await vi.waitFor(() => expect(useScreen().bar).toMatchObject({ label: 'Inside its limits' }));
+    await come(() => expect(useScreen().bar).toMatchObject({ label: 'Inside its limits' }));
     await useScreen().bar!.empty!.run();
-    await vi.waitFor(() => expect(screen.kept('worked')).toHaveLength(1));
+    await come(() => expect(screen.kept('worked')).toHaveLength(1));
     expect(screen.kept('sized')).toEqual([
       { kind: 'sized', what: 'Body, diameter', seen: 29.95, low: 29.9, high: 30, typed: '' },
     ]);
@@ -149,12 +151,12 @@ describe('the work stage', () => {
   });
   it('past its limits is said, and offers no more cut', async () => {
     const host = show(TURN);
-    await vi.waitFor(() => expect(useScreen().bar?.label).toBe('Dial now'));
+    await come(() => expect(useScreen().bar?.label).toBe('Dial now'));
     await useJob().keep(
       { kind: 'measured', diameter: 29.5, expected: 30, dialAt: 1, typed: '' },
       { operation: TURN, feature: 'b' },
     );
-    await vi.waitFor(() => expect(plain(host.textContent)).toContain('Past what it may be'));
+    await come(() => expect(plain(host.textContent)).toContain('Past what it may be'));
     expect(useScreen().bar).toMatchObject({ label: 'Diameter measured' });
   });
   it('a reading is judged by what it may be', () => {
