@@ -69,7 +69,7 @@ function lackOf(bar: BoringBar, smallest: number, bore: { depth: number; smallEn
   return bore.depth / bar.diameter > STICK_OUT[bar.material].most ? 'stiffness' : null;
 }
 
-/** Larger for the one that is further from working; the same for those of the same sort but one. */
+/** Larger for the one that is further from working, among those that lack the same; a stiffer one goes by its ratio. */
 const missedBy = ({ lacks, bar, smallest }: BarFit): number =>
   lacks === 'room' ? smallest : lacks === 'reach' ? -bar.reach : 0;
 

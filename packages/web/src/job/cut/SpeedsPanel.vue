@@ -30,8 +30,10 @@ const bar = computed(() => {
   if (!value || !bore.value) return null;
   return fitBars(kit.core.boringBars, { depth: value.length, smallEnd: value.smallDiameter })[0] ?? null;
 });
-/** What is wrong with the one that comes nearest to going in and reaching the end. */
-const barLack = computed(() => (bar.value ? barLacks(bar.value, task.value?.smallDiameter ?? 0) : null));
+/** Why the one that comes nearest does not go in or reach the end; one that only sings is used with care. */
+const barLack = computed(() =>
+  bar.value && bar.value.lacks !== 'stiffness' ? barLacks(bar.value, task.value?.smallDiameter ?? 0) : null,
+);
 const eccentric = computed(() => job.document?.features.some(isEccentric) ?? false);
 const interrupted = useHeld(HELD.interrupted(job.id), eccentric.value);
 const form = useHeld(HELD.formTool(job.id), model.wayChosen.value?.feeds === 'plunge');
@@ -50,7 +52,7 @@ const cuts = computed(() => {
     finishing,
     form: form.value,
     interrupted: interrupted.value,
-    boring: bar.value && (bar.value.works || bar.value.lacks === 'stiffness') ? bar.value.ratio : undefined,
+    boring: barLack.value ? undefined : bar.value?.ratio,
     overhang: overhang.value,
   });
   const at = { material, tool: tool.value, diameter: diameter.value, speeds: model.lathe.value?.speeds };
@@ -120,7 +122,7 @@ const WHOLE = 1;
     </ul>
     <template v-if="bore">
       <NoticeText v-if="!bar" tone="warn">No boring bar is on record for this shop.</NoticeText>
-      <NoticeText v-else-if="barLack && bar.lacks !== 'stiffness'" tone="warn"
+      <NoticeText v-else-if="barLack" tone="warn"
         >No bar on record works in this bore. <PhraseText :phrase="barLack"
       /></NoticeText>
       <NoticeText v-else :tone="bar.ratio > STICK_OUT[bar.bar.material].quiet ? 'warn' : 'plain'"

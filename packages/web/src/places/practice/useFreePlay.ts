@@ -5,17 +5,15 @@ import {
   type JobCard,
   type JobDocument,
   type JobView,
-  type Rack,
 } from '@anello/contract';
 import { whyNotTried } from '@anello/core/practice';
 import { DEVICES, type Device } from '@anello/core/machine';
 import type { Phrase } from '@anello/core/figure';
 import { NAMED_WAYS } from '@anello/core/ways';
 import { chosenFault, USUAL_LEVEL, type Badness, type FaultId, type Level } from '@anello/core/virtual-lathe';
-import { useDebounceFn } from '@vueuse/core';
-import { computed, reactive, ref, shallowRef, watch, type ComputedRef, type Ref } from 'vue';
+import { computed, reactive, shallowRef, watch, type ComputedRef, type Ref } from 'vue';
 import { request } from '../../data/api';
-import { newest } from '../../data/newest';
+import { useJobSearch } from '../../data/useJobSearch';
 import { anyLathe, beginPractice } from '../../data/practice/begin';
 import { practiceOf } from '../../data/practice/names';
 import { latheOf, useShop } from '../../data/stores/shop';
@@ -61,9 +59,6 @@ const titleOfWay = (device: Device): string => NAMED_WAYS.find(({ id }) => id ==
 /** Any job of the rack tried first: which shape of it, in what way, on what lathe, and with what wrong with that. */
 export function useFreePlay(asked: { job?: string | undefined; feature?: string | undefined }): FreePlay {
   const shop = useShop();
-  const found = ref<readonly JobCard[]>([]);
-  const search = ref('');
-  const away = ref(false);
   const document = shallowRef<JobDocument | null>(null);
   const form = reactive<FreePlay['form']>({
     job: asked.job ?? null,
@@ -74,33 +69,18 @@ export function useFreePlay(asked: { job?: string | undefined; feature?: string 
     faults: {},
   });
   if (!shop.loaded) void shop.load();
+  const { search, found, away } = useJobSearch(MOST, wordsOf);
   const picked = computed<JobNamed | null>(() =>
     form.job && document.value
       ? { id: form.job, number: document.value.number, title: document.value.title }
       : null,
   );
-  const standing = (): string | null => {
+  /** The picked one stands in the box as it is called: nobody has typed it. */
+  function wordsOf(text: string): string {
+    if (text === '') return text;
     const now = picked.value ?? found.value.find(({ id }) => id === form.job);
-    return now ? nameOf(now) : null;
-  };
-  const typed = ref(false);
-  const looking = newest();
-  async function find(): Promise<void> {
-    const counts = looking();
-    // The picked one stands in the box as it is called: nobody has typed it.
-    const words = search.value === standing() ? '' : (search.value ?? '');
-    typed.value = words !== '';
-    try {
-      const rack = await request<Rack>('GET', `/api/jobs?limit=${MOST}&search=${encodeURIComponent(words)}`);
-      if (!counts()) return;
-      found.value = rack.jobs;
-      away.value = false;
-    } catch {
-      if (counts()) away.value = true;
-    }
+    return now && text === nameOf(now) ? '' : text;
   }
-  void find();
-  watch(search, useDebounceFn(find, 200));
   watch(
     () => form.job,
     async (id) => {
@@ -171,7 +151,7 @@ export function useFreePlay(asked: { job?: string | undefined; feature?: string 
     jobs: computed(() => {
       const others = found.value.filter(({ id }) => id !== picked.value?.id);
       if (!picked.value || others.length < found.value.length) return found.value;
-      return typed.value ? [...others, picked.value] : [picked.value, ...others];
+      return wordsOf(search.value ?? '') ? [...others, picked.value] : [picked.value, ...others];
     }),
     search,
     away,

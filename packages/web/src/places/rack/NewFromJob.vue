@@ -1,35 +1,17 @@
 <script setup lang="ts">
-import { begunAs, type JobCard, type JobView, type Rack } from '@anello/contract';
-import { useDebounceFn } from '@vueuse/core';
-import { onMounted, ref, watch } from 'vue';
+import { begunAs, type JobCard, type JobView } from '@anello/contract';
+import { ref } from 'vue';
 import PartThumb from '../../drawing/PartThumb.vue';
 import { request } from '../../data/api';
 import { newest } from '../../data/newest';
+import { useJobSearch } from '../../data/useJobSearch';
 import type { Begun } from './begun';
 
 /** A part begun as an earlier job was: its features, its bar, how its shapes are made and its line of work; nothing kept of it. */
 const emit = defineEmits<{ begun: [begun: Begun] }>();
 const MOST = 8;
-const search = ref('');
-const jobs = ref<readonly JobCard[]>([]);
-const away = ref(false);
+const { search, found: jobs, away } = useJobSearch(MOST);
 const picked = ref<string | null>(null);
-
-const looking = newest();
-async function find(): Promise<void> {
-  const counts = looking();
-  try {
-    const url = `/api/jobs?limit=${MOST}&search=${encodeURIComponent(search.value ?? '')}`;
-    const found = await request<Rack>('GET', url);
-    if (!counts()) return;
-    jobs.value = found.jobs;
-    away.value = false;
-  } catch {
-    if (counts()) away.value = true;
-  }
-}
-watch(search, useDebounceFn(find, 200));
-onMounted(find);
 
 const picking = newest();
 async function pick(card: JobCard): Promise<void> {
