@@ -71,11 +71,14 @@ const RANKS = MOST + 2 * FINEST;
 /** Beside what every job needs, the smaller places are not told apart: they share little with it alone. */
 const EVERY_JOB = ['job', 'set'];
 const SMALLER = ['tapers', 'log', 'old-part', 'shop'];
+const OTHERS = (WINGS[1] ?? []).map(([name]) => name);
 
 /** Which rooms need a thing, as finely as it is of use to know. */
 function toldApart(needing: ReadonlySet<string>): ReadonlySet<string> {
   if (!EVERY_JOB.some((room) => needing.has(room))) return needing;
-  return new Set([...needing].map((room) => (SMALLER.includes(room) ? (SMALLER[0] ?? room) : room)));
+  // What the frame does not need is little, and no place of the other wing is told apart for it.
+  const alike = needing.has('job') ? SMALLER : OTHERS;
+  return new Set([...needing].map((room) => (alike.includes(room) ? (SMALLER[0] ?? room) : room)));
 }
 
 /** The file for what these doors lead to. A small thing takes what it shares with a room from that room's file. */

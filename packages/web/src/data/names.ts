@@ -21,6 +21,8 @@ export const LOCAL = {
   practiceLeft: 'anello.practice.left.',
   /** The order the rack is looked at in. */
   rackSort: 'anello.rack-sort',
+  /** The first jobs of it, as they were seen last. */
+  rackSeen: 'anello.rack-seen',
   /** Searches of the logbook that were given a name. */
   searches: 'anello.searches',
   /** One for each job with something typed that the server does not have. */

@@ -5,14 +5,14 @@ import { useDebounceFn } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { request, ServerAway } from '../api';
-import { bench, plain } from '../db';
+import { plain } from '../db';
 import { dropDraft, readDraft, writeDraft } from '../drafts';
+import { heldJob, holdJob } from '../heldJobs';
 import { heldPicture, PICTURES_URL } from '../pictures';
 import { same, withTheirs, type Clash } from '../merge';
 import { newest } from '../newest';
 import { newId } from '../newId';
 import { stamp } from '../stamp';
-import { sayTrouble } from '../trouble';
 import { useOutbox } from './outbox';
 import { useScreen } from './screen';
 
@@ -90,20 +90,20 @@ export const useJob = defineStore('job', () => {
     const asked = performance.now();
     try {
       const view = await fetchWhole(jobId);
-      await hold(view);
       outbox.reached();
       const missing = await outbox.lost(jobId, new Set(view.records.map((r) => r.id)));
       // Last of all, with nothing waited for between this and its being shown.
       const now = withSince(view, asked);
+      void holdJob(now);
       const there = new Set(now.records.map((r) => r.id));
       return { view: now, missing: missing.filter((r) => !there.has(r.id)) };
     } catch (error) {
       if (error instanceof AnelloError && error.code === 'not-found') return null;
       if (!(error instanceof ServerAway)) throw error;
       outbox.noticeAway(error);
-      const held = await (await bench()).get('jobs', jobId);
+      const held = await heldJob(jobId);
       if (!held) throw error;
-      return { view: held as JobView, missing: lost.value };
+      return { view: held, missing: lost.value };
     }
   }
 
@@ -119,26 +119,6 @@ export const useJob = defineStore('job', () => {
       job: newer ? taken.row : view.job,
       records: [...view.records, ...(since as JobView['records'])],
     };
-  }
-
-  /** As last seen, for when the server is away; only a convenience. */
-  async function hold(view: JobView): Promise<void> {
-    try {
-      await (await bench()).put('jobs', { ...view, id: view.job.id });
-    } catch (error) {
-      sayTrouble(error);
-    }
-  }
-
-  /** The same of what was saved since: what is seen while away is not older than what was typed. */
-  async function holdSaved(row: JobView['job']): Promise<void> {
-    try {
-      const db = await bench();
-      const held = (await db.get('jobs', row.id)) as JobView | undefined;
-      if (held) await db.put('jobs', { ...held, job: row, id: row.id });
-    } catch (error) {
-      sayTrouble(error);
-    }
   }
 
   function show({ view, missing }: Found): void {
@@ -220,7 +200,6 @@ export const useJob = defineStore('job', () => {
       if (!now || now.row.id !== id.value) return;
       version.value = now.row.version;
       base = now.row.document;
-      void holdSaved(now.row);
       // Somebody saved while an answer was lost: what was taken is not all that is there.
       if (now.save === seen && document.value && !same(document.value, base)) document.value = plain(base);
     },

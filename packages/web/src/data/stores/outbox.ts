@@ -8,6 +8,7 @@ import { request, ServerAway, ServerBroke, SignInNeeded } from '../api';
 import { BROKE_WAIT, brokeAgain, rested } from '../broke';
 import { bench, plain, type Acknowledged, type Waiting } from '../db';
 import { allDrafts, isDraftKey, readDraft, writeDraft, type Draft } from '../drafts';
+import { holdArrived, holdSaved } from '../heldJobs';
 import { leftOver, strikeOut, writeNow } from '../journal';
 import { newId } from '../newId';
 import { holdPicture, PICTURES_URL } from '../pictures';
@@ -132,7 +133,10 @@ export const useOutbox = defineStore('outbox', () => {
   async function sendEdit(draft: Draft): Promise<'on' | 'stop'> {
     try {
       const row = await sendDraft(draft);
-      if (row) taken.value = { row, save: draft.save, at: performance.now() };
+      if (row) {
+        taken.value = { row, save: draft.save, at: performance.now() };
+        void holdSaved(row);
+      }
       drafts.value = allDrafts();
       return 'on';
     } catch (error) {
@@ -165,7 +169,10 @@ export const useOutbox = defineStore('outbox', () => {
     await (await bench()).put('outbox', plain(item)).catch(sayTrouble);
   }
 
-  const noteArrived = (record: KeptRecord): void => void arrived.push({ record, at: performance.now() });
+  function noteArrived(record: KeptRecord): void {
+    arrived.push({ record, at: performance.now() });
+    void holdArrived(record);
+  }
 
   /** Records of a job that arrived at the server since a moment of this page. */
   const arrivedSince = (jobId: string, moment: number): KeptRecord[] =>
@@ -296,9 +303,5 @@ function refuseBroken({ method, url, body }: Partial<Waiting>): void {
 
 function asData(error: unknown): ErrorData {
   if (error instanceof AnelloError) return error.toData();
-  return new AnelloError(
-    'internal',
-    null,
-    'This entry of the browser’s store is broken and cannot be sent.',
-  ).toData();
+  return new AnelloError('internal', null, 'This entry is broken and cannot be sent.').toData();
 }

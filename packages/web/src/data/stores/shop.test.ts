@@ -7,7 +7,8 @@ import { waitingServer } from '../../testkit/waiting';
 import { useOutbox } from './outbox';
 import { usePeople } from './people';
 import { usePreferences } from './preferences';
-import { useShop } from './shop';
+import { PRACTICE_LATHE_ID, practiceOf } from '../practice/names';
+import { asStillSet, stillSetOn, useShop, type Setting } from './shop';
 
 const lathe: MachineRow = {
   id: 'long-lathe',
@@ -83,6 +84,58 @@ describe('the lathes of the shop', () => {
     const shop = useShop();
     await shop.load();
     expect(shop.byId('long-lathe')!.settings.map(({ device }) => device)).toEqual(['attachment']);
+  });
+  it('are still set as was kept here, after a reload with the server away too', async () => {
+    answer = json({ machines: [lathe] });
+    const shop = useShop();
+    await shop.load();
+    await shop.keepSetting({
+      machineId: 'long-lathe',
+      device: 'tailstock',
+      halfAngle: 0.02,
+      workLength: 200,
+      jobNumber: 'J-1',
+      how: 'set over',
+    } as Setting);
+    await vi.waitFor(() => expect(useOutbox().count).toBe(0));
+    freshStores();
+    answer = () => {
+      throw new TypeError('refused');
+    };
+    await useShop().load();
+    const [still] = stillSetOn(useShop().byId('long-lathe')!);
+    expect(asStillSet([still!])).toEqual([{ device: 'tailstock', halfAngle: 0.02, workLength: 200 }]);
+    // Nothing else is forgotten by keeping a setting before the lathes have come.
+    freshStores();
+    await useShop().keepSetting({ machineId: 'other', device: 'compound', halfAngle: 0.1 } as Setting);
+    await useShop().load();
+    expect(useShop().machines.map(({ id }) => id)).toEqual(['long-lathe']);
+  });
+  it('a setting of practice is of the lathe practised on, which is like the shop’s own', async () => {
+    answer = json({ machines: [lathe] });
+    const shop = useShop();
+    await shop.load();
+    shop.practise([]);
+    const own = practiceOf('long-lathe');
+    await shop.keepSetting({ machineId: own, device: 'compound', halfAngle: 0.1 } as Setting);
+    await shop.keepSetting({ machineId: own, device: 'compound', halfAngle: 0.2 } as Setting);
+    await shop.keepSetting({ machineId: own, device: 'attachment', halfAngle: null } as Setting);
+    expect(shop.byId('long-lathe')!.settings).toEqual([]);
+    expect(shop.byId(own)!.document).toEqual(LONG_LATHE);
+    expect(stillSetOn(shop.byId(own)!).map(({ device, halfAngle }) => [device, halfAngle])).toEqual([
+      ['compound', 0.2],
+    ]);
+    expect(shop.byId(PRACTICE_LATHE_ID)!.settings).toEqual([]);
+    shop.practise([]);
+    expect(shop.byId(own)!.settings).toEqual([]);
+  });
+  it('that stand are by name, without those put away', async () => {
+    const away = { ...lathe, id: 'old', document: { ...LONG_LATHE, name: 'Old one', archived: true } };
+    answer = json({ machines: [lathe, away] });
+    const shop = useShop();
+    await shop.load();
+    expect(shop.standing.map(({ id }) => id)).toEqual(['long-lathe']);
+    expect(shop.byName).toEqual([{ value: 'long-lathe', title: LONG_LATHE.name }]);
   });
   it('ask for the passphrase where it is wanted', async () => {
     answer = json({ code: 'passphrase-needed', field: null, sentence: 'Sign in first.' }, 401);

@@ -43,14 +43,15 @@ export const useShop = defineStore('shop', () => {
       if (!comesInOrder()) return;
       machines.value = answer.machines;
       aside.value = answer.aside ?? [];
+      applyWaiting();
       await remember('machines', machines.value);
       outbox.reached();
     } catch (error) {
       if (!(error instanceof ServerAway)) throw error;
       outbox.noticeAway(error);
       if (machines.value.length === 0) machines.value = await recall();
+      applyWaiting();
     }
-    for (const { body, url } of outbox.waiting) if (url === '/api/settings') applySetting(body as SettingRow);
     loaded.value = true;
   }
 
@@ -58,6 +59,10 @@ export const useShop = defineStore('shop', () => {
   async function recall(): Promise<MachineRow[]> {
     const held = (await (await bench()).getAll('machines')) as MachineRow[];
     return held.map((row) => ({ ...row, document: migrateMachineDocument(row.document) }));
+  }
+
+  function applyWaiting(): void {
+    for (const { body, url } of outbox.waiting) if (url === '/api/settings') applySetting(body as SettingRow);
   }
 
   function applySetting(row: SettingRow): void {
@@ -73,6 +78,8 @@ export const useShop = defineStore('shop', () => {
     const row: SettingRow = { ...stamp(), ...given };
     applySetting(row);
     await outbox.add({ method: 'POST', url: '/api/settings', body: row });
+    // What is still set over must be known after a reload as well, when nobody else can tell.
+    if (machines.value.length > 0) await remember('machines', machines.value);
   }
 
   /** Changes one lathe's record over what the server has now. Errors: as the server's, ServerAway. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { valveAt, type ValveGear, type ValveMotion } from '@anello/core/eccentric';
 import { angle, formatFigure } from '@anello/core/figure';
-import { usePreferredReducedMotion, useRafFn } from '@vueuse/core';
+import { useRafFn } from '@vueuse/core';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { computed, ref } from 'vue';
@@ -11,7 +11,8 @@ import { drawn } from '../../drawing/dimensions';
 /** Valve against crank over one turn, with the ports' events; crank and eccentric beside it, moving together. */
 const props = defineProps<{ gear: ValveGear; motion: ValveMotion }>();
 const preferences = usePreferences();
-const still = usePreferredReducedMotion();
+/** Whoever asks the browser for little movement has it turned when they say so. */
+const still = window.matchMedia?.('(prefers-reduced-motion: reduce)').matches ?? false;
 const W = 560;
 const H = 210;
 const M = { left: 46, right: 12, top: 14, bottom: 30 };
@@ -58,7 +59,7 @@ const SECONDS = 6;
 const { isActive, pause, resume } = useRafFn(
   ({ delta }) => (crank.value = (crank.value + (delta / 1000 / SECONDS) * TURN) % TURN),
   {
-    immediate: still.value !== 'reduce',
+    immediate: !still,
   },
 );
 const R = 62;
