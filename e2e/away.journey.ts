@@ -47,7 +47,9 @@ test('what was kept while away survives closing the page, and a lost answer does
   shop,
 }) => {
   const bar = new Bar(page);
-  await page.goto(`${shop.address}/job/j-101/set`);
+  await page.goto(`${shop.address}/rack`);
+  await page.getByRole('link', { name: /J-101/ }).click();
+  await expect(bar.input).toBeVisible();
   await page.waitForLoadState('networkidle');
   // The server takes the reading, but its answer is lost on the way back.
   let lost = 0;
@@ -64,6 +66,13 @@ test('what was kept while away survives closing the page, and a lost answer does
   await page.unroute('**/api/records');
 
   await shop.stop('SIGKILL');
+  // Left and come back to: what the server took is there, and not only what it had as the job was opened.
+  await page.getByRole('link', { name: 'Rack' }).click();
+  await expect(page.getByText('The jobs as they were seen here')).toBeVisible();
+  await page.getByRole('link', { name: /J-101/ }).click();
+  await expect(page.locator('.nudge')).toContainText('0.026');
+  await page.getByRole('link', { name: 'Logbook' }).click();
+  await expect(page.getByText('Logbook is not in this browser yet')).toBeVisible();
   await bar.does('Nudged, read again');
   await expect(page.getByText(/1 kept here/)).toBeVisible();
   await page.goto('about:blank');

@@ -9,12 +9,16 @@ import KeepingSlip from './KeepingSlip.vue';
 import { askToPersist } from '../data/db';
 import { isPractice } from '../data/practice/names';
 import { isUnfetched } from '../data/unfetched';
+import { fetchAhead } from './router';
 import { useChanges, useLive } from '../data/live';
 import { useKit } from '../data/stores/kit';
 import { useOutbox } from '../data/stores/outbox';
 import { usePreferences } from '../data/stores/preferences';
 import { useScreen } from '../data/stores/screen';
 import { useShop } from '../data/stores/shop';
+
+/** Whoever has stayed at a screen for so long has what it needs, ms. */
+const AT_REST = 8000;
 
 /** Fetched on their own: the first screen does not wait for them. */
 const SignIn = defineAsyncComponent({
@@ -52,6 +56,7 @@ onMounted(async () => {
   void shop.load();
   void askToPersist();
   live.open();
+  setTimeout(fetchAhead, AT_REST);
 });
 watch(
   () => outbox.away || outbox.signIn,

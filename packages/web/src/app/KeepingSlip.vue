@@ -3,10 +3,14 @@ import { computed } from 'vue';
 import { clockAhead } from '../data/clock';
 import { leaveNewVersion, newVersionOffered, takeNewVersion } from '../data/newVersion';
 import WaitingFile from '../files/WaitingFile.vue';
+import { useOutbox } from '../data/stores/outbox';
 import { usePeople } from '../data/stores/people';
 import { storeTrouble } from '../data/trouble';
+import { placeUnfetched } from '../data/unfetched';
 
 const people = usePeople();
+const outbox = useOutbox();
+
 /** What is the matter with keeping, for as long as it is: this browser's store, its clock; and a newer Anello, where there is one. */
 const clock = computed(() => {
   const ahead = clockAhead.value;
@@ -21,6 +25,9 @@ const clock = computed(() => {
     <p v-if="storeTrouble">{{ storeTrouble }}</p>
     <p v-if="clock">{{ clock }}</p>
     <WaitingFile v-if="storeTrouble" />
+  </aside>
+  <aside v-if="outbox.away && placeUnfetched" class="slip" role="status">
+    <p>{{ placeUnfetched }} is not in this browser yet: it opens when the server is back.</p>
   </aside>
   <aside v-if="people.looksOnly" class="slip" role="status" aria-label="Who is signed in">
     <p>

@@ -1,4 +1,8 @@
 import { describe, expect, it } from 'vitest';
+import { useOutbox } from '../data/stores/outbox';
+import { placeUnfetched } from '../data/unfetched';
+import { answering } from '../testkit/answers';
+import { freshStores } from '../testkit/freshStores';
 import { VIEWS } from '../job/model/kind';
 import { router } from './router';
 
@@ -35,5 +39,34 @@ describe('addresses', () => {
   it('every one has a name over its window', () => {
     for (const { meta, redirect } of router.getRoutes())
       if (!redirect) expect(meta['title']).toMatch(/^[A-Z]/);
+  });
+});
+
+describe('a place that is not in this browser', () => {
+  const unfetched = (): Promise<never> =>
+    Promise.reject(new TypeError('Failed to fetch dynamically imported module: /assets/log.js'));
+  const wanted = async (): Promise<void> => {
+    router.addRoute({ path: '/far', name: 'far', component: unfetched, meta: { title: 'Far place' } });
+    await router.push('/far').catch(() => undefined);
+    await new Promise((resolve) => setTimeout(resolve, 20));
+  };
+
+  it('is said with the server away, until another one is looked at', async () => {
+    freshStores();
+    answering(() => 'away');
+    await wanted();
+    expect([placeUnfetched.value, useOutbox().away]).toEqual(['Far place', true]);
+    router.addRoute({ path: '/near', component: { render: () => null }, meta: { title: 'Near' } });
+    await router.push('/near');
+    expect(placeUnfetched.value).toBeNull();
+  });
+  it('is not said where the place itself is broken', async () => {
+    freshStores();
+    answering(() => 'away');
+    const broken = (): Promise<never> => Promise.reject(new Error('broken'));
+    router.addRoute({ path: '/broken', component: broken, meta: { title: 'Broken' } });
+    await router.push('/broken').catch(() => undefined);
+    await new Promise((resolve) => setTimeout(resolve, 20));
+    expect([placeUnfetched.value, useOutbox().away]).toEqual([null, false]);
   });
 });

@@ -1,6 +1,16 @@
-import { isBack, isUnfetched } from '../data/unfetched';
+import { useOutbox } from '../data/stores/outbox';
+import { isBack, isUnfetched, placeUnfetched } from '../data/unfetched';
 import { VIEWS } from '../job/model/kind';
 import { createRouter, createWebHistory } from 'vue-router';
+
+const rack = () => import('../places/rack/RackPlace.vue');
+const tapers = () => import('../places/tapers/TapersPlace.vue');
+
+/** Places that are of use with the server away, fetched before they are wanted. */
+export const fetchAhead = (): unknown =>
+  rack()
+    .then(tapers)
+    .catch(() => undefined);
 
 export const router = createRouter({
   history: createWebHistory(),
@@ -9,7 +19,7 @@ export const router = createRouter({
     {
       path: '/rack',
       name: 'rack',
-      component: () => import('../places/rack/RackPlace.vue'),
+      component: rack,
       meta: { title: 'Rack' },
     },
     {
@@ -21,7 +31,7 @@ export const router = createRouter({
     {
       path: '/tapers/:series?/:size?',
       name: 'tapers',
-      component: () => import('../places/tapers/TapersPlace.vue'),
+      component: tapers,
       props: true,
       meta: { title: 'Tapers' },
     },
@@ -118,9 +128,13 @@ export const router = createRouter({
 
 /** A view that could not be fetched while the server was away is remembered as missing: with the server back the page begins anew. */
 router.onError(async (error, to) => {
-  if (isUnfetched(error) && (await isBack())) window.location.assign(to.fullPath);
+  if (!isUnfetched(error)) return;
+  if (await isBack()) return window.location.assign(to.fullPath);
+  placeUnfetched.value = String(to.meta['title']);
+  useOutbox().noticeAway();
 });
 
 router.afterEach((to) => {
+  placeUnfetched.value = null;
   document.title = `${String(to.meta['title'] ?? '')} · Anello`;
 });

@@ -4,6 +4,7 @@ import type { RackSort } from '@anello/contract';
 import { whenever } from '@vueuse/core';
 import { computed, nextTick, onMounted, ref } from 'vue';
 import WaitingFile from '../../files/WaitingFile.vue';
+import { ago } from '../shop/amounts';
 import RackCard from './RackCard.vue';
 import NotTaken from '../../job/record/NotTaken.vue';
 import StillSetRow from '../../job/record/StillSetRow.vue';
@@ -19,7 +20,9 @@ const outbox = useOutbox();
 const copies = useCopies();
 const place = ref<HTMLElement | null>(null);
 const left = useLeftAt(() => ({ top: place.value?.scrollTop ?? 0, count: jobs.value.length }));
-const { jobs, total, broken, search, show, sort, state, failed, here, load, putAway } = useRack(left?.count);
+const { jobs, total, broken, search, show, sort, state, seenAt, failed, here, load, putAway } = useRack(
+  left?.count,
+);
 /** Come back to, it stands where it was scrolled to, once all that stands above has come. */
 const come = computed(() => state.value !== 'waiting' && shop.loaded);
 if (left)
@@ -91,6 +94,10 @@ onMounted(() => {
             : 'No jobs on the rack. The next one starts with New job.'
       }}
     </p>
+    <p v-if="seenAt !== null" class="quiet seen" role="status">
+      The jobs as they were seen here {{ ago(seenAt) }}. Those that were opened on this screen open, with all
+      that is kept.
+    </p>
     <ul class="cards">
       <RackCard v-for="job in jobs" :key="job.id" :job="job" @away="(away: boolean) => putAway(job, away)" />
     </ul>
@@ -116,6 +123,9 @@ onMounted(() => {
   border: 2px solid var(--brass-edge);
   display: grid;
   gap: 4px;
+}
+.seen {
+  margin-bottom: 12px;
 }
 .orphans {
   margin: 0 0 16px;

@@ -10,6 +10,7 @@ import { useMounted } from '../../testkit/mounted';
 import { waitingServer } from '../../testkit/waiting';
 import { ServerAway } from '../../data/api';
 import { routeLocationKey, routerKey } from 'vue-router';
+import { rackSeen } from './rackSeen';
 import { useRack } from './useRack';
 
 const { within } = useMounted();
@@ -44,6 +45,60 @@ const numbers = ({ jobs }: { jobs: { value: JobCard[] } }): string[] => jobs.val
 beforeEach(() => {
   away = false;
   there = Array.from({ length: 60 }, (_, i) => cardOf(101 + i));
+});
+
+describe('the rack with the server away', () => {
+  it('is as it was seen last, and says when; as it is again, once the server is back', async () => {
+    await rack();
+    away = true;
+    const { desk } = await rack();
+    expect(numbers(desk)).toEqual(there.slice(0, 24).map((job) => job.number));
+    expect(Date.now() - Date.parse(desk.seenAt.value!)).toBeLessThan(60_000);
+    expect([desk.state.value, desk.total.value]).toEqual(['ready', 24]);
+    away = false;
+    there = there.slice(0, 2);
+    await desk.load('again');
+    expect([numbers(desk), desk.seenAt.value]).toEqual([['J-101', 'J-102'], null]);
+  });
+  it('that was never seen is missing, and so is what would be found or is put away', async () => {
+    localStorage.clear();
+    away = true;
+    expect((await rack()).desk.state.value).toBe('failed');
+    away = false;
+    const { desk } = await rack();
+    await desk.load();
+    away = true;
+    for (const put of [() => (desk.search.value = 'Part 7'), () => (desk.show.value = 'away')]) {
+      desk.jobs.value = [];
+      put();
+      await settled();
+      await desk.load();
+      expect([desk.state.value, desk.seenAt.value]).toEqual(['failed', null]);
+      desk.search.value = '';
+      desk.show.value = 'rack';
+    }
+  });
+  it('is remembered whole, and not as what was found of it or put away', async () => {
+    localStorage.clear();
+    const { desk } = await rack();
+    const before = rackSeen();
+    expect(before?.jobs).toHaveLength(24);
+    for (const put of [() => (desk.search.value = 'Part 7'), () => (desk.show.value = 'away')]) {
+      there = [cardOf(7)];
+      put();
+      await desk.load();
+      expect(rackSeen()).toEqual(before);
+      desk.search.value = '';
+    }
+    localStorage.setItem('anello.rack-seen', '{"at":');
+    expect(rackSeen()).toBeNull();
+  });
+  it('keeps what is on the screen when the server goes', async () => {
+    const { desk } = await rack();
+    away = true;
+    await desk.load('again');
+    expect([desk.state.value, desk.seenAt.value, desk.jobs.value.length]).toEqual(['ready', null, 24]);
+  });
 });
 
 describe('the rack', () => {

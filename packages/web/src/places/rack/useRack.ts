@@ -4,6 +4,7 @@ import { computed, onMounted, ref, watch, type ComputedRef, type Ref } from 'vue
 import { request } from '../../data/api';
 import { useChanges } from '../../data/live';
 import { LOCAL } from '../../data/names';
+import { holdRack, rackSeen } from './rackSeen';
 import { useRackAddress } from './useRackAddress';
 import { newest } from '../../data/newest';
 import { useOutbox } from '../../data/stores/outbox';
@@ -22,6 +23,8 @@ export interface RackDesk {
   readonly show: Ref<'rack' | 'away'>;
   readonly sort: Ref<RackSort>;
   readonly state: Ref<'waiting' | 'ready' | 'failed'>;
+  /** The server is away, and these are the jobs as they were seen last then; null where they are as it has them. */
+  readonly seenAt: Ref<string | null>;
   /** Why the last job was not moved; empty while all is well. */
   readonly failed: Ref<string>;
   /** Jobs of which something lies in this browser alone, and why. */
@@ -47,6 +50,7 @@ export function useRack(count = 0): RackDesk {
   const { search, show } = useRackAddress();
   const sort = useLocalStorage<RackSort>(LOCAL.rackSort, 'touched');
   const state = ref<'waiting' | 'ready' | 'failed'>('waiting');
+  const seenAt = ref<string | null>(null);
 
   /** So many are to be seen, those that are still on their way with them. */
   let wanted = Math.max(PAGE, count);
@@ -62,11 +66,20 @@ export function useRack(count = 0): RackDesk {
       jobs.value = rack.jobs;
       total.value = rack.total;
       state.value = 'ready';
+      seenAt.value = null;
+      if (whole()) holdRack(rack.jobs.slice(0, PAGE));
       outbox.reached();
     } catch (error) {
-      if (counts()) state.value = jobs.value.length > 0 ? 'ready' : 'failed';
+      if (counts()) recall();
       outbox.noticeAway(error);
     }
+  }
+  /** All that is on the rack, and not what is found of it or put away. */
+  const whole = (): boolean => show.value === 'rack' && (search.value ?? '') === '';
+  function recall(): void {
+    const seen = jobs.value.length === 0 && whole() ? rackSeen() : null;
+    if (seen) [jobs.value, total.value, seenAt.value] = [seen.jobs, seen.jobs.length, seen.at];
+    state.value = jobs.value.length > 0 ? 'ready' : 'failed';
   }
   /** The rack with those shown, until there are so many, in as many answers as that takes; null once it is asked for otherwise. */
   async function fetched(
@@ -141,5 +154,5 @@ export function useRack(count = 0): RackDesk {
   /** What another screen has kept shows here; of as many jobs as are shown. */
   useChanges(['record', 'job', 'all'], () => void load('again'));
   onMounted(() => void load('again'));
-  return { jobs, total, broken, search, show, sort, state, failed, here, load, putAway };
+  return { jobs, total, broken, search, show, sort, state, seenAt, failed, here, load, putAway };
 }
