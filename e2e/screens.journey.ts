@@ -38,7 +38,7 @@ const SCREENS: Readonly<Record<string, readonly string[]>> = {
     '/book',
     '/lost',
   ],
-  'a job without a taper': ['/job/j-104/part', '/job/j-104/set', '/job/j-106/cut'],
+  'a job without a taper': ['/job/j-104/part', '/job/j-104/set', '/job/j-106/cut', '/job/j-103/set'],
 };
 
 const PHONE = { width: 390, height: 844 };
@@ -58,7 +58,9 @@ const cutOff = (page: Page): Promise<string[]> =>
       return textOverflow === 'ellipsis' && isWider(el);
     };
     return [
-      ...[...document.querySelectorAll('main, .job, header, form')].filter(isWider).map((el) => el.className),
+      ...[...document.querySelectorAll('main, .job, header, form, .v-btn-toggle')]
+        .filter(isWider)
+        .map((el) => el.className),
       ...[...document.querySelectorAll('body *')]
         .filter(isCut)
         .map((el) => `“${el.textContent?.trim() ?? ''}”`),
