@@ -1,26 +1,14 @@
-import { newJobDocument, type JobDocument, type JobRow } from '@anello/contract';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { answering, type Answer, type Asked } from '../../testkit/answers';
+import type { Answer, Asked } from '../../testkit/answers';
 import { emptyBench } from '../../testkit/emptyBench';
 import { freshStores } from '../../testkit/freshStores';
+import { document, jobsServer, noteOf, type JobsServer } from '../../testkit/jobsServer';
 import { bench } from '../db';
 import { writeDraft, readDraft, type Draft } from '../drafts';
 import { useJob } from './job';
 import { useOutbox } from './outbox';
 
-/** What the server has, and how it answers what is sent. */
-let jobs: Record<string, JobRow>;
-let kept: { id: string; jobId: string }[];
-let says: (asked: Asked) => Answer | null;
-
-const document = (title: string): JobDocument =>
-  newJobDocument({ number: 'J-1', title, machineId: 'long-lathe' });
-const row = (id: string, title = 'Shank'): JobRow => ({
-  id,
-  version: 1,
-  updatedAt: '2026-11-20T10:00:00.000Z',
-  document: document(title),
-});
+let server: JobsServer;
 const draft = (jobId: string, title: string, more: Partial<Draft> = {}): Draft => ({
   jobId,
   version: 1,
@@ -29,36 +17,10 @@ const draft = (jobId: string, title: string, more: Partial<Draft> = {}): Draft =
   save: `${jobId}-${title}`,
   ...more,
 });
-const reading = (id: string, jobId = 'j-1') => ({
-  id,
-  jobId,
-  piece: 1,
-  at: '2026-11-20T10:00:00.000Z',
-  operator: 'RK',
-  body: { kind: 'note' as const, text: id },
-});
 const sent = (body: unknown) => ({ method: 'POST' as const, url: '/api/records', body });
 const broke: Answer = { status: 500, body: { code: 'internal', field: null, sentence: 'Broke.' } };
 const signIn: Answer = { status: 401, body: {} };
 const refused: Answer = { status: 422, body: { code: 'out-of-range', field: 'piece', sentence: 'No.' } };
-
-function answer(asked: Asked): Answer {
-  const said = says(asked);
-  if (said) return said;
-  if (asked.url === '/api/health') return { body: {} };
-  if (asked.url === '/api/records') {
-    kept.push(asked.body as { id: string; jobId: string });
-    return { status: 201, body: { kept: true } };
-  }
-  const id = asked.url.split('/')[3] as string;
-  const job = jobs[id];
-  if (!job) return { status: 404, body: { code: 'not-found', field: null, sentence: 'No.' } };
-  if (asked.method === 'GET')
-    return { body: { job, records: kept.filter((one) => one.jobId === id), next: null } };
-  const { document: now } = asked.body as { document: JobDocument };
-  jobs[id] = { ...job, version: job.version + 1, document: now };
-  return { body: jobs[id] };
-}
 
 const away = (): Answer => 'away';
 const until = (check: () => boolean): Promise<void> =>
@@ -67,20 +29,17 @@ const until = (check: () => boolean): Promise<void> =>
 beforeEach(async () => {
   freshStores();
   await emptyBench();
-  jobs = { 'j-1': row('j-1'), 'j-2': row('j-2') };
-  kept = [];
-  says = () => null;
+  server = jobsServer();
 });
 
 describe('a job come back to with the server away', () => {
   it('has what the server took since it was opened, from here and from another screen', async () => {
-    answering(answer);
     const job = useJob();
     await job.open('j-1');
     await job.keep({ kind: 'note', text: 'taken' });
-    await until(() => kept.length === 1 && useOutbox().count === 0);
-    job.hear(reading('heard'));
-    says = away;
+    await until(() => server.kept.length === 1 && useOutbox().count === 0);
+    job.hear(noteOf('heard'));
+    server.says = away;
     await job.open('j-2');
     await job.open('j-1');
     expect(job.records.map(({ body }) => (body as { text: string }).text)).toEqual(['taken', 'heard']);
@@ -89,13 +48,12 @@ describe('a job come back to with the server away', () => {
 
 describe('an edit that was saved', () => {
   it('is seen with the server away though another job was on the screen as it went', async () => {
-    answering(answer);
     const job = useJob();
     await job.open('j-1');
     job.edit((now) => void (now.title = 'Longer'));
     await job.open('j-2');
     await until(() => readDraft('j-1') === null);
-    says = away;
+    server.says = away;
     await job.open('j-1');
     expect(job.document?.title).toBe('Longer');
   });
@@ -108,9 +66,9 @@ describe('what is sent while the server', () => {
 
   it('does not answer is tried again after 1, 2, 4 and then every 8 seconds', async () => {
     vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
-    const { asked } = answering(answer);
+    const { asked } = server;
     const outbox = useOutbox();
-    says = away;
+    server.says = away;
     outbox.noticeAway();
     expect(outbox.away).toBe(true);
     // What else finds it away meanwhile puts nothing off.
@@ -122,11 +80,11 @@ describe('what is sent while the server', () => {
       seen.push(probes(asked));
     }
     expect(seen).toEqual([1, 1, 2, 2, 3, 3, 4, 4, 5]);
-    says = () => null;
+    server.says = () => null;
     await seconds(8);
     expect(outbox.away).toBe(false);
     // From the beginning again.
-    says = away;
+    server.says = away;
     outbox.noticeAway();
     await seconds(1);
     expect(probes(asked)).toBe(7);
@@ -134,43 +92,47 @@ describe('what is sent while the server', () => {
   });
 
   it('wants the passphrase waits for it, drafts as well, and asks for nothing by itself', async () => {
-    const { asked } = answering(answer);
-    says = () => signIn;
+    const { asked } = server;
+    server.says = () => signIn;
     writeDraft(draft('j-1', 'Longer'));
     writeDraft(draft('j-2', 'Shorter'));
     const outbox = useOutbox();
     await outbox.flush();
     expect([outbox.signIn, outbox.away, asked.length]).toEqual([true, false, 1]);
-    says = () => null;
+    server.says = () => null;
     await outbox.signedIn();
-    expect([jobs['j-1']!.document.title, jobs['j-2']!.document.title]).toEqual(['Longer', 'Shorter']);
+    expect([server.jobs['j-1']!.document.title, server.jobs['j-2']!.document.title]).toEqual([
+      'Longer',
+      'Shorter',
+    ]);
     expect([outbox.signIn, outbox.drafts.length]).toEqual([false, 0]);
   });
 
   it('breaks on one edit, the next one goes', async () => {
-    answering(answer);
-    says = ({ method, url }) => (method === 'PUT' && url.endsWith('j-1') ? broke : null);
+    server.says = ({ method, url }) => (method === 'PUT' && url.endsWith('j-1') ? broke : null);
     writeDraft(draft('j-1', 'Longer'));
     writeDraft(draft('j-2', 'Shorter'));
     await useOutbox().flush();
-    expect([jobs['j-1']!.document.title, jobs['j-2']!.document.title]).toEqual(['Shank', 'Shorter']);
+    expect([server.jobs['j-1']!.document.title, server.jobs['j-2']!.document.title]).toEqual([
+      'Shank',
+      'Shorter',
+    ]);
     expect(readDraft('j-1')?.broke?.times).toBe(1);
   });
 
   it('breaks on an edit, what was typed over it meanwhile is not what broke, and goes', async () => {
-    answering(answer);
-    says = ({ method, body }) => {
+    server.says = ({ method, body }) => {
       if (method !== 'PUT' || (body as Draft).document.title !== 'Breaks') return null;
       writeDraft(draft('j-1', 'Typed since'));
       return broke;
     };
     writeDraft(draft('j-1', 'Breaks'));
     await useOutbox().flush();
-    expect(jobs['j-1']!.document.title).toBe('Typed since');
+    expect(server.jobs['j-1']!.document.title).toBe('Typed since');
   });
 
   it('has refused it, or has somebody else’s to be settled with, is not sent by itself', async () => {
-    const { asked } = answering(answer);
+    const { asked } = server;
     const why = {
       code: 'out-of-range',
       field: 'title',
@@ -185,14 +147,13 @@ describe('what is sent while the server', () => {
 
 describe('what the browser has no room for', () => {
   it('is sent from the page, held there when it is refused, and thrown away there', async () => {
-    answering(answer);
-    says = ({ body }) => ((body as { id?: string } | null)?.id === 'bad' ? refused : null);
+    server.says = ({ body }) => ((body as { id?: string } | null)?.id === 'bad' ? refused : null);
     const db = await bench();
     const full = vi.spyOn(db, 'add').mockRejectedValue(new DOMException('full', 'QuotaExceededError'));
     const outbox = useOutbox();
-    await outbox.add(sent(reading('bad')));
-    await outbox.add(sent(reading('good')));
-    await until(() => kept.length === 1 && outbox.count === 0);
+    await outbox.add(sent(noteOf('bad')));
+    await outbox.add(sent(noteOf('good')));
+    await until(() => server.kept.length === 1 && outbox.count === 0);
     expect(outbox.refused.map(({ body }) => (body as { id: string }).id)).toEqual(['bad']);
     expect(await db.count('outbox')).toBe(0);
     await outbox.dismiss(outbox.refused[0]!.seq!);
@@ -204,19 +165,18 @@ describe('what the browser has no room for', () => {
 describe('what has arrived', () => {
   it('is of its job, since a moment', async () => {
     const outbox = useOutbox();
-    outbox.noteArrived(reading('first'));
+    outbox.noteArrived(noteOf('first'));
     const between = performance.now() + 1;
     await new Promise((resolve) => setTimeout(resolve, 5));
-    outbox.noteArrived(reading('second'));
-    outbox.noteArrived(reading('other', 'j-2'));
+    outbox.noteArrived(noteOf('second'));
+    outbox.noteArrived(noteOf('other', 'j-2'));
     const ids = (since: number): string[] => outbox.arrivedSince('j-1', since).map(({ id }) => id);
     expect([ids(0), ids(between)]).toEqual([['first', 'second'], ['second']]);
   });
 
   it('is marked for two weeks, and no mark is older', async () => {
-    answering(answer);
     const outbox = useOutbox();
-    await outbox.add(sent(reading('now')));
+    await outbox.add(sent(noteOf('now')));
     await until(() => outbox.count === 0);
     const db = await bench();
     const days = (n: number): number => Date.now() - n * 24 * 3600 * 1000;
@@ -224,7 +184,7 @@ describe('what has arrived', () => {
       ['13 days', days(13)],
       ['15 days', days(15)],
     ] as const)
-      await db.put('acknowledged', { id, at, record: reading(id) });
+      await db.put('acknowledged', { id, at, record: noteOf(id) });
     await outbox.lost('j-1', new Set());
     expect((await db.getAllKeys('acknowledged')).toSorted()).toEqual(['13 days', 'now']);
     const left = await outbox.lost('j-1', new Set());
@@ -233,7 +193,7 @@ describe('what has arrived', () => {
   });
 
   it('only records are marked so', async () => {
-    answering((asked) => (asked.url === '/api/settings' ? { body: {} } : answer(asked)));
+    server.says = ({ url }) => (url === '/api/settings' ? { body: {} } : null);
     const outbox = useOutbox();
     await outbox.add({ method: 'POST', url: '/api/settings', body: { id: 'set', jobId: 'j-1' } });
     await until(() => outbox.count === 0);
@@ -250,7 +210,7 @@ describe('an entry no request can be made of', () => {
     ['with words in it', sent('words')],
     ['that would delete', { ...sent({ id: 'x' }), method: 'DELETE' as 'POST' }],
   ])('%s is refused, and nothing is asked', async (_, item) => {
-    const { asked } = answering(answer);
+    const { asked } = server;
     const outbox = useOutbox();
     await outbox.add(item);
     await until(() => outbox.refused.length === 1);
@@ -272,7 +232,7 @@ describe('another tab', () => {
   });
 
   it('that sends and then goes is taken over from', async () => {
-    const { asked } = answering(answer);
+    const { asked } = server;
     const until8 = { by: 'other', until: Date.now() + 7000 };
     localStorage.setItem('anello.sender', JSON.stringify(until8));
     vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
@@ -283,7 +243,7 @@ describe('another tab', () => {
     localStorage.removeItem('anello.sender');
     await vi.advanceTimersByTimeAsync(8100);
     vi.useRealTimers();
-    await until(() => jobs['j-1']!.document.title === 'Mine');
+    await until(() => server.jobs['j-1']!.document.title === 'Mine');
   });
 });
 
@@ -301,13 +261,12 @@ it('what an older Anello left is not put over what was typed since', async () =>
 });
 
 it('all that is in this browser alone goes into a file: waiting, refused, and typed', async () => {
-  answering(answer);
-  says = ({ url, body }) =>
+  server.says = ({ url, body }) =>
     url !== '/api/records' ? 'away' : (body as { id: string }).id === 'bad' ? refused : 'away';
   writeDraft(draft('j-1', 'Typed'));
   const outbox = useOutbox();
-  await outbox.add(sent(reading('bad')));
-  await outbox.add(sent(reading('waits')));
+  await outbox.add(sent(noteOf('bad')));
+  await outbox.add(sent(noteOf('waits')));
   await until(() => outbox.away && outbox.refused.length === 1);
   const held = outbox.held();
   const ids = (all: typeof held.waiting): string[] => all.map(({ body }) => (body as { id: string }).id);
