@@ -1,18 +1,29 @@
 import { length } from '../../figure/figure';
+import { isTaper } from '../../part/kinds/is';
+import type { Taper } from '../../part/kinds/taper';
+import { solveTaperFeature } from '../../part/solveTaperFeature';
 import type { Placed } from '../piece/laid';
 import { impossible } from '../piece/line';
 import type { Piece } from '../piece/piece';
-import { MANDREL_HOLE } from '../piece/usual';
+import { MANDREL_HOLE, SELF_HOLDING } from '../piece/usual';
 import type { KindOfHolding } from './kind';
 
 /** A tapped hole takes a screwed one. */
 const HOLDS: readonly string[] = ['bore', 'cylinder', 'taper', 'thread'];
 
-/** The finished hole a mandrel holds best in: the longest for its width. */
+/** In a steeper cone a mandrel that is pressed home lets go. */
+const letsGo = (s: Placed): boolean =>
+  isTaper(s) && solveTaperFeature(s.feature as Taper).halfAngle > SELF_HOLDING;
+
+/** The finished hole a mandrel holds best in: the longest of those long enough for their width. */
 export const holeForMandrel = (piece: Piece): Placed | undefined =>
   piece.laid.inside
     .filter(
-      (s) => HOLDS.includes(s.kind) && piece.done.has(s.id) && s.z1 - s.z0 >= MANDREL_HOLE * 2 * s.smallest,
+      (s) =>
+        HOLDS.includes(s.kind) &&
+        piece.done.has(s.id) &&
+        s.z1 - s.z0 >= MANDREL_HOLE * 2 * s.smallest &&
+        !letsGo(s),
     )
     .sort((a, b) => b.z1 - b.z0 - (a.z1 - a.z0))[0];
 

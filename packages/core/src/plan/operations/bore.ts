@@ -3,7 +3,7 @@ import { length } from '../../figure/figure';
 import { impossible } from '../piece/line';
 import { drilled, finished } from '../piece/piece';
 import { saySpeed } from './speed';
-import type { Placed } from '../piece/laid';
+import type { Laid, Placed } from '../piece/laid';
 import { figures } from './card';
 import { diameterMeasure, finishOf } from './measures';
 import { depthOf, drillMakesIt, isTapped, reamerFor, threadBore } from './sizes';
@@ -16,6 +16,10 @@ import { isBore, isCylinder, isThread } from '../../part/kinds/is';
 function boredSize(section: Placed): { least: number; most: number } {
   return isThread(section) ? threadCrest(section) : diameterMeasure(section);
 }
+
+/** The diameter it is bored to: of a thread the bore that it is cut in. */
+const boredTo = (laid: Laid, section: Placed): number =>
+  isThread(section) ? threadBore(laid, section) : 2 * section.largest;
 
 export const bore: KindOfOperation = {
   ...PLAIN,
@@ -43,7 +47,7 @@ export const bore: KindOfOperation = {
   },
   say(laid, section) {
     if (!section) return ['Bore'];
-    const size = isThread(section) ? threadBore(laid, section) : 2 * section.largest;
+    const size = boredTo(laid, section);
     return [
       'Bore ⌀',
       length(size, 0.01),
@@ -68,17 +72,17 @@ export const bore: KindOfOperation = {
       toEnd: depth,
     };
   },
-  tools: (laid, section) =>
+  tools: (laid, section, moment) =>
     section
       ? [
           [
             'Boring bar that goes in ',
-            length(2 * section.smallest, 0.1),
+            length(2 * holeNow(moment, section), 0.1),
             ', ',
             length(depthOf(laid, section), 1),
             ' deep',
           ],
-          boreGauge(2 * section.largest),
+          boreGauge(boredTo(laid, section)),
         ]
       : [],
   minutes: (laid, section) => (section ? 5 + depthOf(laid, section) / 8 : 5),

@@ -87,7 +87,11 @@ export const centre: KindOfOperation = {
   },
   tools(laid, _section, { piece, operation: { end } }) {
     if (end !== undefined && mouthRadius(piece, end) > 0) return [['60° countersink']];
-    return [['Centre drill, body ', length(drawnAt(laid, end)?.mouth ?? drillAt(laid, end), 0.01)]];
+    const stays = drawnAt(laid, end);
+    // Its cone goes wider than the mouth that is drawn: of a drawn one the pilot tells which drill it is.
+    return stays
+      ? [['Centre drill, pilot ', length(stays.pilot, 0.01)]]
+      : [['Centre drill, body ', length(drillAt(laid, end), 0.01)]];
   },
   minutes: () => 2,
 };

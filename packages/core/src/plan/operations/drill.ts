@@ -7,7 +7,7 @@ import { figures } from './card';
 import { saySpeed } from './speed';
 import { depthOf, drillFor, drillMakesIt, holeOf, isTapped, runsOn, wantsHole } from './sizes';
 import { holeNow } from './hole';
-import { PLAIN, type KindOfOperation } from './kind';
+import { PLAIN, type KindOfOperation, type Moment } from './kind';
 
 /** How deep it goes to its full diameter: a tap has a lead, so that its drill goes on past the last full thread, unless the hole goes on anyway. */
 function drillDepth(laid: Laid, section: Placed): number {
@@ -24,6 +24,10 @@ function pecksOf(diameter: number, depth: number): number[] {
   for (let at = PECK * diameter; at < depth - SAME; at += diameter) pecks.push(at);
   return [...pecks, depth];
 }
+
+/** A wide drill follows a pilot into solid metal; a hole that stands there already is one. */
+const pilotFor = (moment: Moment, section: Placed, size: number): number | null =>
+  size > PILOT_OVER && 2 * holeNow(moment, section) < PILOT ? PILOT : null;
 
 export const drill: KindOfOperation = {
   ...PLAIN,
@@ -65,10 +69,11 @@ export const drill: KindOfOperation = {
     const made = drilled(piece, section, drillFor(piece.laid, section) / 2);
     return drillMakesIt(piece.laid, section) ? finished(made, [section.id], holding.id) : made;
   },
-  say(laid, section) {
+  say(laid, section, moment) {
     if (!section) return ['Drill'];
     const size = drillFor(laid, section);
     const depth = drillDepth(laid, section);
+    const pilot = pilotFor(moment, section, size);
     return [
       'Drill ',
       length(size, 0.01),
@@ -76,11 +81,11 @@ export const drill: KindOfOperation = {
       length(depth, 0.1),
       ' deep, ',
       ...saySpeed(laid, size, { finishing: false }),
-      ...(size > PILOT_OVER ? [', pilot ', length(PILOT, 0.1)] : []),
+      ...(pilot === null ? [] : [', pilot ', length(pilot, 0.1)]),
       ...(depth > PECK * size ? [', drawn back every ', length(size, 1)] : []),
     ];
   },
-  card(laid, section) {
+  card(laid, section, moment) {
     if (!section) return figures([]);
     const diameter = drillFor(laid, section);
     const depth = drillDepth(laid, section);
@@ -89,16 +94,17 @@ export const drill: KindOfOperation = {
       diameter,
       depth,
       point: diameter / 2 / Math.tan(DRILL_POINT / 2),
-      pilot: diameter > PILOT_OVER ? PILOT : null,
+      pilot: pilotFor(moment, section, diameter),
       pecks: pecksOf(diameter, depth),
     };
   },
-  tools(laid, section) {
+  tools(laid, section, moment) {
     if (!section) return [];
     const size = drillFor(laid, section);
+    const pilot = pilotFor(moment, section, size);
     return [
-      ['Centre drill'],
-      ...(size > PILOT_OVER ? [['Drill ', length(PILOT, 0.1)]] : []),
+      ...(holeNow(moment, section) === 0 ? [['Centre drill']] : []),
+      ...(pilot === null ? [] : [['Drill ', length(pilot, 0.1)]]),
       ['Drill ', length(size, 0.1)],
     ];
   },
