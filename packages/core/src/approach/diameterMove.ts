@@ -1,3 +1,4 @@
+import { sideOfLimits } from '../fit/sideOfLimits';
 import { passPlan } from '../cutting/passPlan';
 import { USUAL_PASSES } from '../cutting/usual';
 import type { InfeedMove } from '../infeed/nextInfeed';
@@ -110,7 +111,7 @@ function finishing(
 ): DiameterMove {
   const { member, least, most, roughDepth, dial, uncertainty, risk } = request;
   if (measured === null) return { kind: 'measure' };
-  if (measured >= least - HAIR && measured <= most + HAIR) return { kind: 'done' };
+  if (sideOfLimits(measured, { least, most }) === 'inside') return { kind: 'done' };
   if (member === 'external' ? measured < least : measured > most) return { kind: 'past' };
   const division = radialOf(dial.division, dial.reads);
   const said = diameterAdvice(diameterApproach(records, piece, request), request, {

@@ -1,4 +1,5 @@
 import { coverageFor } from '../basics/student';
+import { sideOfLimits } from '../fit/sideOfLimits';
 import { featureOf } from './records/ofShape';
 import { standing, type KeptRecord } from './records/row';
 import { isSized, isStandOff } from './records/is';
@@ -60,7 +61,11 @@ export function batchSeries(
   return [...found].map(([what, { feature, low, high, seen }]) => {
     const points = [...seen]
       .sort(([a], [b]) => a - b)
-      .map(([piece, value]) => ({ piece, seen: value, inside: value >= low && value <= high }));
+      .map(([piece, value]) => ({
+        piece,
+        seen: value,
+        inside: sideOfLimits(value, { least: low, most: high }) === 'inside',
+      }));
     return { what, feature, low, high, points, drift: driftOf(points, { low, high, quantity }) };
   });
 }

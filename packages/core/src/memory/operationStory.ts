@@ -1,3 +1,4 @@
+import { sideOfLimits } from '../fit/sideOfLimits';
 import { ofKind, standing, type KeptRecord } from '../job/records/row';
 import { PAUSE } from './usual';
 
@@ -36,8 +37,10 @@ export function operationStory(records: readonly KeptRecord[], operation: string
   const done = ofKind(own, 'worked');
   const last = own.at(-1);
   if (done.length === 0 || !last) return null;
-  const sizes = ofKind(own, 'sized').map(({ body: { seen, low, high } }) => seen >= low && seen <= high);
-  const inside = sizes.filter(Boolean).length;
+  const sizes = ofKind(own, 'sized').map(({ body: { seen, low, high } }) =>
+    sideOfLimits(seen, { least: low, most: high }),
+  );
+  const inside = sizes.filter((side) => side === 'inside').length;
   const pieces = new Set(done.map((r) => r.piece));
   const planned = done.flatMap(({ body }) => (body.minutes === undefined ? [] : [body.minutes]));
   return {

@@ -2,6 +2,7 @@ import { figureParts, length, plainText, type Phrase } from '@anello/core/figure
 import { box, type Mark, type Sheet } from '../sheet';
 import { writeHead, type SheetHead } from './head';
 import { Pages, type Paper } from './pages';
+import { sideOfLimits } from '@anello/core/fit';
 import { firstLine, tableRow } from './tableRow';
 
 /** An operation of the batch: what is done, and the pieces it is done on. */
@@ -87,7 +88,13 @@ function rowOf(
           const value = seen.get(piece);
           return value === undefined
             ? []
-            : [{ text: said(value), at: at(piece), bold: value < low || value > high }];
+            : [
+                {
+                  text: said(value),
+                  at: at(piece),
+                  bold: sideOfLimits(value, { least: low, most: high }) !== 'inside',
+                },
+              ];
         }),
       ],
       { row: ROW },

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { isSized } from '@anello/core/job';
 import { length } from '@anello/core/figure';
+import { sideOfLimits } from '@anello/core/fit';
 import { computed } from 'vue';
 import FigureText from '../../ui/FigureText.vue';
 import type { OperationDesk } from './useOperation';
@@ -15,7 +16,7 @@ const rows = computed(() => {
     const read = props.desk.records.value
       .flatMap(({ body }) => (isSized(body) && body.what === measure.what ? [body.seen] : []))
       .at(-1);
-    const inside = read === undefined ? null : read >= measure.least && read <= measure.most;
+    const inside = read === undefined ? null : sideOfLimits(read, measure) === 'inside';
     return { ...measure, read, inside };
   });
 });

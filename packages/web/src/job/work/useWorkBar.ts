@@ -1,4 +1,5 @@
 import { length } from '@anello/core/figure';
+import { sideOfLimits } from '@anello/core/fit';
 import type { Measure } from '@anello/core/plan';
 import { usePreferences } from '../../data/stores/preferences';
 import type { BarQuestion, BarRequest } from '../../data/stores/screen';
@@ -7,12 +8,13 @@ import type { OperationDesk } from './useOperation';
 
 /** Whether a reading lies within what it may be, in words and tone. */
 export function judged(
-  { least, most }: Pick<Measure, 'least' | 'most'>,
+  limits: Pick<Measure, 'least' | 'most'>,
   seen: number,
 ): ReturnType<NonNullable<BarQuestion['judge']>> {
-  if (seen > most) return { phrase: [length(seen - most, 0.001), ' over what it may be'], tone: 'bad' };
-  if (seen < least) return { phrase: [length(least - seen, 0.001), ' under what it may be'], tone: 'bad' };
-  return { phrase: ['inside its limits'], tone: 'good' };
+  const side = sideOfLimits(seen, limits);
+  if (side === 'inside') return { phrase: ['inside its limits'], tone: 'good' };
+  const out = side === 'over' ? seen - limits.most : limits.least - seen;
+  return { phrase: [length(out, 0.001), ` ${side} what it may be`], tone: 'bad' };
 }
 
 /** What comes when an operation is done, as the batch is worked: the next of this piece, another piece, or the record. */
