@@ -424,3 +424,45 @@ describe('an exercise that is a job', () => {
     expect(pieceFaults(id, 3)).toEqual(pieceFaults(id, 3));
   });
 });
+
+describe('a throw tried in the four-jaw', () => {
+  const work: Extract<WorkTried, { kind: 'throw' }> = {
+    kind: 'throw',
+    throw: 4,
+    limit: 0.05,
+    diameter: 40,
+    length: 60,
+  };
+  it('has the jaws’ keys, the slides and the spindle, and what may be wrong with them', () => {
+    const bench = benchOf(work, PRACTICE_LATHE);
+    expect(bench.knobs.map(({ id }) => id)).toEqual([
+      'spindle',
+      'jaw-1',
+      'jaw-2',
+      'jaw-3',
+      'jaw-4',
+      'carriage',
+      'cross',
+    ]);
+    expect([bench.out, bench.about]).toEqual([70, ['jawLash', 'oval', 'lever']]);
+  });
+  it('is right when it is moved over by the throw, and not before', () => {
+    const bench = benchOf(work, PRACTICE_LATHE);
+    const made = bench.begin(3, 0);
+    const stands = (): number => Math.hypot(made.reveal().offset.x, made.reveal().offset.y);
+    expect([bench.gone(made), bench.judge(made).right]).toEqual([false, false]);
+    // Loosened on one side and tightened on the other, a little at a time, until it stands there.
+    for (let turn = 0; turn < 400 && stands() < work.throw - work.limit / 4; turn++) {
+      made.act({ do: 'jaw', jaw: 3, by: -0.02 });
+      made.act({ do: 'jaw', jaw: 1, by: 0.02 });
+    }
+    expect(stands()).toBeCloseTo(work.throw, 1);
+    expect(bench.judge(made).right).toBe(true);
+    // Half the swing is the throw: so much further it is out of what it may be.
+    for (let turn = 0; turn < 4; turn++) {
+      made.act({ do: 'jaw', jaw: 3, by: -0.02 });
+      made.act({ do: 'jaw', jaw: 1, by: 0.02 });
+    }
+    expect(bench.judge(made).right).toBe(false);
+  });
+});
