@@ -14,7 +14,7 @@ const taken = (reading: number, more: Partial<Taken> = {}): Taken => ({
   ...more,
 });
 const said = (advice: typeof toSize, ...all: Taken[]): string =>
-  plainText(advice(all, { cross: 0, carriage: 0 })).replaceAll('\u00a0', ' ');
+  plainText(advice(all)).replaceAll('\u00a0', ' ');
 
 describe('to a size', () => {
   it('begins with a first cut and its measure', () => {
