@@ -3,10 +3,11 @@ import { describeRecord } from '@anello/core/job';
 import { FEATURE_KINDS, featureKind } from '@anello/core/part';
 import { TAPER_SERIES } from '@anello/core/taper';
 import { NAMED_WAYS } from '@anello/core/ways';
-import { useDebounceFn } from '@vueuse/core';
-import { computed, onMounted, ref } from 'vue';
+import { useDebounceFn, whenever } from '@vueuse/core';
+import { computed, nextTick, onMounted, ref } from 'vue';
 import PhraseText from '../../ui/PhraseText.vue';
 import { useShop } from '../../data/stores/shop';
+import { useLeftAt } from '../../ui/useLeftAt';
 import LogTabs from './LogTabs.vue';
 import { KIND_NAMES, placeOf } from './kinds';
 import type { Search } from '@anello/contract';
@@ -15,7 +16,16 @@ import { useSearches } from './useSearches';
 
 /** The logbook: every kept thing of every job, found by what is remembered of it. */
 const shop = useShop();
-const log = useLog();
+const place = ref<HTMLElement | null>(null);
+const left = useLeftAt(() => ({ top: place.value?.scrollTop ?? 0, count: log.rows.value.length }));
+const log = useLog(left?.count);
+/** Come back to, it stands where it was scrolled to. */
+if (left)
+  whenever(
+    () => log.state.value === 'ready',
+    () => nextTick(() => place.value?.scrollTo({ top: left.top })),
+    { once: true },
+  );
 const searches = useSearches();
 onMounted(() => {
   if (!shop.loaded) void shop.load();
@@ -90,7 +100,7 @@ function takeSearch(asked: Search['asked']): void {
 </script>
 
 <template>
-  <main class="log">
+  <main ref="place" class="log">
     <LogTabs />
     <header class="top">
       <h1>Logbook</h1>

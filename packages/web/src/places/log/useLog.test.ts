@@ -22,14 +22,17 @@ const server = () =>
     const page = rows.slice(from, from + 50);
     return { body: { rows: page, next: from + 50 < TOTAL ? before - 50 : null } };
   });
-async function log(query: Record<string, unknown> = {}) {
+async function log(query: Record<string, unknown> = {}, count?: number) {
   const { asked } = server();
   const route = reactive({ query });
   const router = { replace: (to: { query: Record<string, string> }) => void (route.query = to.query) };
-  const { found: desk } = within(useLog, [
-    [routeLocationKey, route],
-    [routerKey, router],
-  ]);
+  const { found: desk } = within(
+    () => useLog(count),
+    [
+      [routeLocationKey, route],
+      [routerKey, router],
+    ],
+  );
   await vi.waitFor(() => expect(desk.state.value).not.toBe('waiting'));
   return { desk, asked, route };
 }
@@ -49,6 +52,40 @@ describe('the logbook', () => {
     await desk.loadMore();
     expect(seqs(desk)).toEqual(Array.from({ length: 120 }, (_, i) => 120 - i));
     expect(desk.more.value).toBe(false);
+  });
+
+  it('come back to shows as many rows as it did, and asked otherwise a page again', async () => {
+    const { desk, asked } = await log({}, 100);
+    expect([seqs(desk).length, asked.length, desk.more.value]).toEqual([100, 2, true]);
+    desk.ask({ words: 'lash' });
+    await vi.waitFor(() => expect(seqs(desk)).toHaveLength(50));
+    expect((await log({}, 10)).asked).toHaveLength(1);
+    const whole = await log({}, 400);
+    expect([seqs(whole.desk).length, whole.desk.more.value]).toEqual([120, false]);
+  });
+
+  it('keeps the older pages that are read when what was kept here has arrived', async () => {
+    const { desk } = await log();
+    await desk.loadMore();
+    const outbox = useOutbox();
+    outbox.waiting = [{ method: 'POST', url: '/api/records', body: {} }];
+    await nextTick();
+    outbox.waiting = [];
+    await new Promise((resolve) => setTimeout(resolve, 20));
+    expect(seqs(desk)).toHaveLength(100);
+  });
+
+  it('asks no further where a page has nothing in it', async () => {
+    const { asked } = answering(() => ({ body: { rows: [], next: 7 } }));
+    const { found: desk } = within(
+      () => useLog(200),
+      [
+        [routeLocationKey, reactive({ query: {} })],
+        [routerKey, { replace: () => undefined }],
+      ],
+    );
+    await vi.waitFor(() => expect(desk.state.value).toBe('ready'));
+    expect(asked).toHaveLength(1);
   });
 
   it('asks for what its address asks, and for nothing an address may hold besides', async () => {

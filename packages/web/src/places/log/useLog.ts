@@ -40,8 +40,11 @@ const PAGE = 50;
 
 const inAddress = (asked: Asked): string => new URLSearchParams(asked as Record<string, string>).toString();
 
-/** Everything kept in the shop, newest first, as it is asked for. */
-export function useLog(): LogDesk {
+/**
+ * Everything kept in the shop, newest first, as it is asked for.
+ * @param count so many rows are shown at first, where it is come back to; else a page of them
+ */
+export function useLog(count = 0): LogDesk {
   const route = useRoute();
   const router = useRouter();
   const outbox = useOutbox();
@@ -57,28 +60,41 @@ export function useLog(): LogDesk {
     ),
   );
   const question = newest();
-  async function load(before: number | null): Promise<void> {
+  /** So many rows are to be seen, in as many pages as that takes. */
+  let wanted = Math.max(PAGE, count);
+  async function load(shown: readonly LogRow[], from: number | null): Promise<void> {
     const counts = question();
     try {
-      const query = inAddress({ ...asked.value, ...(before === null ? {} : { before: String(before) }) });
-      const page = await request<LogPage>('GET', `/api/log?${query}`);
-      if (!counts()) return;
-      rows.value = before === null ? page.rows : [...rows.value, ...page.rows];
-      next.value = page.next;
-      state.value = 'ready';
+      let [found, before] = [shown, from];
+      for (let come = PAGE; come > 0 && found.length < wanted;) {
+        const older = await page(before);
+        if (!counts()) return;
+        [found, before] = [[...found, ...older.rows], older.next];
+        come = before === null ? 0 : older.rows.length;
+      }
+      [rows.value, next.value, state.value] = [found, before, 'ready'];
     } catch {
       if (counts()) state.value = 'failed';
     }
   }
-  watch(asked, () => void load(null), { immediate: true });
+  const page = (before: number | null): Promise<LogPage> => {
+    const query = inAddress({ ...asked.value, ...(before === null ? {} : { before: String(before) }) });
+    return request<LogPage>('GET', `/api/log?${query}`);
+  };
+  const again = (): Promise<void> => load([], null);
+  watch(asked, () => {
+    wanted = PAGE;
+    void again();
+  });
+  void again();
   // What was kept here a moment ago may still have been on its way.
   watch(
     () => outbox.count,
-    (now, before) => now < before && void load(null),
+    (now, before) => now < before && void again(),
   );
   // What another screen has kept comes on top, unless older pages are being read.
   useChanges(['record', 'all'], () => {
-    if (rows.value.length <= PAGE) void load(null);
+    if (rows.value.length <= PAGE) void again();
   });
   return {
     rows,
@@ -90,7 +106,10 @@ export function useLog(): LogDesk {
       const query = Object.fromEntries(Object.entries(all).filter(([, value]) => value));
       void router.replace({ query });
     },
-    loadMore: () => load(next.value),
+    loadMore() {
+      wanted = rows.value.length + PAGE;
+      return load(rows.value, next.value);
+    },
     file: (format) => `/api/log.${format}?${inAddress(asked.value)}`,
   };
 }
