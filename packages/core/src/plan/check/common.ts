@@ -50,7 +50,7 @@ export function reachWrong({ holding, piece }: Held, section: Placed): Wrong[] {
 export function featureWrong(kind: KindOfOperation, moment: Moment, section: Placed): Wrong[] {
   if (!canWork(kind, section))
     return [impossible('not-its-kind', [`${kind.name} is not how ${what(section)} is made.`])];
-  if (moment.piece.done.has(section.id))
+  if (moment.piece.done.has(section.id) && !kind.touchesUp)
     return [
       kind.finishes(moment.piece.laid, section)
         ? impossible('done-already', [`${what(section)} is finished already.`])

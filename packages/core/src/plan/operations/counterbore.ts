@@ -12,6 +12,7 @@ export const counterbore: KindOfOperation = {
   name: 'Counterbore',
   on: 'features',
   works: [{ kind: 'thread', side: 'internal' }],
+  touchesUp: true,
   before: ['Square to the hole and slow: it marks where it starts.'],
   rank: () => 20,
   fromTailstock: () => true,

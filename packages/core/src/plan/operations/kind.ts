@@ -38,6 +38,8 @@ export interface KindOfOperation {
   readonly short: boolean;
   /** It has a loop of its own: its way, its setting, its cut and its proof. */
   readonly loop: boolean;
+  /** It can be done to a feature that is finished, at a price that it says itself. */
+  readonly touchesUp: boolean;
   /** Done to every piece when all else is. */
   readonly closes: boolean;
   /** What it leaves the piece as, for good: off the bar, or too hard to cut. */
@@ -75,6 +77,7 @@ export const PLAIN: Omit<KindOfOperation, 'kind' | 'name' | 'on' | 'rank' | 'say
   works: [],
   cuts: true,
   closes: false,
+  touchesUp: false,
   loop: false,
   away: false,
   short: false,
