@@ -80,6 +80,8 @@ export const HELD = {
   /** A new job on its way to the rack, and the drawn part it begins from. */
   newJob: 'new.job',
   newPart: 'new.part',
+  /** Who is being written down, or changed, under People; never a passphrase. */
+  person: 'person',
   /** What was changed in a form and is not saved. */
   unsaved: (form: string) => `unsaved.${form}`,
   points: (box: string) => `points.${box}`,

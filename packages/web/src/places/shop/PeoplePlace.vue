@@ -4,7 +4,9 @@ import { AnelloError } from '@anello/core/basics';
 import { computed, onMounted, reactive, ref } from 'vue';
 import { ServerAway } from '../../data/api';
 import { useChanges } from '../../data/live';
+import { HELD } from '../../data/names';
 import { usePeople } from '../../data/stores/people';
+import { useHeld } from '../../data/useHeld';
 import MethodPicks from '../../ui/MethodPicks.vue';
 import NoticeText from '../../ui/NoticeText.vue';
 import KitTabs from './KitTabs.vue';
@@ -14,10 +16,11 @@ const people = usePeople();
 const loaded = ref(false);
 const note = ref('');
 const failed = ref('');
-const blank = { initials: '', name: '', may: 'write' as Right, passphrase: '' };
-const form = reactive({ ...blank });
-/** Whose row is in the form; null for a new one. */
-const changing = ref<string | null>(null);
+/** What the form begins with; `of` is whose row is in it, empty for a new one. */
+const blank = { of: '', initials: '', name: '', may: 'write' as Right };
+const form = useHeld(HELD.person, { ...blank });
+/** For as long as it is typed: it lies nowhere. */
+const passphrase = ref('');
 const errors = reactive<Record<string, string>>({});
 const RIGHTS: readonly { id: Right; title: string }[] = [
   { id: 'write', title: 'Keeps and changes' },
@@ -39,39 +42,41 @@ onMounted(load);
 useChanges(['shelf', 'all'], () => void load());
 
 function begin(person: Person | null): void {
-  changing.value = person?.initials ?? null;
-  Object.assign(form, blank, person ? { initials: person.initials, name: person.name, may: person.may } : {});
+  passphrase.value = '';
+  form.value = person
+    ? { of: person.initials, initials: person.initials, name: person.name, may: person.may }
+    : { ...blank };
   for (const key of Object.keys(errors)) delete errors[key];
 }
 
-async function send(initials: string, given: SavePerson, said: string): Promise<void> {
+/** Whether it was taken. */
+async function send(initials: string, given: SavePerson, said: string): Promise<boolean> {
   for (const key of Object.keys(errors)) delete errors[key];
   failed.value = '';
   try {
     await people.save(initials, given);
     note.value = said;
-    begin(null);
+    return true;
   } catch (error) {
     if (error instanceof AnelloError) errors[error.field ?? 'name'] = error.message;
     else if (error instanceof ServerAway) failed.value = 'The server is away. Nothing was changed.';
     else throw error;
+    return false;
   }
 }
 
 async function save(): Promise<void> {
-  const read = initialsSchema.safeParse(form.initials.toUpperCase());
+  const read = initialsSchema.safeParse(form.value.initials.toUpperCase());
   if (!read.success) {
     errors['initials'] = read.error.issues[0]?.message ?? '';
     return;
   }
-  const { name, may, passphrase } = form;
-  await send(
-    read.data,
-    { name, may, archived: false, ...(passphrase ? { passphrase } : {}) },
-    `${read.data} is ${name.trim().replace(/\.$/, '')}.`,
-  );
+  const { name, may } = form.value;
+  const own = passphrase.value ? { passphrase: passphrase.value } : {};
+  const said = `${read.data} is ${name.trim().replace(/\.$/, '')}.`;
+  if (await send(read.data, { name, may, archived: false, ...own }, said)) begin(null);
 }
-const put = ({ initials, name, may }: Person, over: Partial<SavePerson>, said: string): Promise<void> =>
+const put = ({ initials, name, may }: Person, over: Partial<SavePerson>, said: string): Promise<boolean> =>
   send(initials, { name, may, archived: false, ...over }, said);
 </script>
 
@@ -127,17 +132,17 @@ const put = ({ initials, name, may }: Person, over: Partial<SavePerson>, said: s
     </p>
     <form
       class="sheet group"
-      :aria-label="changing ? `Change ${changing}` : 'Add somebody'"
+      :aria-label="form.of ? `Change ${form.of}` : 'Add somebody'"
       @submit.prevent="save"
     >
-      <h2>{{ changing ? `Change ${changing}` : 'Add somebody' }}</h2>
+      <h2>{{ form.of ? `Change ${form.of}` : 'Add somebody' }}</h2>
       <div class="grid">
         <v-text-field
           v-model="form.initials"
           label="Initials"
           maxlength="12"
           autocomplete="off"
-          :disabled="changing !== null"
+          :disabled="form.of !== ''"
           :error-messages="errors['initials'] ?? ''"
         />
         <v-text-field
@@ -148,9 +153,9 @@ const put = ({ initials, name, may }: Person, over: Partial<SavePerson>, said: s
           :error-messages="errors['name'] ?? ''"
         />
         <v-text-field
-          v-model="form.passphrase"
+          v-model="passphrase"
           type="password"
-          :label="changing ? 'A new passphrase of their own' : 'Passphrase of their own, if any'"
+          :label="form.of ? 'A new passphrase of their own' : 'Passphrase of their own, if any'"
           autocomplete="new-password"
           :error-messages="errors['passphrase'] ?? ''"
         />
@@ -163,7 +168,7 @@ const put = ({ initials, name, may }: Person, over: Partial<SavePerson>, said: s
       />
       <p class="row">
         <v-btn class="go" type="submit" :disabled="!form.initials.trim() || !form.name.trim()">Save</v-btn>
-        <v-btn v-if="changing" variant="text" @click="begin(null)">Leave it</v-btn>
+        <v-btn v-if="form.of" variant="text" @click="begin(null)">Leave it</v-btn>
         <span role="status">{{ note }}</span>
       </p>
     </form>

@@ -37,6 +37,7 @@ const rows = (host: HTMLElement, name: string): string[] =>
   [...host.querySelectorAll(`section[aria-label="${name}"] li strong`)].map((one) => plain(one.textContent));
 
 beforeEach(() => {
+  sessionStorage.clear();
   there = [
     person('RK', { ownPassphrase: true }),
     person('MT', { may: 'read' }),
@@ -117,6 +118,29 @@ describe('who works in the shop', () => {
     const said = [...host.querySelectorAll('form em')].map((em) => plain(em.textContent));
     expect(said).toEqual(['', '', 'A passphrase has eight letters or more.']);
     expect([...host.querySelectorAll('input')].map((box) => box.value)).toEqual(['ab', 'Ada', 'short']);
+  });
+
+  it('half written down is there after a reload, but no passphrase; and after another has left', async () => {
+    const { host } = await show();
+    fill(host, 'Initials', 'ab');
+    fill(host, 'Name', 'Ada');
+    fill(host, 'Passphrase', 'long and green');
+    await nextTick();
+    expect(JSON.stringify({ ...sessionStorage })).not.toContain('green');
+    press(host, 'MT has left');
+    await new Promise((resolve) => setTimeout(resolve, 20));
+    expect([...host.querySelectorAll('input')].map((box) => box.value)).toEqual([
+      'ab',
+      'Ada',
+      'long and green',
+    ]);
+    const { host: again } = await show();
+    expect([...again.querySelectorAll('input')].map((box) => box.value)).toEqual(['ab', 'Ada', '']);
+    press(again, 'Change MT');
+    await nextTick();
+    const { host: changing } = await show();
+    expect(plain(changing.querySelector('form h2')!.textContent)).toBe('Change MT');
+    expect([...changing.querySelectorAll('input')].map((box) => box.value)).toEqual(['MT', 'Name of MT', '']);
   });
 
   it('cannot be known or changed while the server is away, which is said', async () => {
