@@ -45,6 +45,8 @@ describe('valve eccentrics', () => {
     const rocked = valveMotion({ ...gear, drive: 'rocking-lever' });
     expect(direct.fromCrank - rocked.fromCrank).toBeCloseTo(Math.PI, 12);
     expect(valveMotion({ ...gear, turns: 'clockwise' }).setOut).toBeCloseTo(-direct.setOut, 12);
+    // Ahead of the crank the way it turns: anticlockwise that is set out anticlockwise, which is more than nothing.
+    expect(direct.setOut).toBeCloseTo(Math.PI / 2 + direct.advance, 12);
     expect(direct.opens).toBe(18);
   });
   it.each([

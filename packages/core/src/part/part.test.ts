@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { Feature } from './kinds/registry';
 import { layoutPart, radiusAt } from './layout';
 import { plainText } from '../figure/phrase';
+import type { Section } from './section';
 import { shankEnds } from './shankEnds';
 import { solveTaperFeature } from './solveTaperFeature';
 import { taperOfPart } from './taperTask';
@@ -139,5 +140,25 @@ describe('what must be clear beside a shank', () => {
     expect(plainText(ends[1]!.must)).toContain('5.0');
     const bore = features('internal');
     expect(shankEnds(bore.task, bore.solved)).toEqual([]);
+  });
+});
+
+describe('a section with a step in it', () => {
+  const section = {
+    points: [
+      { z: 0, r: 10 },
+      { z: 20, r: 10 },
+      { z: 20, r: 14 },
+      { z: 30, r: 15 },
+    ],
+  } as unknown as Section;
+  it('has two radii at its step, of which the one that is asked for is told', () => {
+    expect([
+      radiusAt(section, 20),
+      radiusAt(section, 20, 'largest'),
+      radiusAt(section, 20, 'smallest'),
+    ]).toEqual([14, 14, 10]);
+    expect([radiusAt(section, 19.9, 'largest'), radiusAt(section, 25, 'smallest')]).toEqual([10, 14.5]);
+    expect([radiusAt(section, -1), radiusAt(section, 31)]).toEqual([0, 0]);
   });
 });

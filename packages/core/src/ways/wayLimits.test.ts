@@ -120,6 +120,15 @@ describe('the compound and the tailstock', () => {
   });
   it('is unknown until the lathe’s record says', () => {
     expect(tailstockCollision({ ...given, compound: LONG.compound! })).toBe('unknown');
+    const { handleReach, handleOut } = compound;
+    for (const half of [
+      { compound: { ...LONG.compound!, handleReach } },
+      { compound: { ...LONG.compound!, handleOut } },
+      { tailstock: { ...LONG.tailstock!, barrelReach: 60 } },
+      { tailstock: { ...LONG.tailstock!, bodyRadius: 60 } },
+      { tailstock: null },
+    ])
+      expect(tailstockCollision({ ...given, ...half })).toBe('unknown');
     expect(tailstockCollision({ ...given, tailstock: null })).toBe('unknown');
     expect(said(assessed({}, 'compound').notes)).toContain('not on record');
   });
