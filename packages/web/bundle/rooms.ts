@@ -76,9 +76,10 @@ const OTHERS = (WINGS[1] ?? []).map(([name]) => name);
 /** Which rooms need a thing, as finely as it is of use to know. */
 function toldApart(needing: ReadonlySet<string>): ReadonlySet<string> {
   if (!EVERY_JOB.some((room) => needing.has(room))) return needing;
-  // What the frame does not need is little, and no place of the other wing is told apart for it.
-  const alike = needing.has('job') ? SMALLER : OTHERS;
-  return new Set([...needing].map((room) => (alike.includes(room) ? (SMALLER[0] ?? room) : room)));
+  // What the frame does not need is little, and no place of the other wing is told apart for it: they all stand for the last,
+  // as whatever the frame needs too has to be taken before.
+  const [alike, as] = needing.has('job') ? [SMALLER, SMALLER[0]] : [OTHERS, OTHERS.at(-1)];
+  return new Set([...needing].map((room) => (alike.includes(room) ? (as ?? room) : room)));
 }
 
 /** The file for what these doors lead to. A small thing takes what it shares with a room from that room's file. */
