@@ -358,7 +358,7 @@ const EXPECTED: Readonly<Record<keyof typeof WHOLE, string[][]>> = {
     ['Break the edges, clean, and oil it', '', 'Fine file, cloth in strips, oil', '5 + 0'],
     [
       'Measure it at its stations and keep the figures',
-      'Length over all 73.7 to 74.3 | Body, diameter 49.7 to 50.3 | Nose, diameter 39.7 to 40.3 | Through, diameter 11.8 to 12.2 | Tang, thickness 19.8 to 20.2',
+      'Length over all 73.7 to 74.3 | Body, diameter 49.7 to 50.3 | Nose, diameter 39.7 to 40.3 | Through, diameter 11.8 to 12.2 | Tang, across 19.8 to 20.2',
       'Micrometers, gauges, and a cloth',
       '10 + 0',
     ],

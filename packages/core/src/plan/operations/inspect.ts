@@ -1,4 +1,3 @@
-import { isTang } from '../../part/kinds/is';
 import { featureKind } from '../../part/kinds/registry';
 import { figures } from './card';
 import { diameterMeasure, lengthMeasure } from './measures';
@@ -22,9 +21,7 @@ export const inspect: KindOfOperation = {
         ...laid.sections.filter((s) => featureKind(s.kind).measured === 'diameter').map(diameterMeasure),
         ...laid.details
           .filter((s) => featureKind(s.kind).measured === 'across')
-          .map((s) =>
-            lengthMeasure(`${s.feature.name}, ${isTang(s) ? 'thickness' : 'across'}`, 2 * s.largest),
-          ),
+          .map((s) => lengthMeasure(`${s.feature.name}, across`, 2 * s.largest)),
       ],
     ),
   tools: () => [['Micrometers, gauges, and a cloth']],
