@@ -6,6 +6,7 @@ import { useOutbox } from './outbox';
 import { usePreferences } from './preferences';
 import { emptyBench } from '../../testkit/emptyBench';
 import { freshStores } from '../../testkit/freshStores';
+import { noteOf } from '../../testkit/jobsServer';
 
 /** A stand-in for the server: what it holds, and whether it answers. */
 const server = {
@@ -190,19 +191,11 @@ describe('the job on the screen', () => {
 
   it('shows what waits of this job, once, and nothing that waits of another', async () => {
     const [job, outbox] = [useJob(), useOutbox()];
-    const note = (id: string, jobId: string) => ({
-      id,
-      jobId,
-      piece: 1,
-      at: '2026-11-20T10:00:00.000Z',
-      operator: 'RK',
-      body: { kind: 'note', text: id },
-    });
-    server.records.set('there', note('there', 'j-1'));
+    server.records.set('there', noteOf('there'));
     server.away = true;
-    for (const one of [note('there', 'j-1'), note('mine', 'j-1'), note('other', 'j-2')])
+    for (const one of [noteOf('there'), noteOf('mine'), noteOf('other', 'j-2')])
       await outbox.add({ method: 'POST', url: '/api/records', body: one });
-    await outbox.add({ method: 'POST', url: '/api/settings', body: note('setting', 'j-1') });
+    await outbox.add({ method: 'POST', url: '/api/settings', body: noteOf('setting') });
     server.away = false;
     // The server answers with what it has while all of that still waits.
     outbox.flush = async () => undefined;
