@@ -94,6 +94,18 @@ describe('a line of work, for its progress', () => {
     expect([at.order, at.quantity, at.shapes]).toEqual(['in-turn', 2, ['t']]);
     expect(batchAt(document({ batch: 'by-holding' }), HOLDINGS, []).order).toBe('by-holding');
   });
+  it('knows which holdings go on in jaws that are not opened', () => {
+    const [first, second] = HOLDINGS as [Holding, Holding];
+    const up: Holding = { ...first, id: 'h3', centre: true };
+    const goOn = (...holdings: Holding[]) => [...(batchAt(document(), holdings, []).goOn ?? [])];
+    expect(goOn(first, up, second)).toEqual([1]);
+    expect(goOn(first, second, up)).toEqual([]);
+    const parted: Holding = {
+      ...first,
+      operations: [...first.operations, { id: 'part-off', kind: 'part-off', features: [] }],
+    };
+    expect(goOn(parted, up)).toEqual([]);
+  });
 });
 
 describe('the line of a job in short', () => {

@@ -13,7 +13,7 @@ import {
 } from '@anello/core/job';
 import type { Kit } from '@anello/core/kit';
 import type { Lathe } from '@anello/core/machine';
-import { operationNamed, planPart, type Holding } from '@anello/core/plan';
+import { goesOn, operationNamed, planPart, type Holding } from '@anello/core/plan';
 import { planPartOf } from './planPart';
 import type { JobDocument } from './schema';
 import { shapesOf, shapeWith } from './work/shapes';
@@ -43,6 +43,7 @@ export const batchAt = (
 ): BatchAt => ({
   order: document.batch ?? 'in-turn',
   holdings: lineOperations(document, holdings),
+  goOn: new Set(holdings.flatMap((one, i) => (i > 0 && goesOn(holdings[i - 1] as Holding, one) ? [i] : []))),
   records,
   quantity: document.quantity,
   piece: currentPiece(records),

@@ -21,9 +21,15 @@ const HOLDINGS = [
   [plain('face'), plain('drill')],
   [plain('turn'), cone],
 ];
-const at = (order: BatchOrder, records: readonly KeptRecord[], quantity = 3): BatchAt => ({
+const at = (
+  order: BatchOrder,
+  records: readonly KeptRecord[],
+  quantity = 3,
+  goOn?: ReadonlySet<number>,
+): BatchAt => ({
   order,
   holdings: HOLDINGS,
+  goOn,
   records,
   quantity,
   piece: currentPiece(records),
@@ -31,11 +37,16 @@ const at = (order: BatchOrder, records: readonly KeptRecord[], quantity = 3): Ba
 });
 
 /** Does whatever is next, over and over: every step as `piece:operation`, a verdict as `piece:!`. */
-function workedThrough(order: BatchOrder, quantity: number, scrapped: readonly number[] = []): string[] {
+function workedThrough(
+  order: BatchOrder,
+  quantity: number,
+  scrapped: readonly number[] = [],
+  goOn?: ReadonlySet<number>,
+): string[] {
   const records: KeptRecord[] = [];
   const steps: string[] = [];
   for (;;) {
-    const next = nextInBatch(at(order, records, quantity));
+    const next = nextInBatch(at(order, records, quantity, goOn));
     if (!next) return steps;
     if (next.piece !== currentPiece(records))
       records.push(row({ kind: 'piece', carriedFrom: null }, next.piece));
@@ -65,6 +76,11 @@ describe('a batch worked through', () => {
       '2:turn',
       '2:taper-c',
     ]);
+  });
+  it('holding by holding, a piece is not taken out where the next goes on in the same jaws', () => {
+    expect(workedThrough('by-holding', 2, [], new Set([1]))).toEqual(workedThrough('in-turn', 2));
+    // The first goes on from nothing.
+    expect(workedThrough('by-holding', 2, [], new Set([0]))).toEqual(workedThrough('by-holding', 2));
   });
   it('holding by holding, every piece goes through one before the next is set up', () => {
     expect(workedThrough('by-holding', 2)).toEqual([

@@ -11,6 +11,8 @@ export type BatchOrder = (typeof BATCH_ORDERS)[number];
 export interface BatchAt {
   readonly order: BatchOrder;
   readonly holdings: readonly (readonly LineOperation[])[];
+  /** Holdings by their place that go on in the jaws of the one before: a piece is not taken out between them. */
+  readonly goOn?: ReadonlySet<number> | undefined;
   readonly records: readonly KeptRecord[];
   readonly quantity: number;
   /** The piece in hand. */
@@ -59,6 +61,15 @@ function openFrom(at: BatchAt): number[] {
   return all.filter((one) => !isClosed(at, one));
 }
 
+/** What is done to a piece from one closing of the jaws to the next. */
+const closings = ({ holdings, goOn }: BatchAt): LineOperation[][] =>
+  holdings.reduce<LineOperation[][]>((all, operations, i) => {
+    const last = all.at(-1);
+    if (last && goOn?.has(i)) last.push(...operations);
+    else all.push([...operations]);
+    return all;
+  }, []);
+
 /**
  * What to go on with in a batch: in turn, the piece in hand and then the next; holding by holding, the piece in hand as long as
  * it has something to do in this holding, then the next piece in the same one. Null when every piece is closed.
@@ -82,7 +93,7 @@ export function nextInBatch(at: BatchAt): NextInBatch | null {
     operations.find((one) => !done.get(piece)?.has(one.id));
   // Holding by holding each is asked by itself; in turn the whole line is, of the lowest piece that is open.
   const [groups, pieces] =
-    at.order === 'by-holding' ? [at.holdings, open] : [[all], [...open].sort((a, b) => a - b)];
+    at.order === 'by-holding' ? [closings(at), open] : [[all], [...open].sort((a, b) => a - b)];
   for (const operations of groups)
     for (const piece of at.order === 'by-holding' ? pieces : pieces.slice(0, 1)) {
       const found = undone(operations, piece);

@@ -9,7 +9,10 @@ import type { Placed } from './piece/laid';
 import { kindOfHolding } from './holdings/registry';
 import { kindOfOperation } from './operations/registry';
 import type { Finding, Holding, PlanOperation, PlanPart } from './piece/line';
+import { goesOn } from './piece/goesOn';
 import { outlinesOf, type Outlines } from './piece/outlines';
+import type { Piece } from './piece/piece';
+import { heldOn } from './piece/reach';
 
 /** An operation as it is read at the machine. */
 export interface OperationSaid {
@@ -82,14 +85,17 @@ export function describePlan(part: PlanPart, holdings: readonly Holding[]): Plan
   const minutes = said.reduce((sum, one) => sum + one.minutes, 0);
   const once = walked.held.reduce((sum, held) => sum + setOnce(held), 0);
   const { quantity } = part;
+  const setUps = said.filter(
+    ({ holding }, i) => i === 0 || !goesOn(holdings[i - 1] as Holding, holding),
+  ).length;
   return {
     holdings: said,
     findings,
     minutes,
     length: walked.laid.length,
     batch: {
-      inTurn: { setUps: quantity * said.length, minutes: quantity * minutes },
-      byHolding: { setUps: said.length, minutes: quantity * (minutes - once) + once },
+      inTurn: { setUps: quantity * setUps, minutes: quantity * minutes },
+      byHolding: { setUps, minutes: quantity * (minutes - once) + once },
     },
   };
 }
@@ -132,13 +138,13 @@ function holdingSaid({ holding, before, steps }: HeldSteps, findings: readonly F
   return {
     holding,
     name: kind.name,
-    held: kind.say(before, holding),
+    held: heldSaid(before, holding),
     clocked: clocked(holding, steps[0]?.moment.piece ?? before),
-    caution: kind.caution,
+    caution: heldOn(before, holding) ? GOES_ON : kind.caution,
     drawn: kind.drawn ?? 'jaws',
     drawbar: barOf(kind.drawbar?.(before, holding)),
     centres: kind.drawn === 'bar' ? BOTH : kind.centresIn(holding),
-    minutes: operations.reduce((sum, one) => sum + one.minutes + one.setUp, kind.minutes),
+    minutes: operations.reduce((sum, one) => sum + one.minutes + one.setUp, minutesToHold(before, holding)),
     before: outlinesOf(before),
     after: outlinesOf(steps.at(-1)?.after ?? before),
     operations,
@@ -147,13 +153,31 @@ function holdingSaid({ holding, before, steps }: HeldSteps, findings: readonly F
   };
 }
 
+const CENTRE_UP = 1;
+const minutesToHold = (before: Piece, holding: Holding): number =>
+  heldOn(before, holding) ? CENTRE_UP : kindOfHolding(holding.by).minutes;
+
+const GOES_ON = 'The jaws are not opened: the tailstock is brought up and locked with the spindle stopped.';
+
+/** How it is held; as it was, where nobody opened the jaws, and with a centre where one carries its free end. */
+function heldSaid(before: Piece, holding: Holding): Phrase {
+  const { onCentres, say } = kindOfHolding(holding.by);
+  const [first = '', ...more] = say(before, holding);
+  const begins = heldOn(before, holding) && typeof first === 'string' ? `Still ${lowered(first)}` : first;
+  return [begins, ...more, ...(holding.centre && !onCentres ? [', its free end on a centre'] : [])];
+}
+
+const lowered = (said: string): string => said.slice(0, 1).toLowerCase() + said.slice(1);
+
 const barOf = (thread: Placed | undefined): HoldingSaid['drawbar'] =>
   thread ? { from: thread.z0, to: thread.z1, r: thread.smallest } : null;
 
-function clocked({ trueTo }: Holding, { laid }: HeldSteps['before']): Phrase | null {
+function clocked({ trueTo, by }: Holding, { laid }: Piece): Phrase | null {
   if (!trueTo) return null;
   const name = laid.byId.get(trueTo.feature)?.feature.name ?? 'it';
-  return [`Clock ${name} true within `, length(trueTo.limit, 0.001), ' of needle swing'];
+  // What holds it in its hole shows the hole's axis; the hole itself is not reached then.
+  const what = kindOfHolding(by).clocks ? `the mandrel beside ${name}` : name;
+  return [`Clock ${what} true within `, length(trueTo.limit, 0.001), ' of needle swing'];
 }
 
 /** What one step wants laid out. */

@@ -65,21 +65,9 @@ const EXPECTED: Readonly<Record<keyof typeof WHOLE, string[][]>> = {
       '7.4 + 0',
     ],
     [
-      'Groove ⌀30.00 mm over 4.0 mm, 30.00 mm from the face, 127 a minute',
-      'place {near:30,far:34,from:40,bottom:30,through:false,measures:[{what:Relief, diameter,least:29.8,most:30.2},{what:Relief, width,least:3.9,most:4.1},{what:Relief, from the face,least:29.8,most:30.2}]}',
-      'Grooving tool, no wider than 4.00 mm',
-      '5.3333 + 0',
-    ],
-    [
       'Chamfer 1.50 mm × 45° of Head at the face',
       'Along the axis 1.50 mm | Angle to the axis 45°00′00″ | Diameter it leaves at the face 37.00 mm | From the face 0.00 mm | Edge, along 1.3 to 1.7',
       'Chamfering tool',
-      '2 + 0',
-    ],
-    [
-      'Round the corner R2.00 mm of Head, 28.00 mm from the face',
-      'Radius 2.00 mm | From the face 28.00 mm',
-      'Radius tool, or a file and a template',
       '2 + 0',
     ],
     [
@@ -89,22 +77,16 @@ const EXPECTED: Readonly<Record<keyof typeof WHOLE, string[][]>> = {
       '17.5 + 8',
     ],
     [
-      'Rough the cone by 10 shoulders, 0.08 mm over it',
-      'stairs {steps:[{diameter:40.55,along:30,dial:1.45},{diameter:39.05,along:30,dial:2.95},{diameter:37.55,along:30,dial:4.45},{diameter:36.05,along:29.9149,dial:5.95},{diameter:34.55,along:25.6615,dial:7.45},{diameter:33.05,along:21.408,dial:8.95},{diameter:31.55,along:17.1545,dial:10.45},{diameter:30.05,along:12.9011,dial:11.95},{diameter:28.55,along:8.6476,dial:13.45},{diameter:27.05,along:4.3942,dial:14.95}],from:42}',
-      'Turning tool',
-      '5.25 + 0',
-    ],
-    [
       'Turn Knob by its steps, then to the line, 20.0 mm long',
       'shape {}',
       'Round-nosed tool; Template; File with a handle, cloth in strips',
       '25 + 0',
     ],
     [
-      'Cut Cone, 10°00′00″ a side, ⌀36.00 mm to 25.42 mm over 30.0 mm, by compound',
+      'Set Throw over by 1.50 mm, needle swing 3.00 mm, and cut ⌀20.00 mm, 249 a minute',
       'shape {}',
-      'Turning tool, sharp, small nose; Indicator on its stand; Its mate or gauge, and blue',
-      '30 + 20',
+      'Indicator with travel enough for the swing; Balance weights, or slow',
+      '25 + 10',
     ],
     [
       'Part off 117.0 mm from the face to the near side of the tool, 120.0 mm to its far side, 91 a minute',
@@ -125,10 +107,28 @@ const EXPECTED: Readonly<Record<keyof typeof WHOLE, string[][]>> = {
       '2 + 0',
     ],
     [
-      'Set Throw over by 1.50 mm, needle swing 3.00 mm, and cut ⌀20.00 mm, 249 a minute',
+      'Groove ⌀30.00 mm over 4.0 mm, 82.00 mm from the face, 127 a minute',
+      'place {near:82,far:86,from:40,bottom:30,through:false,measures:[{what:Relief, diameter,least:29.8,most:30.2},{what:Relief, width,least:3.9,most:4.1},{what:Relief, from the face,least:81.7,most:82.3}]}',
+      'Grooving tool, no wider than 4.00 mm',
+      '5.3333 + 0',
+    ],
+    [
+      'Round the corner R2.00 mm of Head, 86.00 mm from the face',
+      'Radius 2.00 mm | From the face 86.00 mm',
+      'Radius tool, or a file and a template',
+      '2 + 0',
+    ],
+    [
+      'Rough the cone by 10 shoulders, 0.08 mm over it',
+      'stairs {steps:[{diameter:40.55,along:30,dial:1.45},{diameter:39.05,along:30,dial:2.95},{diameter:37.55,along:30,dial:4.45},{diameter:36.05,along:29.9149,dial:5.95},{diameter:34.55,along:25.6615,dial:7.45},{diameter:33.05,along:21.408,dial:8.95},{diameter:31.55,along:17.1545,dial:10.45},{diameter:30.05,along:12.9011,dial:11.95},{diameter:28.55,along:8.6476,dial:13.45},{diameter:27.05,along:4.3942,dial:14.95}],from:42}',
+      'Turning tool',
+      '5.25 + 0',
+    ],
+    [
+      'Cut Cone, 10°00′00″ a side, ⌀36.00 mm to 25.42 mm over 30.0 mm, by compound',
       'shape {}',
-      'Indicator with travel enough for the swing; Balance weights, or slow',
-      '25 + 10',
+      'Turning tool, sharp, small nose; Indicator on its stand; Its mate or gauge, and blue',
+      '30 + 20',
     ],
     [
       'Mill 6 flats 34.00 mm across, 12.0 mm long, 0.00 mm from the headstock face, 3.00 mm deep each',

@@ -1,6 +1,7 @@
 import { sharesAxis } from '../piece/axis';
 import { risk, type Holding, type Wrong } from '../piece/line';
 import type { Piece } from '../piece/piece';
+import { heldOn } from '../piece/reach';
 import { kindOfHolding } from '../holdings/registry';
 import { kindOfOperation } from '../operations/registry';
 
@@ -16,7 +17,7 @@ export function axisLost(piece: Piece, holding: Holding): Wrong[] {
     o.features.filter((id) => shared.has(id) && !piece.done.has(id) && finishes(o.kind, id)),
   );
   if (earlier.size === 0 || now.length === 0) return [];
-  if (kindOfHolding(holding.by).keepsAxis?.(piece, holding)) return [];
+  if (heldOn(piece, holding) || kindOfHolding(holding.by).keepsAxis?.(piece, holding)) return [];
   const trued = holding.trueTo ? piece.done.get(holding.trueTo.feature) : undefined;
   if (trued !== undefined && earlier.has(trued)) return [];
   const names = now.map((id) => laid.byId.get(id)?.feature.name).join(', ');

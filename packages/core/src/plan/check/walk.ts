@@ -11,6 +11,8 @@ import { kindOfOperation } from '../operations/registry';
 import { featureWrong, momentWrong } from './common';
 import { centreWrong } from '../holdings/betweenCentres';
 import { axisLost } from './axisLost';
+import { clockedWrong } from './clocked';
+import { slenderWrong } from './slender';
 import { isEccentric } from '../../part/kinds/is';
 
 /** One step of a line of work: the moment before it, what is wrong with it, and the piece after. */
@@ -57,6 +59,7 @@ export function walk(part: PlanPart, holdings: readonly Holding[], laid: Laid = 
       return step;
     });
     hard = memory.hard;
+    piece = { ...piece, held: memory.parted ? null : holding };
     return { holding, before, wrong: holdingWrong(before, holding), steps };
   });
   return { laid, held, last: piece };
@@ -76,6 +79,7 @@ function holdingWrong(piece: Piece, holding: Holding): Wrong[] {
   return [
     ...kindOfHolding(holding.by).wrong(piece, holding),
     ...(holding.centre && !kindOfHolding(holding.by).onCentres ? centreWrong(piece, holding.toward) : []),
+    ...clockedWrong(piece, holding),
     ...axisLost(piece, holding),
   ];
 }
@@ -100,8 +104,11 @@ function take(piece: Piece, holding: Holding, operation: PlanOperation, memory: 
     wrong.push(...momentWrong(kind, at, section));
     const first = section ? featureWrong(kind, at, section) : [];
     const fatal = first.some((w) => w.level === 'impossible');
-    wrong.push(...first, ...(fatal ? [] : kind.wrong(at, section)));
     after = kind.after(at, section);
+    wrong.push(
+      ...first,
+      ...(fatal ? [] : [...kind.wrong(at, section), ...slenderWrong(kind, after, holding, section)]),
+    );
     remember(memory, kind, section && ridesOn(laid, section), kind.leaves(laid, section, holding.by));
   }
   return { moment, sections, wrong, after };

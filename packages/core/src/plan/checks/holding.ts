@@ -1,4 +1,8 @@
 import { count, length } from '../../figure/figure';
+import { kindOfHolding } from '../holdings/registry';
+import type { KindOfOperation, Moment } from '../operations/kind';
+import { hangs } from '../piece/hang';
+import type { Placed } from '../piece/laid';
 import { outsideRadii } from '../piece/piece';
 import { behind, standsOut } from '../piece/reach';
 import type { Check } from './kind';
@@ -26,16 +30,40 @@ export const longBar: Check = {
 
 export const springs: Check = {
   id: 'springs',
-  say({ kind, moment: { piece, holding } }) {
-    const out = standsOut(piece, holding);
-    if (!kind.cuts || kind.away || holding.centre || !holding.grips || out === null) return null;
-    const across = 2 * outsideRadii(piece, holding.grips.from, holding.grips.to).smallest;
-    return out > SPRINGS * across
+  say({ kind, moment, section }) {
+    if (!kind.cuts || kind.away) return null;
+    const worst = Math.max(standOut(moment), section ? hangOf(kind, moment, section) : 0);
+    return worst > SPRINGS
       ? [
           'It stands out ',
-          count(out / across, 0.1),
+          count(worst, 0.1),
           ' of its diameters: sharp tool, light cuts, and a pass at the same dial.',
         ]
+      : null;
+  },
+};
+
+/** Out of what holds it, of the diameters that are held. */
+function standOut({ piece, holding }: Moment): number {
+  const out = standsOut(piece, holding);
+  if (holding.centre || !holding.grips || out === null) return 0;
+  return out / (2 * outsideRadii(piece, holding.grips.from, holding.grips.to).smallest);
+}
+
+/** What is worked at its far side, of the diameters that then stand behind it. */
+function hangOf(kind: KindOfOperation, moment: Moment, section: Placed): number {
+  if (!moment.piece.laid.outside.includes(section)) return 0;
+  const hang = hangs(kind.after(moment, section), moment.holding, section);
+  return hang ? hang.out / hang.diameter : 0;
+}
+
+/** A centre in a free end carries it, and pushes it off its axis where it was not drilled on it. */
+export const centreUp: Check = {
+  id: 'centre-up',
+  say({ kind, moment: { operation, holding } }) {
+    const first = holding.operations[0]?.id === operation.id;
+    return first && !kind.away && holding.centre && kindOfHolding(holding.by).centresIn(holding).length === 1
+      ? ['Centre hole clean and greased; centre home and the quill locked, the work still running true.']
       : null;
   },
 };

@@ -3,7 +3,8 @@ import { wayAsHeld } from '../operations/taper';
 import { kindOfHolding } from '../holdings/registry';
 import type { KindOfOperation, Moment } from '../operations/kind';
 import type { Placed } from '../piece/laid';
-import { longBar, springs } from './holding';
+import { heldOn } from '../piece/reach';
+import { centreUp, longBar, springs } from './holding';
 import type { Check } from './kind';
 import { lubricant } from './lubricant';
 import { reversed } from './reversed';
@@ -20,6 +21,7 @@ const CHECKS: readonly Check[] = [
   gibs,
   lightHand,
   setOver,
+  centreUp,
   longBar,
   springs,
   lubricant,
@@ -33,7 +35,9 @@ export function lookFirst(kind: KindOfOperation, moment: Moment, section: Placed
   const first = moment.holding.operations[0]?.id === moment.operation.id;
   return [
     ...kind.before.map((one): Phrase => [one]),
-    ...(first && !kind.away ? kindOfHolding(moment.holding.by).lookFirst.map((one): Phrase => [one]) : []),
+    ...(first && !kind.away && !heldOn(moment.piece, moment.holding)
+      ? kindOfHolding(moment.holding.by).lookFirst.map((one): Phrase => [one])
+      : []),
     ...CHECKS.flatMap((check) => {
       const said = check.say(start);
       return said ? [said] : [];

@@ -2,6 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { plainText } from '../../figure/phrase';
 import { describePlan } from '../describe';
 import type { PlanPart } from '../piece/line';
+import { layOut } from '../piece/laid';
+import { finished, rawPiece } from '../piece/piece';
+import { mandrel } from './mandrel';
 import { planPart } from '../propose/planPart';
 import { WHOLE } from '../wholeParts.testdata';
 
@@ -19,6 +22,32 @@ describe('a mandrel', () => {
   it('is pressed into the longest hole that is finished', () => {
     expect(held({ halfAngle: 3 * DEG })).toBe('On a mandrel in Socket, 31.90 mm across');
     expect(held({ halfAngle: 3 * DEG, length: 16 })).toBe('On a mandrel in Bore, 26.00 mm across');
+  });
+  it('goes through no bar: what it is made from is parted off first', () => {
+    const laid = layOut(WHOLE.sleeve);
+    const done = finished(
+      rawPiece(laid, { toward: 'tailstock' }),
+      laid.inside.map(({ id }) => id),
+      'h1',
+    );
+    const said = (spare: number): string[] =>
+      mandrel
+        .wrong({ ...done, spare: { headstock: spare, tailstock: 0 } }, undefined as never)
+        .map((one) => plainText(one.said));
+    expect(said(3)).toEqual([]);
+    expect(said(3.1)).toEqual(['Its bar still stands in the way of a mandrel: it is parted off first.']);
+    expect(
+      mandrel.wrong(rawPiece(laid, { toward: 'tailstock' }), undefined as never).map(({ code }) => code),
+    ).toEqual(['not-held']);
+  });
+  it('shows the axis of its hole, which no needle reaches then', () => {
+    const [clocked] = describePlan(WHOLE.sleeve, [
+      {
+        ...planPart(WHOLE.sleeve).holdings.at(-1)!,
+        trueTo: { feature: 'bore', limit: 0.01 },
+      },
+    ]).holdings.map((one) => one.clocked && plainText(one.clocked).replaceAll('\u00a0', ' '));
+    expect(clocked).toBe('Clock the mandrel beside Bore true within 0.010 mm of needle swing');
   });
   it('is not in a cone so steep that it lets go', () => {
     expect(held({})).toBe('On a mandrel in Bore, 26.00 mm across');

@@ -5,7 +5,7 @@ import { solveTaperFeature } from '../../part/solveTaperFeature';
 import type { Placed } from '../piece/laid';
 import { impossible } from '../piece/line';
 import type { Piece } from '../piece/piece';
-import { MANDREL_HOLE, SELF_HOLDING } from '../piece/usual';
+import { CLEAR, FACING, MANDREL_HOLE, SELF_HOLDING } from '../piece/usual';
 import type { KindOfHolding } from './kind';
 
 /** A tapped hole takes a screwed one. */
@@ -14,6 +14,9 @@ const HOLDS: readonly string[] = ['bore', 'cylinder', 'taper', 'thread'];
 /** In a steeper cone a mandrel that is pressed home lets go. */
 const letsGo = (s: Placed): boolean =>
   isTaper(s) && solveTaperFeature(s.feature as Taper).halfAngle > SELF_HOLDING;
+
+/** More than this past a face is bar, which no hole goes through. */
+const STILL_BAR = FACING + CLEAR;
 
 /** The finished hole a mandrel holds best in: the longest of those long enough for their width. */
 export const holeForMandrel = (piece: Piece): Placed | undefined =>
@@ -48,8 +51,11 @@ export const mandrel: KindOfHolding = {
       ? [`On a mandrel in ${hole.feature.name}, `, length(2 * hole.smallest, 0.01), ' across']
       : ['On a mandrel'];
   },
-  wrong: (piece) =>
-    holeForMandrel(piece)
-      ? []
-      : [impossible('not-held', ['It has no finished hole yet that a mandrel would hold in.'])],
+  wrong(piece) {
+    if (!holeForMandrel(piece))
+      return [impossible('not-held', ['It has no finished hole yet that a mandrel would hold in.'])];
+    return Object.values(piece.spare).some((over) => over > STILL_BAR)
+      ? [impossible('not-held', ['Its bar still stands in the way of a mandrel: it is parted off first.'])]
+      : [];
+  },
 };

@@ -1,5 +1,5 @@
-import type { Placed } from '../piece/laid';
-import type { OperationKind } from '../piece/line';
+import type { Laid, Placed } from '../piece/laid';
+import { OPERATION_KINDS, type OperationKind } from '../piece/line';
 import { bore } from './bore';
 import { centre } from './centre';
 import { chamfer } from './chamfer';
@@ -52,6 +52,10 @@ const OPERATIONS: Readonly<Record<OperationKind, KindOfOperation>> = {
 /** Whether a feature is made away from the lathe, by what makes it. */
 export const isAway = (section: Placed): boolean =>
   Object.values(OPERATIONS).some((kind) => kind.away && canWork(kind, section));
+
+/** All that a proposal does to a feature; nothing where it is left as the bar came. */
+export const neededKinds = (laid: Laid, section: Placed): readonly KindOfOperation[] =>
+  OPERATION_KINDS.map(kindOfOperation).filter((kind) => canWork(kind, section) && kind.needed(laid, section));
 
 /** All there is to know of a kind of operation. */
 export const kindOfOperation = (kind: OperationKind): KindOfOperation => OPERATIONS[kind];

@@ -30,7 +30,8 @@ export const turn: KindOfOperation = {
     { kind: 'thread', side: 'external' },
   ],
   before: ['Swing it round by hand: jaws and carrier clear of the slide.'],
-  rank: () => 70,
+  // The thick before the thin, so that nothing is turned that hangs by less than it will.
+  rank: (laid, section) => 70 + (section ? 1 - section.largest / laid.barRadius : 0),
   needed: (laid, section) =>
     section.side === 'external' &&
     ((isCylinder(section) && !leftAsBar(laid, section)) ||

@@ -127,6 +127,8 @@ export const FINDING_CODES = [
   'short-grip',
   'not-round',
   'stands-out',
+  'slender',
+  'not-clocked',
   'not-held',
   'no-drawbar',
   'axis-lost',

@@ -19,6 +19,8 @@ export interface Piece {
   readonly opened: ReadonlySet<string>;
   /** Features that are done, and the holding they were done in. */
   readonly done: ReadonlyMap<string, string>;
+  /** What held it last, and has it still until it is held otherwise. */
+  readonly held: Pick<Holding, 'by' | 'grips' | 'toward'> | null;
 }
 
 const SPARE_FOR_JAWS = 2 * FACING + PARTING_ROOM;
@@ -33,7 +35,16 @@ export function rawPiece(laid: Laid, first: Pick<Holding, 'toward'>): Piece {
   const near = holdsBeside(laid) ? FACING : over / 2;
   const spare = { [first.toward]: near, [other(first.toward)]: over - near } as Record<End, number>;
   const done = new Map(laid.outside.filter((s) => leftAsBar(laid, s)).map((s) => [s.id, 'bar']));
-  return { laid, spare, faced: new Set(), centred: new Set(), rough: new Map(), opened: new Set(), done };
+  return {
+    laid,
+    spare,
+    faced: new Set(),
+    centred: new Set(),
+    rough: new Map(),
+    opened: new Set(),
+    done,
+    held: null,
+  };
 }
 
 const flat = ({ z0, z1 }: Placed, r: number): OutlinePoint[] => [
@@ -70,19 +81,25 @@ export const isRaw = (piece: Piece, section: Placed): boolean =>
 /** Largest and smallest radius of the outside between two places; the bar's beyond the part. */
 export function outsideRadii(piece: Piece, from: number, to: number): { largest: number; smallest: number } {
   const { laid } = piece;
-  const radii = laid.outside
-    .filter((s) => s.z1 > from + SAME && s.z0 < to - SAME)
-    .flatMap((s) => within(shapeAt(piece, s) ?? [], from, to));
+  const radii = outsideBetween(piece, from, to).map((p) => p.r);
   if (from < -SAME || to > laid.length + SAME || radii.length === 0) radii.push(laid.barRadius);
   return { largest: Math.max(...radii), smallest: Math.min(...radii) };
 }
 
-/** Radii of an outline between two places: at its corners there and where the two places cut it. */
-function within(points: readonly OutlinePoint[], from: number, to: number): number[] {
+/** The part's outside as it stands between two places: its corners there, and where the two places cut it. */
+export const outsideBetween = (piece: Piece, from: number, to: number): readonly OutlinePoint[] =>
+  piece.laid.outside
+    .filter((s) => s.z1 > from + SAME && s.z0 < to - SAME)
+    .flatMap((s) => within(shapeAt(piece, s) ?? [], from, to));
+
+function within(points: readonly OutlinePoint[], from: number, to: number): OutlinePoint[] {
   return points.flatMap((a, i) => {
     const b = points[i + 1];
     if (!b || b.z < from || a.z > to) return [];
-    const at = (z: number): number => (b.z === a.z ? a.r : a.r + ((b.r - a.r) * (z - a.z)) / (b.z - a.z));
+    const at = (z: number): OutlinePoint => ({
+      z,
+      r: b.z === a.z ? a.r : a.r + ((b.r - a.r) * (z - a.z)) / (b.z - a.z),
+    });
     return [at(Math.max(a.z, from)), at(Math.min(b.z, to))];
   });
 }

@@ -1,4 +1,5 @@
 import { other, type Placed } from './laid';
+import { sameJaws, type Jaws } from './goesOn';
 import type { Holding } from './line';
 import type { Piece } from './piece';
 import { SAME } from './usual';
@@ -17,6 +18,18 @@ export const behindJaws = ({ grips, toward }: Held, section: Placed): boolean =>
   grips !== null &&
   section.side === 'external' &&
   (toward === 'tailstock' ? section.z1 <= grips.from + SAME : section.z0 >= grips.to - SAME);
+
+/** Whether an indicator reaches a section: none of the outside that is wholly in the jaws or behind them, nor a hole with a centre in it. */
+export const needleReaches = (holding: Held & Pick<Holding, 'centre'>, section: Placed): boolean =>
+  section.side === 'external'
+    ? !behindJaws(holding, section) && !whollyHeld(holding, section)
+    : section.from === holding.toward && !holding.centre;
+
+const whollyHeld = ({ grips }: Held, { z0, z1 }: Placed): boolean =>
+  grips !== null && z0 >= grips.from - SAME && z1 <= grips.to + SAME;
+
+/** Whether it is held on as it was, in jaws that nobody opened: what was true in them is true. */
+export const heldOn = ({ held }: Piece, holding: Jaws): boolean => held !== null && sameJaws(held, holding);
 
 /** How far the piece stands out of what holds it, mm; null where nothing grips it. */
 export function standsOut(piece: Piece, { grips, toward }: Held): number | null {

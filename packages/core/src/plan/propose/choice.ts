@@ -6,8 +6,11 @@ import { cutAsHeld } from '../operations/taper';
 import { besideCorner, faceOf, other, ridesOn, type Laid, type Placed } from '../piece/laid';
 import type { Holding } from '../piece/line';
 import { mouthBearsCentre, type Piece } from '../piece/piece';
+import { heldOn } from '../piece/reach';
 import { FACING, MOST_FACED, PARTING_ROOM } from '../piece/usual';
 import { asHolding, type Shell } from '../holdings/shell';
+import type { Care } from './care';
+import { tooSlender } from './tooSlender';
 import { truing } from './truing';
 import { isEccentric, isGroove } from '../../part/kinds/is';
 
@@ -21,22 +24,27 @@ export interface Choice {
   readonly cost: number;
 }
 
-type Use = Pick<Choice, 'work' | 'faces' | 'parts'>;
+type Use = Pick<Choice, 'work' | 'faces' | 'parts'> & {
+  /** Some of the outside is left for a centre, and the rest turned without one. */
+  readonly splits?: boolean;
+};
 
 /** Every sensible use of a holding: all it reaches, or the end only, with or without parting off; eccentrics by themselves. */
-export function choices(piece: Piece, shell: Shell, strict: boolean): Choice[] {
+export function choices(piece: Piece, shell: Shell, { strict, carried }: Care): Choice[] {
   const { laid, spare } = piece;
   const kind = kindOfHolding(shell.by);
   const free = kind.faceFree && !shell.centre;
   const faces = free && !piece.faced.has(shell.toward) && spare[shell.toward] <= MOST_FACED;
   if (!faces && !piece.faced.has(shell.toward)) return [];
-  const reached = laid.all.filter(
+  const within = laid.all.filter(
     (s) =>
       !piece.done.has(s.id) &&
       !isAway(s) &&
       reachWrong({ piece, holding: asHolding(shell) }, s).every((w) => w.code === 'not-faced') &&
       (cutAsHeld(laid, s, shell.by) === 'well' || (!strict && cutAsHeld(laid, s, shell.by) === 'somehow')),
   );
+  const hanging = carried ? tooSlender(piece, shell, within) : new Set<Placed>();
+  const reached = within.filter((s) => !hanging.has(s));
   const onAxis = withCorners(
     piece,
     withRunOut(
@@ -51,7 +59,8 @@ export function choices(piece: Piece, shell: Shell, strict: boolean): Choice[] {
   const bar = shell.on === 'bar' && spare[other(shell.toward)] > PARTING_ROOM;
   // Held by an eccentric the part runs off its axis: its face can be cut, nothing round.
   if (shell.on === 'off-axis') return priced(piece, shell, { work: [], faces, parts: false }, strict);
-  const uses: Use[] = [{ work: onAxis, faces, parts: bar }];
+  const splits = hanging.size > 0 && onAxis.some((s) => laid.outside.includes(s));
+  const uses: Use[] = [{ work: onAxis, faces, parts: bar && hanging.size === 0, splits }];
   if (ends.length < onAxis.length) {
     uses.push({ work: ends, faces, parts: false });
     if (bar) uses.push({ work: ends, faces, parts: true });
@@ -114,6 +123,7 @@ function axisOf({ feature }: Placed): string {
 const HOLDING_COST = 100;
 const THROUGH_THE_JAWS = 2;
 const TRUED = 3;
+const SPLIT = 2;
 
 function priced(piece: Piece, shell: Shell, use: Use, strict: boolean): Choice[] {
   const found = truing(piece, shell, use.work) ?? (strict ? null : { trueTo: undefined });
@@ -123,12 +133,14 @@ function priced(piece: Piece, shell: Shell, use: Use, strict: boolean): Choice[]
   const inJaws = use.work.some((s) => s.side === 'internal' && grips && s.z0 < grips.to && s.z1 > grips.from);
   const cost =
     HOLDING_COST +
-    kind.minutes +
+    (heldOn(piece, shell) ? 0 : kind.minutes) +
     (use.work.some((s) => isEccentric(ridesOn(piece.laid, s))) ? (kind.setOver(piece) ?? 0) : 0) +
     (shell.centre ? 1 : 0) +
     (inJaws ? THROUGH_THE_JAWS : 0) +
+    (use.splits ? SPLIT : 0) +
     (found.trueTo ? TRUED : 0);
-  return [{ shell, ...use, trueTo: found.trueTo, cost }];
+  const { work, faces, parts } = use;
+  return [{ shell, work, faces, parts, trueTo: found.trueTo, cost }];
 }
 
 /** The piece after a choice, as far as the next one has to know it. */
@@ -140,6 +152,7 @@ export function chosen(piece: Piece, { shell, work, faces, parts }: Choice, id: 
   const after: Piece = {
     ...piece,
     done,
+    held: parts ? null : shell,
     faced: faces ? new Set([...piece.faced, toward]) : piece.faced,
     spare: {
       ...piece.spare,

@@ -165,6 +165,30 @@ describe('a line of work for any part', () => {
       { numRuns: 300 },
     ));
 
+  it('turns nothing that hangs by more than four diameters of a thinner place without a centre, unless it says so', () =>
+    parts((part, holdings) => {
+      const { sections } = layoutPart(part.features);
+      const said = new Set(
+        checkPlan(part, holdings)
+          .filter((f) => ['slender', 'stands-out'].includes(f.code))
+          .flatMap((f) => [f.operation ?? f.holding]),
+      );
+      for (const { holding, operation } of all(holdings)) {
+        const { grips, centre, toward } = holding;
+        const [id = ''] = operation.features;
+        const s = sections.find((one) => one.id === id);
+        if (!grips || centre || s?.side !== 'external') continue;
+        if (!finishing(part.features.find((f) => f.id === id)!).includes(operation.kind)) continue;
+        const { outer } = stockAfter(part, holdings, operation.id);
+        const free = toward === 'tailstock';
+        const hangs = outer
+          .filter(({ z }) => (free ? z > grips.to && z < s.z1 : z < grips.from && z > s.z0))
+          .map(({ z, r }) => (free ? s.z1 - z : z - s.z0) / (2 * r));
+        expect(Math.max(0, ...hangs) <= 4 + 1e-6 || said.has(operation.id) || said.has(holding.id)).toBe(
+          true,
+        );
+      }
+    }));
   it('ends as the part', () =>
     parts((part, holdings) => {
       const last = holdings.at(-1)?.operations.at(-1);

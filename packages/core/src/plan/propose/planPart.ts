@@ -1,8 +1,7 @@
 import { findingsOf } from '../check/checkPlan';
 import { walk } from '../check/walk';
 import { kindOfHolding } from '../holdings/registry';
-import { canWork, type KindOfOperation } from '../operations/kind';
-import { isAway, kindOfOperation } from '../operations/registry';
+import { isAway, kindOfOperation, neededKinds } from '../operations/registry';
 import { layOut, type Laid, type Placed } from '../piece/laid';
 import {
   OPERATION_KINDS,
@@ -88,13 +87,8 @@ function ranked(laid: Laid, by: HoldingBy, kind: OperationKind, section: Placed 
   };
 }
 
-const isNeeded = (laid: Laid, kind: KindOfOperation, section: Placed): boolean =>
-  canWork(kind, section) && kind.needed(laid, section);
-
 const operationsOn = (laid: Laid, by: HoldingBy, section: Placed): Wanted[] =>
-  OPERATION_KINDS.filter((kind) => isNeeded(laid, kindOfOperation(kind), section)).map((kind) =>
-    ranked(laid, by, kind, section),
-  );
+  neededKinds(laid, section).map(({ kind }) => ranked(laid, by, kind, section));
 
 /** The last things: what is made away from the lathe, hardening, edges broken, and what has to be proved measured. */
 const closing = (laid: Laid, by: HoldingBy): Wanted[] => [

@@ -3,7 +3,7 @@ import { kindOfHolding } from '../holdings/registry';
 import type { Placed } from '../piece/laid';
 import type { Holding } from '../piece/line';
 import type { Piece } from '../piece/piece';
-import { underJaws } from '../piece/reach';
+import { heldOn, needleReaches, underJaws } from '../piece/reach';
 import { TRUE_REST, TRUE_SHARED } from '../piece/usual';
 import type { Shell } from '../holdings/shell';
 import { isCylinder, isEccentric, isThread } from '../../part/kinds/is';
@@ -25,11 +25,12 @@ export function truing(
   if (work.some(isEccentric)) return setOver(piece, shell);
   const { jaws, keepsAxis, clocks } = kindOfHolding(shell.by);
   if (keepsAxis?.(piece, shell)) return { trueTo: undefined };
-  // A three-jaw puts work where its scroll does: what must share an axis wants jaws that are set.
-  if (matters && shell.on !== 'finished' && jaws) return null;
+  const on = heldOn(piece, shell);
+  // A three-jaw puts work where its scroll does: what must share an axis wants jaws that are set, or were not opened.
+  if (matters && shell.on !== 'finished' && jaws && !on) return null;
   const clocked = clocks ? clocks(piece) : best(piece, shell, matters ? earlier : null);
   if (matters && (!clocked || !earlier.has(piece.done.get(clocked.id) ?? ''))) return null;
-  if (!matters && (shell.on !== 'finished' || !clocked)) return { trueTo: undefined };
+  if (!matters && (on || shell.on !== 'finished' || !clocked)) return { trueTo: undefined };
   return clocked
     ? { trueTo: { feature: clocked.id, limit: matters ? TRUE_SHARED : TRUE_REST } }
     : { trueTo: undefined };
@@ -47,7 +48,7 @@ function best(piece: Piece, shell: Shell, earlier: ReadonlySet<string> | null): 
     const where = piece.done.get(s.id);
     if (where === undefined || where === 'bar' || !RUNS_TRUE.includes(s.kind)) return false;
     if (earlier && !earlier.has(where)) return false;
-    return s.side === 'external' || (s.from === shell.toward && !shell.centre);
+    return needleReaches(shell, s);
   });
   const worth = (s: Placed): number =>
     (isThread(s) ? -2000 : 0) +

@@ -1,0 +1,121 @@
+import { describe, expect, it } from 'vitest';
+import { plainText } from '../../figure/phrase';
+import { NO_KIT } from '../../kit/kit';
+import type { Feature } from '../../part/kinds/registry';
+import { LONG } from '../../testkit.testdata';
+import { describePlan } from '../describe';
+import type { Holding, PlanPart } from '../piece/line';
+import { planPart } from '../propose/planPart';
+import { checkPlan } from './checkPlan';
+
+const round = (id: string, diameter: number, length: number): Feature => ({
+  id,
+  name: id === 'pin' ? 'Pin' : 'Head',
+  kind: 'cylinder',
+  side: 'external',
+  diameter,
+  length,
+});
+const part = (...features: Feature[]): PlanPart => ({
+  features,
+  stock: { shape: 'round', across: 30, length: 200 },
+  quantity: 1,
+  lathe: LONG,
+  kit: NO_KIT,
+});
+const pinned = (diameter: number, length: number): PlanPart =>
+  part(round('head', 28, 30), round('pin', diameter, length));
+/** All of it turned out of the jaws, with nothing to carry it. */
+const unsupported: readonly Holding[] = [
+  {
+    id: 'h1',
+    by: 'three-jaw',
+    grips: { from: -36, to: -6 },
+    toward: 'tailstock',
+    centre: false,
+    operations: [
+      { id: 'face', kind: 'face', features: [], end: 'tailstock' },
+      { id: 'turn-head', kind: 'turn', features: ['head'] },
+      { id: 'turn-pin', kind: 'turn', features: ['pin'] },
+    ],
+  },
+];
+const saidOf = (one: PlanPart, line = unsupported): string[] =>
+  checkPlan(one, line)
+    .filter((f) => f.code === 'slender')
+    .map((f) => `${f.level} at ${f.operation}: ${f.sentence.replaceAll('\u00a0', ' ')}`);
+
+describe('what hangs by a few of its diameters', () => {
+  it('is a risk without a centre, said with its figures', () => {
+    expect(saidOf(pinned(6, 80))).toEqual([
+      'risk at turn-pin: Pin: 80 mm hangs by 6.0 mm, 13.3 of its diameters, with no centre: it springs away from the tool.',
+    ]);
+  });
+  it('is four of them at the most', () => {
+    expect(saidOf(pinned(15, 60))).toEqual([]);
+    expect(saidOf(pinned(15, 60.1))).toHaveLength(1);
+  });
+  it('is a neck too, for what is worked beyond it after', () => {
+    const necked = part(round('pin', 8, 6), round('head', 28, 60));
+    const order = (...operations: Holding['operations']): readonly Holding[] => [
+      { ...unsupported[0]!, operations },
+    ];
+    const [face, head, pin] = unsupported[0]!.operations;
+    expect(saidOf(necked, order(face!, head!, pin!))).toEqual([]);
+    expect(saidOf(necked, order(face!, pin!, head!))).toEqual([
+      'risk at turn-head: Head: 66 mm hangs by 8.0 mm, 8.3 of its diameters, with no centre: it springs away from the tool.',
+    ]);
+    const proposed = planPart(necked).holdings.flatMap((h) => h.operations.map((o) => o.id));
+    expect(proposed.indexOf('turn-head')).toBeLessThan(proposed.indexOf('turn-pin'));
+  });
+  it('is the holding’s own to say where nothing is thinner than what is held', () => {
+    const rod = part(round('pin', 29.9, 130));
+    const line = [
+      { ...unsupported[0]!, operations: unsupported[0]!.operations.filter((o) => o.id !== 'turn-head') },
+    ];
+    const found = checkPlan(rod, line).map((f) => f.code);
+    expect(found).toContain('stands-out');
+    expect(found.filter((code) => code === 'slender')).toHaveLength(1);
+    expect(saidOf(part(round('pin', 30, 130)), line)).toEqual([]);
+  });
+});
+
+describe('a line of work for a thin pin on a head', () => {
+  const { holdings, findings } = planPart(pinned(6, 80));
+  const { holdings: said, batch } = describePlan(pinned(6, 80), holdings);
+  it('faces and centres it, then brings a centre up in the same jaws and turns it', () => {
+    expect(findings).toEqual([]);
+    expect(holdings.map((h) => [h.centre, h.operations.map((o) => o.id).join()])).toEqual([
+      [false, 'face-tailstock,centre-tailstock'],
+      [true, 'turn-head,turn-pin,part-off'],
+      [false, 'face-headstock,finish,inspect'],
+    ]);
+    expect(holdings[1]?.grips).toEqual(holdings[0]?.grips);
+  });
+  it('says that the jaws are not opened, and spends no minutes on them', () => {
+    expect(plainText(said[1]!.held).replaceAll('\u00a0', ' ')).toBe(
+      'Still in the three-jaw on 30.00 mm, 30 mm held, its free end on a centre',
+    );
+    expect(said[1]!.caution).toMatch(/^The jaws are not opened/);
+    expect(said[0]!.caution).toMatch(/^Chuck key out/);
+    const work = (i: number): number => said[i]!.operations.reduce((sum, o) => sum + o.minutes + o.setUp, 0);
+    expect(said[1]!.minutes - work(1)).toBe(1);
+    expect(said[0]!.minutes - work(0)).toBe(4);
+    expect(batch.byHolding.setUps).toBe(2);
+    const first = said[1]!.operations[0]!.before.map((one) => plainText(one)).join(' ');
+    expect(first).toMatch(/Centre hole clean and greased/);
+    expect(first).not.toMatch(/Jaws and work wiped/);
+  });
+  it('clocks nothing behind the jaws', () => {
+    expect(holdings[2]?.trueTo?.feature).toBe('head');
+    const behind = holdings.map((h, i) => (i === 2 ? { ...h, trueTo: { feature: 'pin', limit: 0.05 } } : h));
+    expect(checkPlan(pinned(6, 80), behind).map((f) => [f.level, f.code, f.sentence])).toEqual([
+      ['risk', 'not-clocked', 'Pin is to be clocked, and no needle reaches it as it is held.'],
+    ]);
+  });
+  it('does without a centre where the pin is stout', () => {
+    const stout = planPart(pinned(15, 60));
+    expect(stout.holdings.map((h) => h.centre)).toEqual([false, false]);
+    expect(stout.findings).toEqual([]);
+  });
+});
