@@ -84,6 +84,8 @@ export interface Lathe {
   readonly chucks?:
     | readonly { readonly name: string; readonly kind: string; readonly capacity?: number | undefined }[]
     | undefined;
+  /** The hole through its spindle, on diameter. */
+  readonly spindle?: { readonly bore?: number | undefined } | undefined;
   readonly swing?: number | undefined;
   readonly swingOverSlide?: number | undefined;
   /** Set-up minutes as this shop finds them, where they differ from the usual. */

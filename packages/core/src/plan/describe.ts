@@ -135,15 +135,16 @@ const BOTH: readonly End[] = ['headstock', 'tailstock'];
 function holdingSaid({ holding, before, steps }: HeldSteps, findings: readonly Finding[]): HoldingSaid {
   const kind = kindOfHolding(holding.by);
   const operations = steps.map((step) => operationSaid(step, findings));
+  const drawn = kind.drawn?.(before) ?? 'jaws';
   return {
     holding,
     name: kind.name,
     held: heldSaid(before, holding),
     clocked: clocked(holding, steps[0]?.moment.piece ?? before),
     caution: heldOn(before, holding) ? GOES_ON : kind.caution,
-    drawn: kind.drawn ?? 'jaws',
+    drawn,
     drawbar: barOf(kind.drawbar?.(before, holding)),
-    centres: kind.drawn === 'bar' ? BOTH : kind.centresIn(holding),
+    centres: drawn === 'bar' ? BOTH : kind.centresIn(holding),
     minutes: operations.reduce((sum, one) => sum + one.minutes + one.setUp, minutesToHold(before, holding)),
     before: outlinesOf(before),
     after: outlinesOf(steps.at(-1)?.after ?? before),

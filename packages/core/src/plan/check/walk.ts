@@ -13,6 +13,7 @@ import { centreWrong } from '../holdings/betweenCentres';
 import { axisLost } from './axisLost';
 import { clockedWrong } from './clocked';
 import { slenderWrong } from './slender';
+import { thinWall } from './thinWall';
 import { isEccentric } from '../../part/kinds/is';
 
 /** One step of a line of work: the moment before it, what is wrong with it, and the piece after. */
@@ -80,6 +81,7 @@ function holdingWrong(piece: Piece, holding: Holding): Wrong[] {
     ...kindOfHolding(holding.by).wrong(piece, holding),
     ...(holding.centre && !kindOfHolding(holding.by).onCentres ? centreWrong(piece, holding.toward) : []),
     ...clockedWrong(piece, holding),
+    ...thinWall(piece, holding),
     ...axisLost(piece, holding),
   ];
 }

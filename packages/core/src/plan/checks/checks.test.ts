@@ -107,6 +107,45 @@ describe('what a good hand looks at first', () => {
   });
 });
 
+describe('long work', () => {
+  const shaft = (length: number, diameter: number): PlanPart => ({
+    ...cone('compound'),
+    features: [
+      { id: 'a', name: 'Head', kind: 'cylinder', side: 'external', diameter: 30, length: 20 },
+      { id: 's', name: 'Shaft', kind: 'cylinder', side: 'external', diameter, length },
+    ],
+    stock: { shape: 'round', across: 32, length: length + 80 },
+    ways: {},
+  });
+  const STEADY = /is (\d+) of its diameters long between what carries it: a steady/;
+  const times = (length: number, diameter: number) =>
+    STEADY.exec(look(shaft(length, diameter), 'turn-s'))?.[1];
+  it('that is carried at both ends wants a steady over twelve of its diameters', () => {
+    // From the jaws, six beside the part, to the centre.
+    expect(times(200, 10)).toBe('23');
+    expect(times(94, 10)).toBeUndefined();
+    expect(times(94.5, 10)).toBe('12');
+  });
+  it('is asked nothing of that where it stands in jaws alone', () => {
+    expect(planPart(shaft(36, 10)).holdings.map((h) => h.centre)).toEqual([false, false]);
+    expect(times(36, 10)).toBeUndefined();
+  });
+  it('springs by what is thinnest behind it, not by what is held', () => {
+    const springs = (diameter: number) =>
+      /stands out ([\d.]+) of its diameters/.exec(look(shaft(36, diameter), 'turn-s'))?.[1];
+    expect(springs(10)).toBe('3.6');
+    expect(springs(14)).toBe('2.6');
+    // Thick enough, what stands out as a whole is no more than it was.
+    expect(springs(30)).toBeUndefined();
+  });
+  it('has its centre looked at once, as it is brought up', () => {
+    const up = operations(said(shaft(200, 10))).filter((o) =>
+      o.before.some((one) => /Centre hole clean and greased/.test(plainText(one))),
+    );
+    expect(up.map((o) => o.operation.id)).toEqual(['turn-a']);
+  });
+});
+
 describe('what is laid out for a holding', () => {
   it('names each thing once, with its size, in the order it is wanted', () => {
     const tools = said(COLLET_HOLDER).holdings.map((h) =>

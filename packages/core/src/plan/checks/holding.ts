@@ -1,9 +1,11 @@
 import { count, length } from '../../figure/figure';
+import { thinUnderJaws } from '../check/thinWall';
 import { kindOfHolding } from '../holdings/registry';
 import type { KindOfOperation, Moment } from '../operations/kind';
 import { hangs } from '../piece/hang';
 import type { Placed } from '../piece/laid';
 import { outsideRadii } from '../piece/piece';
+import { MOST_BETWEEN } from '../piece/usual';
 import { behind, standsOut } from '../piece/reach';
 import type { Check } from './kind';
 
@@ -56,6 +58,44 @@ function hangOf(kind: KindOfOperation, moment: Moment, section: Placed): number 
   const hang = hangs(kind.after(moment, section), moment.holding, section);
   return hang ? hang.out / hang.diameter : 0;
 }
+
+/** Carried at both ends it bows away from the tool between them. */
+export const bows: Check = {
+  id: 'bows',
+  say({ kind, moment, section }) {
+    const { piece, holding } = moment;
+    const { laid } = piece;
+    if (!kind.cuts || kind.away || !holding.centre || !section || !laid.outside.includes(section))
+      return null;
+    const { grips, toward } = holding;
+    const [from, to] =
+      toward === 'tailstock' ? [grips?.to ?? 0, laid.length] : [0, grips?.from ?? laid.length];
+    const across = 2 * outsideRadii(kind.after(moment, section), from, to).smallest;
+    return to - from > MOST_BETWEEN * across
+      ? [
+          'It is ',
+          count((to - from) / across, 1),
+          ' of its diameters long between what carries it: a steady beside the tool, or light cuts and a sharp one; measure its middle too.',
+        ]
+      : null;
+  },
+};
+
+/** What would be marked and out of round when the jaws let go. */
+export const lightNip: Check = {
+  id: 'light-nip',
+  say({ kind, moment: { piece, holding, operation } }) {
+    const first = holding.operations[0]?.id === operation.id;
+    const wall = first && !kind.away ? thinUnderJaws(piece, holding) : null;
+    return wall === null
+      ? null
+      : [
+          'The wall under the jaws is ',
+          length(wall, 0.1),
+          ': a light nip, or it is not round when they let go.',
+        ];
+  },
+};
 
 /** A centre in a free end carries it, and pushes it off its axis where it was not drilled on it. */
 export const centreUp: Check = {

@@ -4,7 +4,7 @@ import { kindOfHolding } from '../holdings/registry';
 import type { KindOfOperation, Moment } from '../operations/kind';
 import type { Placed } from '../piece/laid';
 import { heldOn } from '../piece/reach';
-import { centreUp, longBar, springs } from './holding';
+import { bows, centreUp, lightNip, longBar, springs } from './holding';
 import type { Check } from './kind';
 import { lubricant } from './lubricant';
 import { reversed } from './reversed';
@@ -24,6 +24,8 @@ const CHECKS: readonly Check[] = [
   centreUp,
   longBar,
   springs,
+  bows,
+  lightNip,
   lubricant,
 ];
 

@@ -9,6 +9,7 @@ export const collet: KindOfHolding = {
   by: 'collet',
   name: 'Collet',
   jaws: true,
+  closesAllRound: true,
   faceFree: true,
   onCentres: false,
   setOver: () => null,

@@ -1,10 +1,11 @@
 import { count, length } from '../../figure/figure';
 import type { Phrase } from '../../figure/phrase';
 import { featureKind } from '../../part/kinds/registry';
-import { impossible, risk, type Holding, type Wrong } from '../piece/line';
+import { acrossCorners, impossible, risk, type Holding, type Wrong } from '../piece/line';
 import { outsideRadii, type Piece } from '../piece/piece';
 import { behind, standsOut, underJaws } from '../piece/reach';
-import { CLEAR, leastGrip, MOST_STAND_OUT, SAME } from '../piece/usual';
+import { acrossRefused } from '../piece/spindle';
+import { CLEAR, JAWS_DEEP, leastGrip, MOST_STAND_OUT, SAME } from '../piece/usual';
 
 /** What is wrong with jaws closing where they do. */
 export function jawsWrong(piece: Piece, holding: Holding): Wrong[] {
@@ -59,7 +60,33 @@ export function jawsWrong(piece: Piece, holding: Holding): Wrong[] {
         ]),
       );
   }
-  return [...found, ...standOutWrong(piece, holding, 2 * held.smallest)];
+  return [...found, ...tooDeep(piece, holding), ...standOutWrong(piece, holding, 2 * held.smallest)];
+}
+
+/** What reaches deeper than the chuck's own face and is thicker than the spindle's bore. */
+function tooDeep(piece: Piece, { grips, toward }: Holding): Wrong[] {
+  if (!grips) return [];
+  const { laid, spare } = piece;
+  const [from, to] =
+    toward === 'tailstock'
+      ? [-spare.headstock, grips.to - JAWS_DEEP]
+      : [grips.from + JAWS_DEEP, laid.length + spare.tailstock];
+  if (to - from <= SAME) return [];
+  const { largest } = outsideRadii(piece, from, to);
+  const { stock, lathe } = laid.part;
+  const across = largest >= laid.barRadius - SAME ? acrossCorners(stock) : 2 * largest;
+  const refused = acrossRefused(lathe, across);
+  return refused
+    ? [
+        impossible('spindle-too-small', [
+          'The ',
+          length(to - from, 1),
+          ' behind the chuck’s face: ',
+          ...refused,
+          '.',
+        ]),
+      ]
+    : [];
 }
 
 /** Work that stands out far and has no centre. */

@@ -23,6 +23,8 @@ export interface KindOfHolding {
   readonly name: string;
   /** Jaws or a collet close on the outside. */
   readonly jaws: boolean;
+  /** It closes all round, and springs nothing out of round. */
+  readonly closesAllRound?: boolean;
   /** A face is free for facing and for what comes from the tailstock. */
   readonly faceFree: boolean;
   /** The tailstock holds it: a set-over tilts its axis, and nothing else. */
@@ -36,13 +38,13 @@ export interface KindOfHolding {
   /** The thread it is drawn home by, where it has one. */
   drawbar?(piece: Piece, holding: Pick<Holding, 'toward'>): Placed | undefined;
   /** How it is drawn where that is not by jaws: in a socket, or on a bar through it. */
-  readonly drawn?: 'socket' | 'bar';
+  drawn?(piece: Piece): 'socket' | 'bar' | undefined;
   /** Everywhere the piece could be held so, of the places where jaws could close. */
   offers(piece: Piece, toward: End, spots: readonly Spot[]): readonly Offer[];
   /** Whether the axis of what was cut before is kept by holding it so. */
   keepsAxis?(piece: Piece, holding: Pick<Holding, 'toward'>): boolean;
   /** What shows its axis, where that is not for the eye to choose. */
-  clocks?(piece: Piece): Placed | undefined;
+  clocks?(piece: Piece, holding: Pick<Holding, 'toward'>): Placed | undefined;
   /** Minutes to set the piece over in it, off the spindle's axis; null where it cannot be. */
   setOver(piece: Piece): number | null;
   /** To put the piece in and find its axis. */

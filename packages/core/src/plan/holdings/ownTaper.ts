@@ -59,7 +59,7 @@ export const ownTaper: KindOfHolding = {
   onCentres: false,
   setOver: () => null,
   minutes: 6,
-  drawn: 'socket',
+  drawn: () => 'socket',
   drawbar: (piece, { toward }) => drawbarThread(piece, toward),
   centresIn: atFreeEnd,
   offers(piece, toward) {

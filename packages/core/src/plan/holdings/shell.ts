@@ -5,6 +5,8 @@ import type { Holding } from '../piece/line';
 export type Shell = Pick<Holding, 'by' | 'grips' | 'toward' | 'centre'> & {
   /** What the jaws close on: bar left over, bar that is the part's own, a finished diameter, or one off the axis. */
   readonly on: 'bar' | 'raw' | 'finished' | 'off-axis' | null;
+  /** What is risked by holding it so. */
+  readonly risks: number;
 };
 
 /** A holding with no more than its shell, to be judged by what judges holdings. */

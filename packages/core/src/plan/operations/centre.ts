@@ -4,7 +4,7 @@ import type { Laid } from '../piece/laid';
 import { impossible } from '../piece/line';
 import { kindOfHolding } from '../holdings/registry';
 import { finished, mouthRadius } from '../piece/piece';
-import { CENTRE_DRILLS, CENTRE_OF_FACE, SUNK_OVER } from '../piece/usual';
+import { CENTRE_DRILLS, CENTRE_OF_FACE, MOUTH_OF_BODY, SUNK_OVER } from '../piece/usual';
 import { length } from '../../figure/figure';
 import { saySpeed } from './speed';
 import { figures, shown } from './card';
@@ -24,9 +24,6 @@ function drillAt({ outside, barRadius }: Laid, end: End | undefined): number {
   const face = 2 * ((end === 'headstock' ? outside[0] : outside.at(-1))?.smallest ?? barRadius);
   return CENTRE_DRILLS.filter((d) => d <= CENTRE_OF_FACE * face).at(-1) ?? CENTRE_DRILLS[0];
 }
-
-/** The mouth a centre drill leaves, of its body. */
-const MOUTH_OF_BODY = 0.8;
 
 export const centre: KindOfOperation = {
   ...PLAIN,

@@ -6,9 +6,10 @@ import type { Feature } from '../../part/kinds/registry';
 import { layoutPart } from '../../part/layout';
 import type { Detail, Section } from '../../part/section';
 import type { End } from '../../taper/task';
-import type { PlanPart } from './line';
+import { acrossCorners, type PlanPart } from './line';
 import { swingBlocker } from '../../ways/bedLimits';
-import { SAME } from './usual';
+import { spindleRefuses } from './spindle';
+import { FACING, JAWS_DEEP, PARTING_ROOM, SAME } from './usual';
 import { isBore, isCentreHole, isCylinder } from '../../part/kinds/is';
 
 /** A feature where it lies on the axis, with the radii it has. */
@@ -86,9 +87,6 @@ export function layOut(part: PlanPart): Laid {
   return laid;
 }
 
-/** How far a bar reaches across its corners, for each measure across its flats. */
-const CORNERS = { round: 1, hex: 2 / Math.sqrt(3), square: Math.SQRT2 } as const;
-
 function checkStock({ part, length: whole, outside, inside, barRadius, holeRadius }: Laid): void {
   const { stock, lathe } = part;
   const refuse = (field: string, said: AnelloError['phrase']): never => {
@@ -107,10 +105,14 @@ function checkStock({ part, length: whole, outside, inside, barRadius, holeRadiu
       length(2 * thickest, 0.01),
       ' across: this bar is too thin for it.',
     ]);
-  const swings = swingBlocker(lathe, stock.across * CORNERS[stock.shape], true);
+  const swings = swingBlocker(lathe, acrossCorners(stock), true);
   if (swings) refuse('across', swings);
   if (positive(stock.length, 'stock.length', 'The bar’s length') < whole - SAME)
     refuse('length', ['The part is ', length(whole, 0.01), ' long: this bar is too short for it.']);
+  const through = spindleRefuses(lathe, stock);
+  const held = whole + FACING + PARTING_ROOM + JAWS_DEEP;
+  if (through && stock.length > held + SAME)
+    refuse('length', [...through, ': sawn to ', length(held, 1), ' at most, it can be held.']);
   if (stock.bore === undefined) return;
   positive(stock.bore, 'stock.bore', 'The hole in the bar');
   const covered = inside.reduce((sum, s) => sum + (s.z1 - s.z0), 0);

@@ -16,6 +16,10 @@ export interface Stock {
   readonly bore?: number | undefined;
 }
 
+/** How far a bar reaches across its corners, for each measure across its flats. */
+const CORNERS = { round: 1, hex: 2 / Math.sqrt(3), square: Math.SQRT2 } as const;
+export const acrossCorners = ({ shape, across }: Stock): number => across * CORNERS[shape];
+
 /** A part with all that its line of work is worked out from. */
 export interface PlanPart {
   readonly features: readonly Feature[];
@@ -124,10 +128,12 @@ export const FINDING_CODES = [
   'jaws-on-finished',
   'jaws-on-nothing',
   'jaws-too-wide',
+  'spindle-too-small',
   'short-grip',
   'not-round',
   'stands-out',
   'slender',
+  'thin-wall',
   'not-clocked',
   'not-held',
   'no-drawbar',

@@ -106,6 +106,15 @@ describe('the hole at a face', () => {
     expect(ends(15)).toEqual([true, true]);
     expect(ends(15.5)).toEqual([false, true]);
   });
+  it('bears none where the smallest centre drill would take the whole of it', () => {
+    const solid = (diameter: number): boolean => {
+      const pin = { ...STEPPED.at(-1)!, diameter } as Feature;
+      return mouthBearsCentre(pieceOf(...STEPPED.slice(0, -1), pin), 'tailstock');
+    };
+    // Its body of 3.15 leaves a mouth of 2.52.
+    expect(solid(3.4)).toBe(true);
+    expect(solid(3.3)).toBe(false);
+  });
   it('is held against the face itself, where the outside grows behind it', () => {
     const cone = (largeEnd: 'headstock' | 'tailstock'): Feature => ({
       id: `cone ${largeEnd}`,

@@ -3,7 +3,7 @@ import type { OutlinePoint } from '../../part/kinds/outline';
 import type { End } from '../../taper/task';
 import { leftAsBar, other, type Laid, type Placed } from './laid';
 import type { Holding } from './line';
-import { CENTRE_MOUTH, FACING, leastGrip, PARTING_ROOM, SAME } from './usual';
+import { CENTRE_DRILLS, CENTRE_MOUTH, FACING, leastGrip, MOUTH_OF_BODY, PARTING_ROOM, SAME } from './usual';
 import { isGroove } from '../../part/kinds/is';
 
 /** The piece as it stands at a moment of its making. */
@@ -119,11 +119,14 @@ export function takesCentre(piece: Piece, end: End): boolean {
   return piece.centred.has(end) && mouthBearsCentre(piece, end);
 }
 
+/** Radius of the mouth that the smallest centre drill leaves. */
+const LEAST_MOUTH = (MOUTH_OF_BODY * CENTRE_DRILLS[0]) / 2;
+
 export function mouthBearsCentre(piece: Piece, end: End): boolean {
   const { laid } = piece;
   const face = end === 'headstock' ? laid.outside[0] : laid.outside.at(-1);
   const edge = face?.points.at(end === 'headstock' ? 0 : -1)?.r ?? laid.barRadius;
-  return mouthRadius(piece, end) <= CENTRE_MOUTH * edge;
+  return Math.max(mouthRadius(piece, end), LEAST_MOUTH) <= CENTRE_MOUTH * edge;
 }
 
 /** Features finished, as the piece then is. */

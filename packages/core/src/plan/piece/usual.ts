@@ -14,6 +14,8 @@ export const PARTING_ROOM = PARTING_WIDTH + FACING + CLEAR;
 export const leastGrip = (diameter: number): number => Math.min(0.8 * diameter, 15);
 /** As much as is worth holding. */
 export const goodGrip = (diameter: number): number => Math.min(Math.max(diameter, 15), 50);
+/** From the tips of the jaws down to the chuck's own face: what reaches deeper goes into the spindle. */
+export const JAWS_DEEP = 60;
 /** Work that stands out further than this many diameters wants a centre. */
 export const MOST_STAND_OUT = 4;
 /** Needle swing allowed when the axis is found again for features that share it, and for the rest. */
@@ -21,6 +23,10 @@ export const TRUE_SHARED = 0.01;
 export const TRUE_REST = 0.05;
 /** A centre stands in the mouth of a hole up to this part of the face's diameter: the mouth is sunk 60° for it. */
 export const CENTRE_MOUTH = 0.75;
+/** Carried at both ends, work longer than this many of its diameters bows away from the tool between them. */
+export const MOST_BETWEEN = 12;
+/** A wall thinner than this part of its diameter is sprung by the jaws of a chuck. */
+export const THIN_WALL = 0.1;
 /** Steeper than this a taper does not hold by itself: it must be drawn home. Half angle, rad. */
 export const SELF_HOLDING = (3.5 / 180) * Math.PI;
 /** Left in a drilled hole for boring, and for reaming, on diameter. */
@@ -53,6 +59,8 @@ export const DRILL_POINT = (118 / 180) * Math.PI;
 /** Centre drills by their body, and the part of the face's diameter one may take. */
 export const CENTRE_DRILLS = [3.15, 4, 5, 6.3, 8, 10] as const;
 export const CENTRE_OF_FACE = 0.4;
+/** The mouth that a centre drill leaves, of its body. */
+export const MOUTH_OF_BODY = 0.8;
 /** The mouth of a hole is sunk this much wider for a centre to stand in. */
 export const SUNK_OVER = 2;
 /** A mandrel wants a hole at least this long, in its own diameters. */

@@ -7,10 +7,7 @@ import { layOut } from '../piece/laid';
 import { inBar, SLIGHT_CONE } from '../parts.testdata';
 import type { PlanPart } from '../piece/line';
 import { rawPiece, type Piece } from '../piece/piece';
-import { CARES, type Care } from './care';
 import { choices, type Choice } from './choice';
-
-const [CAREFUL, , AT_ALL] = CARES as [Care, Care, Care];
 
 const CONE: Feature = { ...SLIGHT_CONE, length: 60 };
 const BODY: Feature = {
@@ -41,13 +38,14 @@ const jaws = (from: number, to: number, on: Shell['on']): Shell => ({
   toward: 'tailstock',
   centre: false,
   on,
+  risks: 0,
 });
 const works = (found: readonly Choice[]): string[][] =>
   found.map(({ work }) => work.map(({ id }) => id).sort());
 
 describe('what might be done in a holding', () => {
   it('is all it reaches, or the end only, with and without parting off', () => {
-    const found = choices(piece([BODY, CONE, HOLE]), jaws(-44, -6, 'bar'), CAREFUL);
+    const found = choices(piece([BODY, CONE, HOLE]), jaws(-44, -6, 'bar'), true);
     expect(works(found)).toContainEqual(['body', 'cone', 'hole']);
     expect(found.some(({ parts }) => parts)).toBe(true);
     expect(found.filter(({ work }) => work.length === 3).every(({ parts }) => parts)).toBe(true);
@@ -56,16 +54,16 @@ describe('what might be done in a holding', () => {
   it('leaves a taper that only a tailstock set over makes to centres, unless nothing else is found', () => {
     const setOverOnly: Lathe = { ...LONG, compound: { ...LONG.compound!, travel: 5 }, attachment: null };
     const bare = piece([BODY, CONE], setOverOnly);
-    expect(works(choices(bare, jaws(-44, -6, 'bar'), CAREFUL)).flat()).not.toContain('cone');
-    expect(works(choices(bare, jaws(-44, -6, 'bar'), AT_ALL)).flat()).toContain('cone');
+    expect(works(choices(bare, jaws(-44, -6, 'bar'), true)).flat()).not.toContain('cone');
+    expect(works(choices(bare, jaws(-44, -6, 'bar'), false)).flat()).toContain('cone');
     // With a compound that reaches it is made in the chuck as well as anything.
-    expect(works(choices(piece([BODY, CONE]), jaws(-44, -6, 'bar'), CAREFUL)).flat()).toContain('cone');
+    expect(works(choices(piece([BODY, CONE]), jaws(-44, -6, 'bar'), true)).flat()).toContain('cone');
   });
 
   it('costs a little more where a hole is made through the jaws’ own grip', () => {
     const bored = piece([BODY, CONE, HOLE]);
     const costOf = (from: number, to: number): number =>
-      choices(bored, jaws(from, to, 'raw'), CAREFUL).find(({ work }) => work.some(({ id }) => id === 'hole'))!
+      choices(bored, jaws(from, to, 'raw'), true).find(({ work }) => work.some(({ id }) => id === 'hole'))!
         .cost;
     // The part is 100 long, and its hole comes from 80 on.
     const [clear, touching, over] = [costOf(20, 60), costOf(20, 80), costOf(20, 95)];
@@ -74,12 +72,12 @@ describe('what might be done in a holding', () => {
     expect(costOf(85, 95)).toBe(over);
     // What is bored through them counts, not what is turned beside it; and a hole on their other side does not.
     const deep = piece([BODY, CONE, { ...HOLE, length: 30 } as Feature]);
-    const [past] = choices(deep, jaws(20, 60, 'raw'), CAREFUL).map(({ cost }) => cost);
+    const [past] = choices(deep, jaws(20, 60, 'raw'), true).map(({ cost }) => cost);
     expect(past).toBe(clear);
     const behind = piece([BODY, CONE, { ...HOLE, from: 'headstock', length: 10 } as Feature]);
     const turned = { ...behind, faced: new Set(['headstock' as const]) };
     const from = (a: number, b: number): number =>
-      choices(turned, { ...jaws(a, b, 'raw'), toward: 'headstock' }, CAREFUL).find(({ work }) =>
+      choices(turned, { ...jaws(a, b, 'raw'), toward: 'headstock' }, true).find(({ work }) =>
         work.some(({ id }) => id === 'hole'),
       )!.cost;
     expect(from(10, 40)).toBe(from(50, 80));
@@ -94,7 +92,8 @@ describe('what might be done in a holding', () => {
       toward: 'tailstock',
       centre: true,
       on: null,
+      risks: 0,
     };
-    expect(choices(raw, centres, CAREFUL)).toEqual([]);
+    expect(choices(raw, centres, true)).toEqual([]);
   });
 });

@@ -1,4 +1,5 @@
 import { reachWrong } from '../check/common';
+import { thinUnderJaws } from '../check/thinWall';
 import { holdingForEccentric, kindOfHolding } from '../holdings/registry';
 import { runInto } from '../operations/groove';
 import { isAway } from '../operations/registry';
@@ -9,7 +10,6 @@ import { mouthBearsCentre, type Piece } from '../piece/piece';
 import { heldOn } from '../piece/reach';
 import { FACING, MOST_FACED, PARTING_ROOM } from '../piece/usual';
 import { asHolding, type Shell } from '../holdings/shell';
-import type { Care } from './care';
 import { tooSlender } from './tooSlender';
 import { truing } from './truing';
 import { isEccentric, isGroove } from '../../part/kinds/is';
@@ -27,10 +27,11 @@ export interface Choice {
 type Use = Pick<Choice, 'work' | 'faces' | 'parts'> & {
   /** Some of the outside is left for a centre, and the rest turned without one. */
   readonly splits?: boolean;
+  readonly hanging?: number;
 };
 
 /** Every sensible use of a holding: all it reaches, or the end only, with or without parting off; eccentrics by themselves. */
-export function choices(piece: Piece, shell: Shell, { strict, carried }: Care): Choice[] {
+export function choices(piece: Piece, shell: Shell, strict: boolean): Choice[] {
   const { laid, spare } = piece;
   const kind = kindOfHolding(shell.by);
   const free = kind.faceFree && !shell.centre;
@@ -43,8 +44,26 @@ export function choices(piece: Piece, shell: Shell, { strict, carried }: Care): 
       reachWrong({ piece, holding: asHolding(shell) }, s).every((w) => w.code === 'not-faced') &&
       (cutAsHeld(laid, s, shell.by) === 'well' || (!strict && cutAsHeld(laid, s, shell.by) === 'somehow')),
   );
-  const hanging = carried ? tooSlender(piece, shell, within) : new Set<Placed>();
-  const reached = within.filter((s) => !hanging.has(s));
+  const hanging = tooSlender(piece, shell, within);
+  const carried = within.filter((s) => !hanging.has(s));
+  const left = uses(piece, shell, { faces, reached: carried, strict, splits: hanging.size > 0 });
+  if (strict || hanging.size === 0) return left;
+  return [...left, ...uses(piece, shell, { faces, reached: within, strict, hanging: hanging.size })];
+}
+
+interface Reach {
+  readonly faces: boolean;
+  readonly reached: readonly Placed[];
+  readonly strict: boolean;
+  /** Something it would reach is left for a centre to carry. */
+  readonly splits?: boolean;
+  /** Of what it reaches, how many hang by too little. */
+  readonly hanging?: number;
+}
+
+function uses(piece: Piece, shell: Shell, reach: Reach): Choice[] {
+  const { faces, reached, strict, hanging = 0 } = reach;
+  const { laid, spare } = piece;
   const onAxis = withCorners(
     piece,
     withRunOut(
@@ -59,14 +78,14 @@ export function choices(piece: Piece, shell: Shell, { strict, carried }: Care): 
   const bar = shell.on === 'bar' && spare[other(shell.toward)] > PARTING_ROOM;
   // Held by an eccentric the part runs off its axis: its face can be cut, nothing round.
   if (shell.on === 'off-axis') return priced(piece, shell, { work: [], faces, parts: false }, strict);
-  const splits = hanging.size > 0 && onAxis.some((s) => laid.outside.includes(s));
-  const uses: Use[] = [{ work: onAxis, faces, parts: bar && hanging.size === 0, splits }];
+  const splits = reach.splits === true && onAxis.some((s) => laid.outside.includes(s));
+  const found: Use[] = [{ work: onAxis, faces, parts: bar && !reach.splits, splits, hanging }];
   if (ends.length < onAxis.length) {
-    uses.push({ work: ends, faces, parts: false });
-    if (bar) uses.push({ work: ends, faces, parts: true });
+    found.push({ work: ends, faces, parts: false });
+    if (bar) found.push({ work: ends, faces, parts: true });
   }
-  if (piece.faced.has(shell.toward)) uses.push(...offAxis(piece, reached, shell, bar, strict));
-  return uses
+  if (piece.faced.has(shell.toward)) found.push(...offAxis(piece, reached, shell, bar, strict));
+  return found
     .filter((use) => use.work.length > 0 || use.faces || use.parts)
     .flatMap((use) => priced(piece, shell, use, strict));
 }
@@ -124,10 +143,15 @@ const HOLDING_COST = 100;
 const THROUGH_THE_JAWS = 2;
 const TRUED = 3;
 const SPLIT = 2;
+/** Of as many holdings, one whose jaws do not spring a thin wall. */
+const SPRUNG = 30;
+/** Rather another holding than a risk, and rather three than an axis that is lost. */
+const RISK = 110;
+const AXIS_LOST = 300;
 
 function priced(piece: Piece, shell: Shell, use: Use, strict: boolean): Choice[] {
-  const found = truing(piece, shell, use.work) ?? (strict ? null : { trueTo: undefined });
-  if (found === null) return [];
+  const found = truing(piece, shell, use.work);
+  if (found === null && strict) return [];
   const kind = kindOfHolding(shell.by);
   const { grips } = shell;
   const inJaws = use.work.some((s) => s.side === 'internal' && grips && s.z0 < grips.to && s.z1 > grips.from);
@@ -138,9 +162,11 @@ function priced(piece: Piece, shell: Shell, use: Use, strict: boolean): Choice[]
     (shell.centre ? 1 : 0) +
     (inJaws ? THROUGH_THE_JAWS : 0) +
     (use.splits ? SPLIT : 0) +
-    (found.trueTo ? TRUED : 0);
+    (use.work.length > 0 && thinUnderJaws(piece, shell) !== null ? SPRUNG : 0) +
+    RISK * (shell.risks + (use.hanging ?? 0)) +
+    (found ? (found.trueTo ? TRUED : 0) : AXIS_LOST);
   const { work, faces, parts } = use;
-  return [{ shell, work, faces, parts, trueTo: found.trueTo, cost }];
+  return [{ shell, work, faces, parts, trueTo: found?.trueTo, cost }];
 }
 
 /** The piece after a choice, as far as the next one has to know it. */

@@ -1,7 +1,6 @@
 import type { Laid } from '../piece/laid';
 import { rawPiece, type Piece } from '../piece/piece';
 import { choices, chosen, complete, type Choice } from './choice';
-import { CARES, type Care } from './care';
 import { shells } from './shells';
 
 interface Path {
@@ -28,21 +27,17 @@ const stateOf = ({ done, faced, centred, spare }: Piece): string =>
 const made = ({ piece }: Path): number => piece.done.size + piece.faced.size;
 
 /**
- * The fewest holdings from bar to part, and of those the ones soonest set up; with risks in it only where none is without,
- * and with no more of them than are needed. Where none is found, those that get furthest: what they leave is what has to
- * be thought about.
+ * The fewest holdings from bar to part, and of those the ones soonest set up; with risks in it only where none is without.
+ * Where none is found, those that get furthest: what they leave is what has to be thought about.
  */
 export function search(laid: Laid): readonly Choice[] {
-  let furthest: Path | null = null;
-  for (const care of CARES) {
-    const path = searched(laid, care);
-    if (complete(laid, path.piece)) return path.choices;
-    if (!furthest || made(path) > made(furthest)) furthest = path;
-  }
-  return furthest?.choices ?? [];
+  const sound = searched(laid, true);
+  if (complete(laid, sound.piece)) return sound.choices;
+  const risky = searched(laid, false);
+  return (made(risky) > made(sound) ? risky : sound).choices;
 }
 
-function searched(laid: Laid, care: Care): Path {
+function searched(laid: Laid, strict: boolean): Path {
   const open: Path[] = (['tailstock', 'headstock'] as const).map((toward) => ({
     piece: rawPiece(laid, { toward }),
     choices: [],
@@ -57,7 +52,7 @@ function searched(laid: Laid, care: Care): Path {
     const state = stateOf(path.piece);
     if (closed.has(state) || path.choices.length >= MOST_HOLDINGS) continue;
     closed.add(state);
-    for (const choice of shells(path.piece, care).flatMap((shell) => choices(path.piece, shell, care)))
+    for (const choice of shells(path.piece, strict).flatMap((shell) => choices(path.piece, shell, strict)))
       open.push({
         piece: chosen(path.piece, choice, `h${path.choices.length + 1}`),
         choices: [...path.choices, choice],

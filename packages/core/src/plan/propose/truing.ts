@@ -28,7 +28,7 @@ export function truing(
   const on = heldOn(piece, shell);
   // A three-jaw puts work where its scroll does: what must share an axis wants jaws that are set, or were not opened.
   if (matters && shell.on !== 'finished' && jaws && !on) return null;
-  const clocked = clocks ? clocks(piece) : best(piece, shell, matters ? earlier : null);
+  const clocked = clocks ? clocks(piece, shell) : best(piece, shell, matters ? earlier : null);
   if (matters && (!clocked || !earlier.has(piece.done.get(clocked.id) ?? ''))) return null;
   if (!matters && (on || shell.on !== 'finished' || !clocked)) return { trueTo: undefined };
   return clocked
