@@ -1,5 +1,7 @@
 import { AnelloError } from '../basics/error';
 import { positive } from '../basics/check';
+import { LEAST, SCREW_ZONES } from './screwZones';
+import { preferred, preferredAfter } from './preferred';
 import { PROFILES, type VeeThread } from './form';
 
 export const THREAD_CLASSES = ['6g', '6H', '2A', '2B'] as const;
@@ -24,19 +26,6 @@ interface Family {
 }
 
 const MICRO = 1e-3;
-/** Preferred numbers in forties: tolerances are rounded to them. Source: ISO 3. */
-const R40 = [
-  1, 1.06, 1.12, 1.18, 1.25, 1.32, 1.4, 1.5, 1.6, 1.7, 1.8, 1.9, 2, 2.12, 2.24, 2.36, 2.5, 2.65, 2.8, 3, 3.15,
-  3.35, 3.55, 3.75, 4, 4.25, 4.5, 4.75, 5, 5.3, 5.6, 6, 6.3, 6.7, 7.1, 7.5, 8, 8.5, 9, 9.5, 10,
-];
-function preferred(value: number): number {
-  const scale = 10 ** Math.floor(Math.log10(value));
-  const near = R40.reduce((best, r) =>
-    Math.abs(r - value / scale) < Math.abs(best - value / scale) ? r : best,
-  );
-  return Math.round(near * scale * 100) / 100;
-}
-
 /** Allowance g, crest zone of a screw and of a nut by pitch, grade 6, µm. Source: ISO 965-1, tables 1 to 3. */
 const BY_PITCH: Readonly<Record<string, readonly [number, number, number]>> = {
   '0.25': [18, 67, 71],
@@ -77,18 +66,15 @@ function metricZones({ pitch }: VeeThread): { allowance: number; screw: number; 
 /** Finer than this the inside crest follows another rule. */
 const COARSE_FROM = 1;
 
-/** Ranges of diameter whose geometric mean the tolerances are worked from, mm. */
-const RANGES = [0.99, 1.4, 2.8, 5.6, 11.2, 22.4, 45, 90, 180, 355];
-function meanOfRange(diameter: number): number {
-  const i = RANGES.findIndex((upTo) => diameter <= upTo);
-  if (i < 1)
+/** Grade 6 of a metric screw's pitch diameter. Its own formula, where its table has no such pitch: 90 P^0.4 d^0.1. */
+function metricPitchZone({ diameter, pitch }: VeeThread): number {
+  const range = SCREW_ZONES.find(({ upTo }) => diameter <= upTo);
+  if (!range || diameter <= LEAST)
     throw new AnelloError('out-of-range', 'diameter', 'The table of thread limits goes from 1 to 355 mm.');
-  return Math.sqrt((RANGES[i - 1] as number) * (RANGES[i] as number));
+  return range.byPitch[String(Number(pitch.toFixed(4)))] ?? preferred(90 * pitch ** 0.4 * range.mean ** 0.1);
 }
-
-/** Grade 6 of a metric screw's pitch diameter, µm: 90 P^0.4 d^0.1. */
-const metricPitchZone = ({ diameter, pitch }: VeeThread): number =>
-  preferred(90 * pitch ** 0.4 * meanOfRange(diameter) ** 0.1);
+/** A nut has as much more as five preferred numbers further, near 1.32 of it. */
+const NUT_STEPS = 5;
 const INCH = 25.4;
 /** Class 2A's pitch diameter, in: 0.0015 ∛D + 0.0015 √LE + 0.015 P^(2/3), engaged over a diameter. */
 function unifiedPitchZone({ diameter, pitch }: VeeThread): number {
@@ -118,7 +104,7 @@ const FAMILIES: Readonly<Record<ThreadClass, Family>> = {
     outside: false,
     zones: (t) => ({
       allowance: 0,
-      pitch: preferred(1.32 * metricPitchZone(t)) * MICRO,
+      pitch: preferredAfter(metricPitchZone(t), NUT_STEPS) * MICRO,
       crest: metricZones(t).nut * MICRO,
     }),
   },
