@@ -350,8 +350,8 @@ const EXPECTED: Readonly<Record<keyof typeof WHOLE, string[][]>> = {
       '8 + 15',
     ],
     [
-      'Drill across ⌀5.03 mm, 10.0 mm deep, 40.00 mm from the tailstock face, 1900 a minute, and tap M6',
-      'Drill, for M6 5.03 mm | Middle, from the tailstock face 40.00 mm | Depth 10.00 mm | Screw hole, middle from the face 39.7 to 40.3 | Its burr comes off inside and out.',
+      'Drill across ⌀5.00 mm, 10.0 mm deep, 40.00 mm from the tailstock face, 1910 a minute, and tap M6',
+      'Drill, for M6 5.00 mm | Middle, from the tailstock face 40.00 mm | Depth 10.00 mm | Screw hole, middle from the face 39.7 to 40.3 | Its burr comes off inside and out.',
       'Centre punch, vee block, clamp; Drill 5.0 mm',
       '8 + 8',
     ],

@@ -3,23 +3,20 @@ import type { Phrase } from '../../figure/phrase';
 import { countedFrom } from '../../part/kinds/detail';
 import type { CrossHole } from '../../part/kinds/crossHole';
 import { threadNamed } from '../../thread/designation';
-import { tapDrill } from '../../thread/tapDrill';
-import { USUAL_ENGAGEMENT } from '../../thread/usual';
 import type { Laid, Placed } from '../piece/laid';
 import { finished } from '../piece/piece';
 import { attempted } from './attempted';
 import { lyingOn, notReady } from './away';
 import { figures, shown, type NamedFigure } from './card';
 import { diameterMeasure, lengthMeasure } from './measures';
+import { tappingDrill } from './sizes';
 import { saySpeed } from './speed';
 import { PLAIN, type KindOfOperation, type Moment } from './kind';
 
 /** The drill of a cross hole: its own diameter, or the tapping drill of its thread. */
-function drillOf({ part: { kit } }: Laid, { designation, diameter = 0 }: CrossHole): number {
+function drillOf(laid: Laid, { designation, diameter = 0 }: CrossHole): number {
   const thread = designation?.trim() ? attempted(() => threadNamed(designation)) : null;
-  if (!thread) return diameter;
-  const found = tapDrill({ thread, engagement: USUAL_ENGAGEMENT, drills: kit.drills });
-  return found.owned?.drill ?? found.exact;
+  return thread ? tappingDrill(laid, thread) : diameter;
 }
 
 /** How far from its face its middle lies. */

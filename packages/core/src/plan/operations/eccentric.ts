@@ -1,11 +1,28 @@
-import { length } from '../../figure/figure';
+import { angle, length } from '../../figure/figure';
+import type { Phrase } from '../../figure/phrase';
 import type { Eccentric } from '../../part/kinds/eccentric';
+import { isEccentric } from '../../part/kinds/is';
 import { throwOf } from '../../part/throwOf';
+import type { Laid, Placed } from '../piece/laid';
 import { impossible } from '../piece/line';
 import { finished } from '../piece/piece';
 import { holeNow } from './hole';
 import { saySpeed } from './speed';
 import { PLAIN, type KindOfOperation } from './kind';
+
+const TURN = 2 * Math.PI;
+const HAIR = 1e-9;
+
+/** How far round from the high side of the part's first eccentric its own lies; nothing where it is the same. */
+function roundFrom({ sections }: Laid, section: Placed): Phrase {
+  const first = sections.find((s) => isEccentric(s));
+  if (!first) return [];
+  const phase = (s: Placed): number => (s.feature as Eccentric).phase ?? 0;
+  const round = (((phase(section) - phase(first)) % TURN) + TURN) % TURN;
+  return round < HAIR || TURN - round < HAIR
+    ? []
+    : [', its high side ', angle(round), ` round from ${first.feature.name}’s`];
+}
 
 export const eccentric: KindOfOperation = {
   ...PLAIN,
@@ -29,6 +46,7 @@ export const eccentric: KindOfOperation = {
     return [
       `Set ${section.feature.name} over by `,
       length(e, 0.01),
+      ...roundFrom(laid, section),
       ', needle swing ',
       length(2 * e, 0.01),
       ', and cut ⌀',

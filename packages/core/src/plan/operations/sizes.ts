@@ -14,6 +14,7 @@ import {
   LARGEST_TAP,
   REAMING_STOCK,
   SAME,
+  TAP_DRILL_STEP,
   TAP_SLACK,
   USUAL_PITCH,
 } from '../piece/usual';
@@ -39,11 +40,19 @@ export function veeOf(s: Placed): VeeThread {
   return { form, diameter, pitch: pitch ?? named?.pitch ?? diameter * USUAL_PITCH };
 }
 
-/** Bore of an inside thread before its thread, diameter: by the usual engagement, and of the drills owned the nearest. mm. */
-export function threadBore({ part: { kit } }: Laid, s: Placed): number {
-  const found = tapDrill({ thread: veeOf(s), engagement: USUAL_ENGAGEMENT, drills: kit.drills });
-  return found.owned?.drill ?? found.exact;
+/** The drill for a tap: by the usual engagement, of the drills owned the nearest, or of the usual ones. mm. */
+export function tappingDrill({ part: { kit } }: Laid, thread: VeeThread): number {
+  const of = (drills: readonly number[]) => tapDrill({ thread, engagement: USUAL_ENGAGEMENT, drills });
+  const { exact, owned } = of(kit.drills);
+  const nearest = [Math.floor, Math.ceil].map((round) => round(exact / TAP_DRILL_STEP) * TAP_DRILL_STEP);
+  return (owned ?? of(nearest).owned)?.drill ?? exact;
 }
+
+/** Bore of an inside thread before its thread, diameter: its drill where it is tapped, bored to its own figure where it is not. mm. */
+export const threadBore = (laid: Laid, s: Placed): number =>
+  isTapped(s)
+    ? tappingDrill(laid, veeOf(s))
+    : tapDrill({ thread: veeOf(s), engagement: USUAL_ENGAGEMENT, drills: [] }).exact;
 
 /** The hole of a tapped thread: how deep its drill goes for the tap's lead, and what keeps its mouth from bruises. */
 export const holeOf = (laid: Laid, s: Placed): TappedHole =>

@@ -1,8 +1,10 @@
 import { angle, length } from '../../figure/figure';
+import type { Phrase } from '../../figure/phrase';
+import { DEVICE_NAMES } from '../../machine/lathe';
 import { wayOf } from '../../ways/taper/registry';
 import { kindOfHolding } from '../holdings/registry';
 import type { Laid, Placed } from '../piece/laid';
-import { impossible, risk, type HoldingBy, type Wrong } from '../piece/line';
+import { impossible, risk, type Holding, type HoldingBy, type Wrong } from '../piece/line';
 import { finished } from '../piece/piece';
 import { plannedTaper } from '../piece/ways';
 import { holeNow } from './hole';
@@ -66,6 +68,27 @@ const AMONG_THE_HOLES = 55;
 const LAST = 122;
 const SWUNG = 121;
 
+/** What becomes of a setting that need not be undone: it stays for what is alike, and is made anew for what is not. */
+function setNext(laid: Laid, section: Placed, { by, operations }: Holding): Phrase {
+  const tapers = operations
+    .filter(({ kind }) => kind === 'taper')
+    .flatMap(({ features }) => features.flatMap((id) => laid.byId.get(id) ?? []));
+  const as = wayAsHeld(laid, section, by);
+  const stays = as?.order.stays;
+  if (!as?.device || !stays) return [];
+  const next = tapers
+    .slice(tapers.indexOf(section) + 1)
+    .find((one) => wayAsHeld(laid, one, by)?.device === as.device);
+  if (!next || isAlike(laid, section, next)) return [`; ${lower(stays)}`];
+  return [`; the ${DEVICE_NAMES[as.device]} is set anew for ${next.feature.name}`];
+}
+
+const ALIKE = 1e-9;
+const isAlike = (laid: Laid, a: Placed, b: Placed): boolean => {
+  const [one, other] = [plannedTaper(laid, a).task, plannedTaper(laid, b).task];
+  return one.largeEnd === other.largeEnd && Math.abs(one.halfAngle - other.halfAngle) < ALIKE;
+};
+
 const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 export const taper: KindOfOperation = {
@@ -88,8 +111,9 @@ export const taper: KindOfOperation = {
   leaves: (laid, section, by) => (section ? wayAsHeld(laid, section, by) : null),
   wrong,
   after: ({ piece, holding }, section) => (section ? finished(piece, [section.id], holding.id) : piece),
-  say(laid, section, { holding: { by } }) {
+  say(laid, section, { holding }) {
     if (!section) return ['Taper'];
+    const { by } = holding;
     const { solved } = plannedTaper(laid, section);
     const as = wayAsHeld(laid, section, by);
     return [
@@ -102,7 +126,7 @@ export const taper: KindOfOperation = {
       ' over ',
       length(solved.length, 0.1),
       ...(as ? [`, by ${as.name}`] : []),
-      ...(as?.order.home ? [`; then ${lower(as.order.home)}`] : []),
+      ...(as?.order.home ? [`; then ${lower(as.order.home)}`, ...setNext(laid, section, holding)] : []),
     ];
   },
   card: () => ({ kind: 'shape' }),

@@ -42,6 +42,8 @@ export const LARGEST_DRILL = 25;
 export const DRILL_TO_SIZE = 0.05;
 /** Drills come in steps of this where the shop has not said. */
 export const DRILL_STEP = 0.5;
+/** Those for taps come finer. */
+export const TAP_DRILL_STEP = 0.1;
 /** Less than this on a cone is taken with the cone itself, on diameter. */
 export const STAIRCASE_WORTH = 1;
 /** Lengths that differ by less are the same. */

@@ -35,7 +35,8 @@ export const attachmentWay: Way = {
   order: {
     danger: 'The attachment has to be let go again, and its setting proved again.',
     threading: 'With the attachment still in, it pulls the tool along the taper while it threads.',
-    home: 'Let the attachment go and lock the cross-slide’s screw again; leave the bar set',
+    home: 'Let the attachment go and lock the cross-slide’s screw again',
+    stays: 'Leave the bar set',
   },
   reasons: [
     {

@@ -6,6 +6,8 @@ export interface InTheOrder {
   readonly threading?: string;
   /** How the device is put back afterwards, where it has to be. */
   readonly home?: string;
+  /** What of its setting need not be undone for that, and serves the next taper that is alike. */
+  readonly stays?: string;
 }
 
 /** A set-up that leaves tailstock and feeds where they are. */
