@@ -1,4 +1,5 @@
 import { plainText } from '../../figure/phrase';
+import { refusals } from '../holdings/refusals';
 import { impossible, type Finding, type Holding, type PlanPart, type Wrong } from '../piece/line';
 import { walk, type Walk } from './walk';
 
@@ -27,6 +28,7 @@ export function findingsOf({ laid, held, last }: Walk): Finding[] {
   }
   if (held.length === 0) {
     add('', null, impossible('not-held', ['There is no holding yet: nothing is made.']));
+    refusals(laid).forEach((one) => add('', null, one));
     return found;
   }
   const end = held.at(-1)?.holding.id ?? '';

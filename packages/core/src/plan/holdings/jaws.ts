@@ -4,6 +4,7 @@ import { featureKind } from '../../part/kinds/registry';
 import { acrossCorners, impossible, risk, type Holding, type Wrong } from '../piece/line';
 import { outsideRadii, type Piece } from '../piece/piece';
 import { behind, standsOut, underJaws } from '../piece/reach';
+import { tooSmall } from './chucks';
 import { acrossRefused } from '../piece/spindle';
 import { CLEAR, JAWS_DEEP, leastGrip, MOST_STAND_OUT, SAME } from '../piece/usual';
 
@@ -60,7 +61,8 @@ export function jawsWrong(piece: Piece, holding: Holding): Wrong[] {
         ]),
       );
   }
-  return [...found, ...tooDeep(piece, holding), ...standOutWrong(piece, holding, 2 * held.smallest)];
+  found.push(...tooSmall(laid.part.lathe, holding.by, 2 * held.largest), ...tooDeep(piece, holding));
+  return [...found, ...standOutWrong(piece, holding, 2 * held.smallest)];
 }
 
 /** What reaches deeper than the chuck's own face and is thicker than the spindle's bore. */

@@ -71,7 +71,7 @@ const SWUNG = 121;
 /** What becomes of a setting that need not be undone: it stays for what is alike, and is made anew for what is not. */
 function setNext(laid: Laid, section: Placed, { by, operations }: Holding): Phrase {
   const tapers = operations
-    .filter(({ kind }) => kind === 'taper')
+    .filter(({ kind }) => kind === taper.kind)
     .flatMap(({ features }) => features.flatMap((id) => laid.byId.get(id) ?? []));
   const as = wayAsHeld(laid, section, by);
   const stays = as?.order.stays;

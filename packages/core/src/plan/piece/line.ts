@@ -129,6 +129,7 @@ export const FINDING_CODES = [
   'jaws-on-nothing',
   'jaws-too-wide',
   'spindle-too-small',
+  'chuck-too-small',
   'short-grip',
   'not-round',
   'stands-out',
