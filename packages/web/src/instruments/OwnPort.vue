@@ -68,5 +68,6 @@ h3 {
   grid-template-columns: repeat(auto-fit, minmax(140px, 1fr));
   gap: 10px;
   width: 100%;
+  align-items: start;
 }
 </style>

@@ -158,6 +158,7 @@ h2 {
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));
   gap: 14px 12px;
+  align-items: start;
 }
 .schools {
   grid-column: 1 / -1;

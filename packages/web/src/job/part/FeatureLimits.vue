@@ -61,6 +61,7 @@ const BY = { fit: 'by its fit', drawing: 'as drawn', general: 'nothing said: med
   grid-template-columns: repeat(2, minmax(0, 1fr));
   gap: 14px 12px;
   padding-top: 8px;
+  align-items: start;
 }
 @media (max-width: 420px) {
   .grid {

@@ -62,6 +62,7 @@ fieldset {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(150px, 100%), 1fr));
   gap: 10px;
+  align-items: start;
 }
 .wide {
   grid-column: 1 / -1;

@@ -153,6 +153,7 @@ h2 {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(96px, 1fr));
   gap: 10px;
+  align-items: start;
 }
 .orders {
   display: grid;

@@ -243,6 +243,7 @@ h2 {
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));
   gap: 14px 12px;
+  align-items: start;
 }
 .wide {
   grid-column: 1 / -1;

@@ -198,5 +198,6 @@ ul {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(190px, 100%), 1fr));
   gap: 12px;
+  align-items: start;
 }
 </style>

@@ -47,5 +47,6 @@ const set = (key: string, next: Entry | undefined): void => props.desk.set(key, 
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(240px, 100%), 320px));
   gap: 12px;
+  align-items: start;
 }
 </style>
