@@ -111,12 +111,12 @@ describe('corners, flats, cross holes and centres in the line of work', () => {
     expect(holding('chamfer-edge').toward).toBe('tailstock');
     expect(holding('chamfer-rim').toward).toBe('headstock');
   });
-  it('what is made away from the lathe comes last, hardening after it, then the edges and the measuring', () => {
+  it('what is made away from the lathe comes last, then the edges, and hardening before the measuring', () => {
     expect(ids(planPart(SPINDLE).holdings).slice(-5)).toEqual([
       'mill-hex',
       'cross-drill-pin',
-      'harden',
       'finish',
+      'harden',
       'inspect',
     ]);
   });

@@ -142,13 +142,13 @@ const EXPECTED: Readonly<Record<keyof typeof WHOLE, string[][]>> = {
       'Centre punch, vee block, clamp; Drill 5.0 mm',
       '8 + 8',
     ],
+    ['Break the edges, clean, and oil it', '', 'Fine file, cloth in strips, oil', '5 + 0'],
     [
       'Harden and temper to 58.0 HRC, and clean; what is to fit is ground or lapped after',
       'Hardness, HRC 58.0 | Hardness, HRC 56 to 60 | Heat, soak, quench and temper as the steel’s maker says; the figures are the steel’s, not the shop’s. | It grows and moves: a taper is tried in its gauge again, and ground or lapped where it no longer fits.',
       '',
       '90 + 0',
     ],
-    ['Break the edges, clean, and oil it', '', 'Fine file, cloth in strips, oil', '5 + 0'],
     [
       'Measure it at its stations and keep the figures',
       'Length over all 115.7 to 116.3 | Head, diameter 39.7 to 40.3 | Relief, diameter 29.8 to 30.2 | Flats, across 33.7 to 34.3',

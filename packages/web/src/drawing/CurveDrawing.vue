@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { sampled, type CurvePoint, type OutOfReach, type Piece } from '@anello/core/curve';
+import type { CurvePoint, OutOfReach, Piece } from '@anello/core/curve';
 import type { Member } from '@anello/core/taper';
 import { useElementSize } from '@vueuse/core';
 import { line as d3Line } from 'd3-shape';
 import { computed, ref } from 'vue';
+import { curveLine } from './curveLine';
 import DragHandles from './DragHandles.vue';
 
 /** A curve enlarged on the axis, what a tool cannot reach marked on it, and handles to take its points by. */
@@ -35,7 +36,7 @@ const M = 26;
 const TOP = 52;
 /** Of the metal outside a bore this much is drawn. */
 const WALL = 30;
-const line = computed(() => sampled(props.pieces, 0.25, 0.002));
+const line = computed(() => curveLine(props.pieces));
 const span = computed(() => ({
   from: Math.min(...line.value.map((p) => p.z)),
   to: Math.max(...line.value.map((p) => p.z)),

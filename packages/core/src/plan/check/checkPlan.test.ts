@@ -84,10 +84,10 @@ describe('the collet holder', () => {
     const early = withOperations(first, (all) => [...all.slice(0, -1), harden, ...all.slice(-1)]);
     const hard = checkPlan(COLLET_HOLDER, [early, second]).filter((f) => f.code === 'hard-already');
     const after = [...first.operations.slice(-1), ...second.operations].map((o) => o.id);
-    const cutting = after.filter(
-      (id) => !second.operations.some((o) => o.id === id && ['finish', 'inspect'].includes(o.kind)),
-    );
+    const cutting = after.filter((id) => !second.operations.some((o) => o.id === id && o.kind === 'inspect'));
     expect([...new Set(hard.map((f) => f.operation))]).toEqual(cutting);
+    // A file spoils nothing by it; it only does not cut.
+    expect(hard.filter((f) => f.level === 'risk').map((f) => f.operation)).toEqual(['finish']);
     const late = withOperations(second, (all) => [...all, harden]);
     expect(codes([first, late])).not.toContain('hard-already');
   });

@@ -30,13 +30,16 @@ const kind = computed(() => props.desk.choice.value.tool ?? 'flat');
 /** Places of a curve a tool is made by, mm apart. */
 const COARSE = 2;
 const TONES = { low: 'good', some: 'warn', high: 'bad' } as const;
-const work = computed(
-  () =>
-    props.desk.plunge.value?.work ??
-    (props.desk.pieces.value ? sampled(props.desk.pieces.value, COARSE, 0.05).filter((p) => p.r > 0) : []),
-);
+const places = computed(() => {
+  const { pieces, plunge } = props.desk;
+  if (plunge.value) return { ...NOTHING_TRIED, found: plunge.value.work };
+  const { value: curve } = pieces;
+  if (!curve) return NOTHING_TRIED;
+  return tried(() => sampled(curve, COARSE, 0.05).filter((p) => p.r > 0), preferences.units);
+});
+const work = computed(() => places.value.found ?? []);
 const found = computed(() => {
-  if (work.value.length < 2) return NOTHING_TRIED;
+  if (work.value.length < 2) return { ...NOTHING_TRIED, said: places.value.said };
   const toolRadius = props.desk.length('toolRadius');
   return tried(
     () =>
