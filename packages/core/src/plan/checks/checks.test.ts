@@ -146,6 +146,97 @@ describe('long work', () => {
   });
 });
 
+describe('work that a carrier drives', () => {
+  const pin = (length: number): Feature => ({
+    id: 'p',
+    name: 'Pin',
+    kind: 'taper',
+    side: 'external',
+    largeEnd: 'headstock',
+    largeDiameter: 12,
+    halfAngle: 0.01,
+    length,
+  });
+  const round = (id: string, name: string, diameter: number, length: number): Feature => ({
+    id,
+    name,
+    kind: 'cylinder',
+    side: 'external',
+    diameter,
+    length,
+  });
+  const between: Holding = {
+    id: 'h2',
+    by: 'between-centres',
+    grips: null,
+    toward: 'tailstock',
+    centre: true,
+    operations: [],
+  };
+  /** Between centres after both ends were faced, with some of it turned before. */
+  const driven = (
+    features: Feature[],
+    earlier: string[],
+    now: Holding['operations'],
+    toward = between.toward,
+  ) => {
+    const part: PlanPart = {
+      ...cone('tailstock'),
+      features,
+      ways: {},
+      stock: { shape: 'round', across: 20, length: 130 },
+    };
+    const turned = earlier.map((id) => ({ id: `turn-${id}`, kind: 'turn' as const, features: [id] }));
+    const first: Holding = {
+      ...between,
+      id: 'h1',
+      by: 'three-jaw',
+      grips: { from: 60, to: 80 },
+      centre: false,
+      operations: turned,
+    };
+    const found = said(part, [first, { ...between, toward, operations: now }]).holdings[1]!;
+    return found.operations.map((o) =>
+      o.before.map((one) => plainText(one).replaceAll('\u00a0', ' ')).join(' | '),
+    );
+  };
+  const cut = { id: 'taper-p', kind: 'taper' as const, features: ['p'] };
+  const turn = (id: string) => ({ id: `turn-${id}`, kind: 'turn' as const, features: [id] });
+
+  it('is told what runs to where it drives it', () => {
+    const [first] = driven([pin(100)], [], [cut]);
+    expect(first).toContain(
+      'Pin runs to the headstock end, where the carrier covers about 15 mm: driven by its centre, or the blank left so much longer there and cut off last.',
+    );
+    const [plain] = driven([round('a', 'Shaft', 18, 100)], [], [turn('a')]);
+    expect(plain).toContain(
+      'Shaft runs to the headstock end, where the carrier covers about 15 mm: turned end for end',
+    );
+  });
+  it('and nothing of what lies clear of it', () => {
+    const stub = [round('s', 'Stub', 18, 15), pin(80)];
+    expect(driven(stub, ['s'], [cut])[0]).not.toContain('runs to');
+    expect(driven([round('s', 'Stub', 18, 14.9), pin(80)], ['s'], [cut])[0]).toContain('Pin runs to');
+    expect(driven([pin(80), round('s', 'Stub', 18, 15)], ['s'], [cut], 'headstock')[0]).not.toContain(
+      'runs to',
+    );
+    expect(driven([pin(80), round('s', 'Stub', 18, 15)], ['s'], [cut])[0]).toContain(
+      'Pin runs to the headstock end',
+    );
+  });
+  it('has brass where its screw presses on what is finished, once', () => {
+    const parts = [round('s', 'Stub', 18, 15), round('a', 'Shaft', 16, 40), pin(40)];
+    const BRASS = 'Brass under the carrier’s screw: Stub is finished there.';
+    const said2 = driven(parts, ['s'], [turn('a'), cut]);
+    expect(said2[0]).toContain(BRASS);
+    expect(said2[1]).not.toContain('Brass');
+    expect(driven(parts, [], [turn('a'), cut])[0]).not.toContain('Brass');
+  });
+  it('in jaws is asked nothing of that', () => {
+    expect(look(cone('compound'), 'taper-c')).not.toMatch(/carrier covers/);
+  });
+});
+
 describe('what is laid out for a holding', () => {
   it('names each thing once, with its size, in the order it is wanted', () => {
     const tools = said(COLLET_HOLDER).holdings.map((h) =>

@@ -4,6 +4,7 @@ import { kindOfHolding } from '../holdings/registry';
 import type { KindOfOperation, Moment } from '../operations/kind';
 import type { Placed } from '../piece/laid';
 import { heldOn } from '../piece/reach';
+import { carrierMarks, underCarrier } from './carrier';
 import { bows, centreUp, lightNip, longBar, springs } from './holding';
 import type { Check } from './kind';
 import { lubricant } from './lubricant';
@@ -26,6 +27,8 @@ const CHECKS: readonly Check[] = [
   springs,
   bows,
   lightNip,
+  underCarrier,
+  carrierMarks,
   lubricant,
 ];
 

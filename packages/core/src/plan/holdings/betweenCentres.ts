@@ -20,6 +20,7 @@ export const betweenCentres: KindOfHolding = {
   jaws: false,
   faceFree: false,
   onCentres: true,
+  carried: true,
   eccentricWay: 'offset-centres',
   // Centres for the throw are laid off beside the part's own, in faces that are solid.
   setOver: (piece) => (ENDS.every((end) => mouthRadius(piece, end) === 0) ? 20 : null),
@@ -28,8 +29,7 @@ export const betweenCentres: KindOfHolding = {
   centresIn: () => ENDS,
   offers: () => [{ grips: null, on: null, centre: true }],
   lookFirst: ['Centres clean and greased, no play in them; the carrier’s tail clear all the way round.'],
-  caution:
-    'Carrier bolted tight and clear of the slide, the piece turned end for end for what lies under it; grease the tailstock centre.',
+  caution: 'Carrier bolted tight and clear of the slide; grease the tailstock centre.',
   say: (piece) => [
     'Between centres, ',
     length(piece.laid.length, 0.1),

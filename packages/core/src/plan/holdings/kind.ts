@@ -25,6 +25,8 @@ export interface KindOfHolding {
   readonly jaws: boolean;
   /** It closes all round, and springs nothing out of round. */
   readonly closesAllRound?: boolean;
+  /** Driven by a carrier on the work itself, at the spindle's end. */
+  readonly carried?: boolean;
   /** A face is free for facing and for what comes from the tailstock. */
   readonly faceFree: boolean;
   /** The tailstock holds it: a set-over tilts its axis, and nothing else. */

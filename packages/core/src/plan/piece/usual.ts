@@ -27,6 +27,8 @@ export const CENTRE_MOUTH = 0.75;
 export const MOST_BETWEEN = 12;
 /** A wall thinner than this part of its diameter is sprung by the jaws of a chuck. */
 export const THIN_WALL = 0.1;
+/** About what a carrier covers of the work at the spindle's end, mm. */
+export const CARRIER_COVERS = 15;
 /** Steeper than this a taper does not hold by itself: it must be drawn home. Half angle, rad. */
 export const SELF_HOLDING = (3.5 / 180) * Math.PI;
 /** Left in a drilled hole for boring, and for reaming, on diameter. */
