@@ -51,6 +51,12 @@ describe('what of a job is tried at the practice lathe', () => {
       ['h', 22],
     ]);
     expect(tried.width).toBeCloseTo(10, 9);
+    // One of them that cannot be told lets the others wait too.
+    const half = [...features, of('i', { kind: 'groove' }), land('d')];
+    expect(workTried({ features: half, work: {} }, 'g', made)).toBeNull();
+    expect(
+      workTried({ features: [...features, of('d', { kind: 'cylinder' })], work: {} }, 'g', made),
+    ).not.toBeNull();
     const unsaid = [land('a'), of('g', { kind: 'groove' })];
     expect(workTried({ features: unsaid, work: {} }, 'g', made)).toBeNull();
   });

@@ -30,6 +30,38 @@ const laid = (one: Feature, part: readonly Feature[] = PART) => {
 const at = (points: readonly { z: number; r: number }[]): number[][] =>
   points.map(({ z, r }) => [Number(z.toFixed(6)), Number(r.toFixed(6))]);
 
+describe('a corner beside a cone', () => {
+  const cone = (id: string, largeEnd: 'headstock' | 'tailstock', largeDiameter: number): Feature => ({
+    id,
+    name: id,
+    kind: 'taper',
+    side: 'external',
+    largeEnd,
+    largeDiameter,
+    smallDiameter: largeDiameter - 4,
+    length: 20,
+  });
+  const part = [cone('near', 'headstock', 30), body, cone('far', 'tailstock', 34)];
+  const fits = (end: 'headstock' | 'tailstock', size: number): boolean =>
+    laid(detail('chamfer', { at: end, on: 'a', size }), part).problem === undefined;
+  it('has room to what stands of it at that very place', () => {
+    // 26 across on one side of the body's 40, and 30 on the other.
+    expect([fits('headstock', 6.9), fits('headstock', 7.1)]).toEqual([true, false]);
+    expect([fits('tailstock', 4.9), fits('tailstock', 5.1)]).toEqual([true, false]);
+  });
+});
+
+describe('a centre in a row of features', () => {
+  it('is told by its mouth, once it has one', () => {
+    const said = (more: object): string =>
+      plainText(
+        detailSummary({ ...detail('centre', { at: 'tailstock' }), ...more } as DetailFeature),
+      ).replaceAll('\u00a0', ' ');
+    expect(said({ diameter: 6 })).toBe('⌀6.00 mm at the mouth');
+    expect(said({})).toBe('');
+  });
+});
+
 describe('a chamfer', () => {
   it('cuts the corner of its feature at a face', () => {
     const { drawn } = laid(detail('chamfer', { at: 'headstock', on: 'a', size: 2 }));

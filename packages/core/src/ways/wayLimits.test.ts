@@ -151,6 +151,17 @@ describe('six ways', () => {
       for (const b of a.blockers) expect(plainText(b, 'inch')).not.toMatch(/NaN|undefined/);
     }
   });
+  it('a boring bar is a bore’s to ask for: an outside cone asks for none', () => {
+    const asked = (task: typeof SHANK, boringBars: (typeof DRAWER)['boringBars']): string => {
+      const { blockers, notes } = assessed({ task, kit: { ...DRAWER, boringBars } }, 'attachment');
+      return said([...blockers, ...notes]);
+    };
+    const stub = { ...DRAWER.boringBars[0]!, name: 'Stub', reach: 20 };
+    expect(asked(BORE, [stub])).toMatch(/Stub/);
+    expect(asked(BORE, [])).toMatch(/No boring bar on record/);
+    expect(asked(SHANK, [stub])).not.toMatch(/Stub|boring bar/);
+    expect(asked(SHANK, [])).not.toMatch(/boring bar/);
+  });
   it('a reamer needs to be owned, long enough, of this taper, and wants a bore', () => {
     expect(said(assessed({}, 'reamer').blockers)).toContain('outside');
     expect(assessed({ task: BORE }, 'reamer').blockers).toEqual([]);

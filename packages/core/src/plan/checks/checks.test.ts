@@ -7,6 +7,8 @@ import type { Feature } from '../../part/kinds/registry';
 import { LONG } from '../../testkit.testdata';
 import { describePlan, type OperationSaid, type PlanSaid } from '../describe';
 import type { Holding, PlanPart } from '../piece/line';
+import { comesOut } from '../operations/comesOut';
+import { layOut } from '../piece/laid';
 import { planPart } from '../propose/planPart';
 
 const said = (part: PlanPart, holdings: readonly Holding[] = planPart(part).holdings): PlanSaid =>
@@ -234,6 +236,88 @@ describe('work that a carrier drives', () => {
   });
   it('in jaws is asked nothing of that', () => {
     expect(look(cone('compound'), 'taper-c')).not.toMatch(/carrier covers/);
+  });
+});
+
+describe('a thread cut with a single point', () => {
+  const round = (id: string, diameter: number, length: number): Feature => ({
+    id,
+    name: id,
+    kind: 'cylinder',
+    side: 'external',
+    diameter,
+    length,
+  });
+  const groove = (diameter: number): Feature => ({
+    id: 'g',
+    name: 'Relief',
+    kind: 'groove',
+    side: 'external',
+    diameter,
+    length: 4,
+  });
+  const thread = (side: 'external' | 'internal', diameter: number): Feature => ({
+    id: 't',
+    name: 'Thread',
+    kind: 'thread',
+    side,
+    designation: `M${diameter}x2`,
+    diameter,
+    pitch: 2,
+    length: 20,
+    ...(side === 'internal' ? { from: 'tailstock' as const } : {}),
+  });
+  const wayOut = (...features: Feature[]): string =>
+    look(
+      { ...cone('compound'), features, ways: {}, stock: { shape: 'round', across: 50, length: 120 } },
+      'thread-t',
+    ).replaceAll('\u00a0', ' ');
+  const NONE = 'No groove where it ends: let out at a mark, about 4.0 mm of it is not full.';
+  it('comes out into a groove below its root, or it is said', () => {
+    // The root of M20 x 2 is 17.546 across.
+    expect(wayOut(round('b', 30, 30), groove(17.5), thread('external', 20))).not.toContain('No groove');
+    expect(wayOut(round('b', 30, 30), groove(17.6), thread('external', 20))).toContain(NONE);
+    expect(wayOut(round('b', 30, 30), thread('external', 20))).toContain(NONE);
+    const ends = (...features: Feature[]) =>
+      (['tailstock', 'headstock'] as const).map((toward) => {
+        const laid = layOut({
+          ...cone('compound'),
+          features,
+          stock: { shape: 'round', across: 50, length: 120 },
+        });
+        return comesOut(laid, laid.byId.get('t')!, toward);
+      });
+    // Fed to the spindle it comes out into what is thinner there; at the bare end the bar stands, or nothing does.
+    expect(ends(round('b', 17, 30), thread('external', 20))).toEqual([true, false]);
+    expect(ends(thread('external', 20), groove(17), round('b', 30, 30))).toEqual([false, true]);
+  });
+  it('is cut the way round in which it runs out', () => {
+    const part = (features: Feature[]): PlanPart => ({
+      ...cone('compound'),
+      features,
+      ways: {},
+      stock: { shape: 'round', across: 34, length: 140 },
+    });
+    const toward = (features: Feature[]) =>
+      planPart(part(features)).holdings.find((h) => h.operations.some((o) => o.id === 'thread-t'))?.toward;
+    const [near, far] = [round('b', 30, 30), round('c', 30, 30)];
+    expect(toward([near, groove(17), thread('external', 20), far])).toBe('tailstock');
+    expect(toward([near, thread('external', 20), groove(17), far])).toBe('headstock');
+  });
+  it('inside comes out into what is wider, and nowhere in a blind hole', () => {
+    const body = round('b', 44, 60);
+    const wide: Feature = {
+      id: 'w',
+      name: 'Wide',
+      kind: 'bore',
+      side: 'internal',
+      diameter: 31,
+      length: 10,
+      from: 'tailstock',
+    };
+    expect(wayOut(body, thread('internal', 30))).toContain(NONE);
+    expect(wayOut(body, thread('internal', 30), { ...wide, diameter: 20 })).toContain(NONE);
+    expect(wayOut(body, thread('internal', 30), wide)).not.toContain('No groove');
   });
 });
 

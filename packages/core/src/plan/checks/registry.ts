@@ -6,6 +6,7 @@ import type { Placed } from '../piece/laid';
 import { heldOn } from '../piece/reach';
 import { carrierMarks, underCarrier } from './carrier';
 import { bows, centreUp, lightNip, longBar, springs } from './holding';
+import { wayOut } from './wayOut';
 import type { Check } from './kind';
 import { lubricant } from './lubricant';
 import { reversed } from './reversed';
@@ -27,6 +28,7 @@ const CHECKS: readonly Check[] = [
   springs,
   bows,
   lightNip,
+  wayOut,
   underCarrier,
   carrierMarks,
   lubricant,

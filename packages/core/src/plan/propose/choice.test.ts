@@ -84,6 +84,31 @@ describe('what might be done in a holding', () => {
     expect(from(5, 40)).toBe(from(50, 80) + 2);
   });
 
+  it('leaves what hangs by too little for a centre, or takes it at the price of a risk where nothing else is found', () => {
+    const pin: Feature = { ...BODY, id: 'pin', name: 'Pin', diameter: 6, length: 40 } as Feature;
+    const thin = piece([BODY, pin]);
+    const of = (strict: boolean, centre = false) =>
+      choices(thin, { ...jaws(-44, -6, 'bar'), centre }, strict).map(({ work, cost }) => ({
+        work: work.map(({ id }) => id).join(),
+        cost,
+      }));
+    const most = (found: { work: string; cost: number }[], work: string) =>
+      found.find((one) => one.work === work)?.cost;
+    expect(most(of(true), 'body,pin')).toBeUndefined();
+    expect(most(of(true), 'body')).toBe(100 + 4 + 2);
+    expect(most(of(false), 'body')).toBe(100 + 4 + 2);
+    expect(most(of(false), 'body,pin')).toBe(100 + 4 + 110);
+    const carried = { ...thin, centred: new Set(['tailstock' as const]) };
+    expect(
+      choices(carried, { ...jaws(-44, -6, 'bar'), centre: true }, true).map(({ work }) =>
+        work.map(({ id }) => id).join(),
+      ),
+    ).toContain('body,pin');
+    // What is stout is offered once, whether risks are taken or not.
+    const stout = piece([BODY, CONE]);
+    expect(choices(stout, jaws(-44, -6, 'bar'), false)).toEqual(choices(stout, jaws(-44, -6, 'bar'), true));
+  });
+
   it('is nothing while the face of its end is neither cut nor can be', () => {
     const raw = { ...piece([BODY, CONE]), faced: new Set<'tailstock'>() };
     const centres: Shell = {

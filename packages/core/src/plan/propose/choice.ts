@@ -1,6 +1,7 @@
 import { reachWrong } from '../check/common';
 import { thinUnderJaws } from '../check/thinWall';
 import { holdingForEccentric, kindOfHolding } from '../holdings/registry';
+import { comesOut } from '../operations/comesOut';
 import { runInto } from '../operations/groove';
 import { isAway } from '../operations/registry';
 import { cutAsHeld } from '../operations/taper';
@@ -12,7 +13,7 @@ import { FACING, MOST_FACED, PARTING_ROOM } from '../piece/usual';
 import { asHolding, type Shell } from '../holdings/shell';
 import { tooSlender } from './tooSlender';
 import { truing } from './truing';
-import { isEccentric, isGroove } from '../../part/kinds/is';
+import { isEccentric, isGroove, isThread } from '../../part/kinds/is';
 
 /** A holding that might be next, with what is done in it. */
 export interface Choice {
@@ -145,9 +146,14 @@ const TRUED = 3;
 const SPLIT = 2;
 /** Of as many holdings, one whose jaws do not spring a thin wall. */
 const SPRUNG = 30;
+/** Of as many holdings, the way round in which a thread runs out into its groove. */
+const NO_WAY_OUT = 5;
 /** Rather another holding than a risk, and rather three than an axis that is lost. */
 const RISK = 110;
 const AXIS_LOST = 300;
+
+/** A thread outside: inside it is cut from the face it opens in, whichever way the piece is held. */
+const isScrewCut = (s: Placed): boolean => isThread(s) && s.side === 'external';
 
 function priced(piece: Piece, shell: Shell, use: Use, strict: boolean): Choice[] {
   const found = truing(piece, shell, use.work);
@@ -163,6 +169,7 @@ function priced(piece: Piece, shell: Shell, use: Use, strict: boolean): Choice[]
     (inJaws ? THROUGH_THE_JAWS : 0) +
     (use.splits ? SPLIT : 0) +
     (use.work.length > 0 && thinUnderJaws(piece, shell) !== null ? SPRUNG : 0) +
+    NO_WAY_OUT * use.work.filter((s) => isScrewCut(s) && !comesOut(piece.laid, s, shell.toward)).length +
     RISK * (shell.risks + (use.hanging ?? 0)) +
     (found ? (found.trueTo ? TRUED : 0) : AXIS_LOST);
   const { work, faces, parts } = use;
