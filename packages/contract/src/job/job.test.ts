@@ -299,6 +299,9 @@ describe('a job as its line of work is worked out from', () => {
     const stock = { shape: 'hex' as const, across: entry('1 in'), length: entry('120 mm') };
     expect(stockOfJob({ ...withBody, stock })).toEqual({ shape: 'hex', across: 25.4, length: 120 });
     expect(jobDocumentSchema.parse({ ...withBody, stock }).stock).toEqual(stock);
+    // A bar of nothing is kept as it was typed; its line of work says at its box what is wrong.
+    const none = { ...stock, length: entry('0 mm') };
+    expect(jobDocumentSchema.parse({ ...withBody, stock: none }).stock).toEqual(none);
   });
   it('gives each feature the way that was chosen for it', () => {
     const way = { id: 'tailstock' as const, machineId: 'm', halfAngle: 0.025 };

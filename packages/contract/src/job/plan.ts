@@ -6,13 +6,16 @@ const END = z.enum(['headstock', 'tailstock']);
 const id = z.string().min(1).max(60);
 const MOST_ID = 140;
 
-/** The bar a part comes out of. */
+/**
+ * The bar a part comes out of. One of nothing is kept as it was typed, as a feature of nothing is: the line of work says
+ * at its box what is wrong with it, and the rest of the job is saved.
+ */
 export const stockSchema = z.strictObject({
   shape: z.enum(STOCK_SHAPES),
-  across: entrySchema('length', { positive: true }),
-  length: entrySchema('length', { positive: true }),
+  across: entrySchema('length'),
+  length: entrySchema('length'),
   /** A hole right through it. */
-  bore: entrySchema('length', { positive: true }).optional(),
+  bore: entrySchema('length').optional(),
 });
 export type StockDocument = z.infer<typeof stockSchema>;
 

@@ -27,6 +27,9 @@ export function notNegative(value: number, field: string, what = 'This figure'):
   return value;
 }
 
+/** Larger than any figure here: a thousand km in mm, with room for stiffness in MPa and for seeds. */
+export const LARGEST = 1e10;
+
 /** No list here is longer: a figure that asks for more is a slip, and would eat all memory before it was seen. */
 export const LONGEST_LIST = 250_000;
 

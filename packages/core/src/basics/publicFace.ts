@@ -1,4 +1,4 @@
-import { LONGEST_LIST } from './check';
+import { LARGEST, LONGEST_LIST } from './check';
 import { AnelloError } from './error';
 
 /**
@@ -7,8 +7,6 @@ import { AnelloError } from './error';
  * field before any work is done; whatever breaks inside leaves as the one error; no answer that is not a number leaves.
  */
 
-/** Larger than any figure here: a thousand km in mm, with room for stiffness in MPa and for seeds. */
-const LARGEST = 1e10;
 /** An angle of more turns than this is a slip of units. */
 const LARGEST_ANGLE = 1000;
 const isAngle = (field: string): boolean => /(^|\.)([a-z]*A|a)ngle$/.test(field);

@@ -197,3 +197,21 @@ describe('vulgar fractions after a hyphen', () => {
     );
   });
 });
+
+describe('a figure that no workshop has', () => {
+  const of = (text: string, defaultUnit: DefaultUnit, dimension: Dimension = 'length') =>
+    parseQuantity({ text, dimension, defaultUnit }).value;
+  it('is refused once it is read, whatever unit it was typed in', () => {
+    expect(of('1e9', 'mm')).toBe(1e9);
+    expect(of('1e10', 'mm')).toBe(1e10);
+    for (const refused of [
+      () => of('1e9', 'in'),
+      () => of('1e11 mm', 'in'),
+      () => of('-1e9', 'in'),
+      () => of('1e11', '1', 'number'),
+    ])
+      expect(refused).toThrow(
+        expect.objectContaining({ code: 'out-of-range', message: 'That is larger than any figure here.' }),
+      );
+  });
+});

@@ -1,3 +1,4 @@
+import { LARGEST } from '../basics/check';
 import { AnelloError } from '../basics/error';
 import { evaluate, kindName, type Evaluated } from './evaluate';
 import { parse } from './parser.generated';
@@ -28,7 +29,7 @@ const LONGEST_TEXT = 200;
  * Reads a figure as people write it: decimals with point or comma, fractions and mixed numbers,
  * arithmetic with brackets, unit words, unit mixtures in a sum, degrees-minutes-seconds, 1:x.
  * Errors: empty, unreadable (says what was understood), ambiguous, unknown-unit, wrong-dimension,
- * divide-by-zero, not-finite.
+ * divide-by-zero, not-finite, out-of-range.
  *
  * @example
  * parseQuantity({ text: '1-5/16', dimension: 'length', defaultUnit: 'in' }).value
@@ -44,6 +45,8 @@ export function parseQuantity(request: QuantityRequest): ParsedQuantity {
   const { value, unit } = settle(found, request);
   if (!Number.isFinite(value))
     throw new AnelloError('not-finite', null, 'That is larger than any figure here.');
+  if (Math.abs(value) > LARGEST)
+    throw new AnelloError('out-of-range', null, 'That is larger than any figure here.');
   return {
     value,
     unit: unit.name,

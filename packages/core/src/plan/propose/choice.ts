@@ -148,9 +148,10 @@ const SPLIT = 2;
 const SPRUNG = 30;
 /** Of as many holdings, the way round in which a thread runs out into its groove. */
 const NO_WAY_OUT = 5;
-/** Rather another holding than a risk, and rather three than an axis that is lost. */
+/** Rather another holding than a risk; rather three than one that is turned in, or a cone that nothing makes; an axis lost last of all. */
 const RISK = 110;
-const AXIS_LOST = 300;
+const GRAVE = 330;
+const AXIS_LOST = 660;
 
 /** A thread outside: inside it is cut from the face it opens in, whichever way the piece is held. */
 const isScrewCut = (s: Placed): boolean => isThread(s) && s.side === 'external';
@@ -170,7 +171,9 @@ function priced(piece: Piece, shell: Shell, use: Use, strict: boolean): Choice[]
     (use.splits ? SPLIT : 0) +
     (use.work.length > 0 && thinUnderJaws(piece, shell) !== null ? SPRUNG : 0) +
     NO_WAY_OUT * use.work.filter((s) => isScrewCut(s) && !comesOut(piece.laid, s, shell.toward)).length +
-    RISK * (shell.risks + (use.hanging ?? 0)) +
+    shell.risks * (use.work.some((s) => piece.laid.outside.includes(s)) ? GRAVE : RISK) +
+    RISK * (use.hanging ?? 0) +
+    GRAVE * use.work.filter((s) => cutAsHeld(piece.laid, s, shell.by) === 'somehow').length +
     (found ? (found.trueTo ? TRUED : 0) : AXIS_LOST);
   const { work, faces, parts } = use;
   return [{ shell, work, faces, parts, trueTo: found?.trueTo, cost }];
