@@ -122,7 +122,7 @@ describe('corners, flats, cross holes and centres in the line of work', () => {
   });
   it('says them with their figures', () => {
     expect(line(SPINDLE, 'mill-hex')).toBe(
-      'Mill 6 flats 30.00 mm across, 20.0 mm long, 0.00 mm from the headstock face, 3.00 mm deep each',
+      'Mill 6 flats 30.00 mm across, 20.0 mm long, right to the headstock face, 3.00 mm deep each',
     );
     expect(line(SPINDLE, 'cross-drill-pin')).toMatch(
       /^Drill across ⌀5.00 mm through, 8.00 mm from the tailstock face, /,

@@ -131,7 +131,7 @@ const EXPECTED: Readonly<Record<keyof typeof WHOLE, string[][]>> = {
       '30 + 20',
     ],
     [
-      'Mill 6 flats 34.00 mm across, 12.0 mm long, 0.00 mm from the headstock face, 3.00 mm deep each',
+      'Mill 6 flats 34.00 mm across, 12.0 mm long, right to the headstock face, 3.00 mm deep each',
       'Depth of each, from the outside 3.00 mm | Across the flats 34.00 mm | Length 12.00 mm | From the headstock face 0.00 mm | Turned on after each, degrees 60 | Flats, across 33.7 to 34.3 | Flats, length 11.8 to 12.2 | Half first, measured, then the rest: what is over on one side is taken off it alone.',
       'Vee blocks and clamps; End mill or side cutter',
       '16 + 15',
@@ -344,7 +344,7 @@ const EXPECTED: Readonly<Record<keyof typeof WHOLE, string[][]>> = {
       '17 + 8',
     ],
     [
-      'Mill the tang 20.00 mm thick, 15.0 mm long, 0.00 mm from the headstock face, 15.00 mm deep each',
+      'Mill the tang 20.00 mm thick, 15.0 mm long, right to the headstock face, 15.00 mm deep each',
       'Depth of each, from the outside 15.00 mm | Thickness 20.00 mm | Length 15.00 mm | From the headstock face 0.00 mm | Turned on after each, degrees 180 | Cutter, radius 6.00 mm | Tang, thickness 19.8 to 20.2 | Tang, length 14.8 to 15.2 | Half first, measured, then the rest: what is over on one side is taken off it alone.',
       'Vee blocks and clamps; Side cutter or end mill for the tang',
       '8 + 15',

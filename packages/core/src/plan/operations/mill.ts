@@ -5,6 +5,7 @@ import type { Tang } from '../../part/kinds/tang';
 import { countedFrom } from '../../part/kinds/detail';
 import type { Laid, Placed } from '../piece/laid';
 import { finished } from '../piece/piece';
+import { SAME } from '../piece/usual';
 import { lyingOn, notReady } from './away';
 import { figures, shown, type NamedFigure } from './card';
 import { lengthMeasure } from './measures';
@@ -50,8 +51,7 @@ const say = (laid: Laid, section: Placed, moment: Moment): Phrase => {
     isTang(section) ? ' thick, ' : ' across, ',
     length(long, 0.1),
     ' long, ',
-    length(from, 0.01),
-    ` from the ${end} face, `,
+    ...(from > SAME ? [length(from, 0.01), ` from the ${end} face, `] : [`right to the ${end} face, `]),
     length(deep, 0.01),
     ' deep each',
   ];
