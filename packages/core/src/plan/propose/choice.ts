@@ -1,19 +1,17 @@
 import { reachWrong } from '../check/common';
-import { thinUnderJaws } from '../check/thinWall';
 import { holdingForEccentric, kindOfHolding } from '../holdings/registry';
-import { comesOut } from '../operations/comesOut';
 import { runInto } from '../operations/groove';
 import { isAway } from '../operations/registry';
 import { cutAsHeld } from '../operations/taper';
 import { besideCorner, faceOf, other, ridesOn, type Laid, type Placed } from '../piece/laid';
 import type { Holding } from '../piece/line';
 import { mouthBearsCentre, type Piece } from '../piece/piece';
-import { heldOn } from '../piece/reach';
 import { FACING, MOST_FACED, PARTING_ROOM } from '../piece/usual';
 import { asHolding, type Shell } from '../holdings/shell';
+import { priceOf, type Use } from './price';
 import { tooSlender } from './tooSlender';
 import { truing } from './truing';
-import { isEccentric, isGroove, isThread } from '../../part/kinds/is';
+import { isEccentric, isGroove } from '../../part/kinds/is';
 
 /** A holding that might be next, with what is done in it. */
 export interface Choice {
@@ -24,12 +22,6 @@ export interface Choice {
   readonly trueTo: Holding['trueTo'];
   readonly cost: number;
 }
-
-type Use = Pick<Choice, 'work' | 'faces' | 'parts'> & {
-  /** Some of the outside is left for a centre, and the rest turned without one. */
-  readonly splits?: boolean;
-  readonly hanging?: number;
-};
 
 /** Every sensible use of a holding: all it reaches, or the end only, with or without parting off; eccentrics by themselves. */
 export function choices(piece: Piece, shell: Shell, strict: boolean): Choice[] {
@@ -140,43 +132,11 @@ function axisOf({ feature }: Placed): string {
   return `${e ?? (travel ?? 0) / 2}/${phase ?? 0}`;
 }
 
-const HOLDING_COST = 100;
-const THROUGH_THE_JAWS = 2;
-const TRUED = 3;
-const SPLIT = 2;
-/** Of as many holdings, one whose jaws do not spring a thin wall. */
-const SPRUNG = 30;
-/** Of as many holdings, the way round in which a thread runs out into its groove. */
-const NO_WAY_OUT = 5;
-/** Rather another holding than a risk; rather three than one that is turned in, or a cone that nothing makes; an axis lost last of all. */
-const RISK = 110;
-const GRAVE = 330;
-const AXIS_LOST = 660;
-
-/** A thread outside: inside it is cut from the face it opens in, whichever way the piece is held. */
-const isScrewCut = (s: Placed): boolean => isThread(s) && s.side === 'external';
-
 function priced(piece: Piece, shell: Shell, use: Use, strict: boolean): Choice[] {
   const found = truing(piece, shell, use.work);
   if (found === null && strict) return [];
-  const kind = kindOfHolding(shell.by);
-  const { grips } = shell;
-  const inJaws = use.work.some((s) => s.side === 'internal' && grips && s.z0 < grips.to && s.z1 > grips.from);
-  const cost =
-    HOLDING_COST +
-    (heldOn(piece, shell) ? 0 : kind.minutes) +
-    (use.work.some((s) => isEccentric(ridesOn(piece.laid, s))) ? (kind.setOver(piece) ?? 0) : 0) +
-    (shell.centre ? 1 : 0) +
-    (inJaws ? THROUGH_THE_JAWS : 0) +
-    (use.splits ? SPLIT : 0) +
-    (use.work.length > 0 && thinUnderJaws(piece, shell) !== null ? SPRUNG : 0) +
-    NO_WAY_OUT * use.work.filter((s) => isScrewCut(s) && !comesOut(piece.laid, s, shell.toward)).length +
-    shell.risks * (use.work.some((s) => piece.laid.outside.includes(s)) ? GRAVE : RISK) +
-    RISK * (use.hanging ?? 0) +
-    GRAVE * use.work.filter((s) => cutAsHeld(piece.laid, s, shell.by) === 'somehow').length +
-    (found ? (found.trueTo ? TRUED : 0) : AXIS_LOST);
   const { work, faces, parts } = use;
-  return [{ shell, work, faces, parts, trueTo: found?.trueTo, cost }];
+  return [{ shell, work, faces, parts, trueTo: found?.trueTo, cost: priceOf(piece, shell, use, found) }];
 }
 
 /** The piece after a choice, as far as the next one has to know it. */

@@ -1,0 +1,83 @@
+import { thinUnderJaws } from '../check/thinWall';
+import { kindOfHolding } from '../holdings/registry';
+import type { Shell } from '../holdings/shell';
+import { comesOut } from '../operations/comesOut';
+import { cutAsHeld } from '../operations/taper';
+import { isEccentric, isThread } from '../../part/kinds/is';
+import { ridesOn, type Placed } from '../piece/laid';
+import type { Holding } from '../piece/line';
+import type { Piece } from '../piece/piece';
+import { heldOn } from '../piece/reach';
+
+/** What is done in a holding that might be next. */
+export interface Use {
+  readonly work: readonly Placed[];
+  readonly faces: boolean;
+  readonly parts: boolean;
+  /** Some of the outside is left for a centre, and the rest turned without one. */
+  readonly splits?: boolean;
+  /** Of what is worked, how many hang by too little. */
+  readonly hanging?: number;
+}
+
+type Trued = { readonly trueTo: Holding['trueTo'] } | null;
+
+/** The fewest holdings come first; in minutes, more or less, what each takes decides between lines of as many. */
+const HOLDING = 100;
+const CENTRE = 1;
+const TRUED = 3;
+const THROUGH_THE_JAWS = 2;
+const SPLIT = 2;
+/** Of as many holdings, one whose jaws do not spring a thin wall. */
+const SPRUNG = 30;
+/** Of as many holdings, the way round in which a thread runs out into its groove. */
+const NO_WAY_OUT = 5;
+/** Rather another holding than a risk; rather three than one that is turned in, or a cone that nothing makes; an axis lost last of all. */
+const RISK = 110;
+const GRAVE = 330;
+const AXIS_LOST = 660;
+
+/** What a holding costs, as it is used; without anything trued its axis is lost. */
+export const priceOf = (piece: Piece, shell: Shell, use: Use, trued: Trued): number =>
+  ofHolding(piece, shell, use, trued) + ofWork(piece, shell, use) + ofRisks(piece, shell, use, trued);
+
+/** Putting the piece in, over and true. */
+function ofHolding(piece: Piece, shell: Shell, { work }: Use, trued: Trued): number {
+  const kind = kindOfHolding(shell.by);
+  const setOver = work.some((s) => isEccentric(ridesOn(piece.laid, s)));
+  return (
+    HOLDING +
+    (heldOn(piece, shell) ? 0 : kind.minutes) +
+    (setOver ? (kind.setOver(piece) ?? 0) : 0) +
+    (shell.centre ? CENTRE : 0) +
+    (trued?.trueTo ? TRUED : 0)
+  );
+}
+
+/** What is less handy to do so than another way. */
+function ofWork(piece: Piece, shell: Shell, { work, splits }: Use): number {
+  const { grips, toward } = shell;
+  const inJaws = (s: Placed): boolean =>
+    s.side === 'internal' && grips !== null && s.z0 < grips.to && s.z1 > grips.from;
+  // Inside it is cut from the face it opens in, whichever way the piece is held.
+  const shut = (s: Placed): boolean =>
+    isThread(s) && s.side === 'external' && !comesOut(piece.laid, s, toward);
+  return (
+    (work.some(inJaws) ? THROUGH_THE_JAWS : 0) +
+    (splits ? SPLIT : 0) +
+    (work.length > 0 && thinUnderJaws(piece, shell) !== null ? SPRUNG : 0) +
+    NO_WAY_OUT * work.filter(shut).length
+  );
+}
+
+/** What may go wrong. */
+function ofRisks(piece: Piece, shell: Shell, { work, hanging = 0 }: Use, trued: Trued): number {
+  const turns = work.some((s) => piece.laid.outside.includes(s));
+  const unmade = work.filter((s) => cutAsHeld(piece.laid, s, shell.by) === 'somehow');
+  return (
+    shell.risks * (turns ? GRAVE : RISK) +
+    RISK * hanging +
+    GRAVE * unmade.length +
+    (trued === null ? AXIS_LOST : 0)
+  );
+}
