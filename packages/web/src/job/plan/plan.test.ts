@@ -1,4 +1,5 @@
 import { entry, newWork } from '@anello/contract';
+import { plainText } from '@anello/core/figure';
 import { describe, expect, it } from 'vitest';
 import { nextTick } from 'vue';
 import { useJob } from '../../data/stores/job';
@@ -92,6 +93,39 @@ describe('the line of work of a job', () => {
     expect(plan.of.value!.holdings.map(({ id }) => id)).toEqual(
       plan.said.value!.holdings.map(({ holding }) => holding.id),
     );
+  });
+});
+
+describe('a thin pin on a head, two of them through each holding', () => {
+  const round = (id: string, name: string, diameter: string, length: string) => ({
+    id,
+    name,
+    kind: 'cylinder' as const,
+    side: 'external' as const,
+    diameter: entry(diameter),
+    length: entry(length),
+  });
+  const PINS = {
+    ...JOB,
+    quantity: 2,
+    batch: 'by-holding' as const,
+    features: [round('head', 'Head', '28 mm', '30 mm'), round('pin', 'Pin', '6 mm', '80 mm')],
+    work: {},
+    stock: { shape: 'round' as const, across: entry('30 mm'), length: entry('200 mm') },
+  };
+  it('goes on in the same jaws with the same piece, and is set up so much less often', async () => {
+    const plan = work(PINS, usePlan).desk;
+    const { holdings, batch } = plan.said.value!;
+    expect(plain(plainText(holdings[1]!.held))).toMatch(
+      /^Still in the three-jaw .*its free end on a centre$/,
+    );
+    expect(batch.byHolding.setUps).toBe(holdings.length - 1);
+    const [face, centre] = plan.operations.value.map(({ operation }) => operation.id);
+    for (const operation of [face!, centre!]) {
+      await useJob().keep({ kind: 'worked', said: operation, alike: '', minutes: 3 }, { operation });
+      await nextTick();
+    }
+    expect(plan.next.value).toMatchObject({ piece: 1, operation: { operation: { id: 'turn-head' } } });
   });
 });
 
