@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { sideOfLimits } from '@anello/core/fit';
 import { mdiGauge } from '@mdi/js';
 import { computed, defineAsyncComponent, onMounted, ref } from 'vue';
 import { usePreferences } from '../data/stores/preferences';
@@ -49,11 +50,13 @@ const shown = computed(() => {
   const { reading } = inUse;
   return reading === null || !axis.value ? null : shownBy(axis.value, reading, preferences.units);
 });
+const MARKS = { over: '▲', under: '▼', inside: '✓' } as const;
 /** Which side of the band, by shape. */
 const side = computed(() => {
   const { reading } = inUse;
   if (!band.value || reading === null) return '';
-  return reading > band.value.high ? '▲' : reading < band.value.low ? '▼' : '✓';
+  const { low: least, high: most } = band.value;
+  return MARKS[sideOfLimits(reading, { least, most })];
 });
 const keyName = computed(() => (inUse.chosen.key === SPACE ? 'space' : inUse.chosen.key));
 function show(): void {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { sideOfLimits } from '@anello/core/fit';
 import { computed } from 'vue';
 
 /** A needle over its scale: within the band a round head and green, outside an arrow to the side it is to go. */
@@ -21,7 +22,9 @@ const lean = computed(() =>
     : 2 * Math.PI * (props.value - Math.floor(props.value)),
 );
 const inside = computed(
-  () => props.band !== null && props.value >= props.band.low && props.value <= props.band.high,
+  () =>
+    props.band !== null &&
+    sideOfLimits(props.value, { least: props.band.low, most: props.band.high }) === 'inside',
 );
 const at = (angle: number, r: number): string =>
   `${(C.x + r * Math.sin(angle)).toFixed(1)} ${(C.y - r * Math.cos(angle)).toFixed(1)}`;

@@ -184,6 +184,10 @@ describe('in the reading bar', () => {
     for (const [seen, text] of [
       [1.9, '▲1.900 mm'],
       [1.8, '▼1.800 mm'],
+      // On a limit, but for the dust of a sum.
+      [1.885 + 1e-9, '✓1.885 mm'],
+      [1.879 - 1e-9, '✓1.879 mm'],
+      [1.8852, '▲1.885 mm'],
       [1.882, '✓1.882 mm'],
     ] as const) {
       useWire().take(dial(seen));

@@ -98,7 +98,9 @@ describe('the bar at a card that is read', () => {
     expect(ofBar().label).toBe('Reading on the test bar');
   });
   it.each([
-    [0, 'in band, 0.000 mm over', 'good'],
+    [0, 'in band, dead on', 'good'],
+    [0.0004, 'in band, dead on', 'good'],
+    [-0.0004, 'in band, dead on', 'good'],
     [0.0006, 'in band, 0.001 mm over', 'good'],
     [-0.0006, 'in band, 0.001 mm under', 'good'],
     [0.004, '0.004 mm over', 'warn'],

@@ -112,9 +112,14 @@ export function useSetScreen(desk: SettingDesk): void {
     const off = seen - expected;
     const good = withinBand(seen, station.value, resolution.value);
     const amount: Figure = length(Math.abs(off), resolution.value);
+    const side = off > 0 ? ' over' : ' under';
+    // Nearer than the needle can be read it is neither over nor under.
+    const dead = Math.abs(off) < resolution.value / 2;
     const phrase: Phrase = good
-      ? ['in band, ', amount, off >= 0 ? ' over' : ' under']
-      : [amount, off > 0 ? ' over' : ' under'];
+      ? dead
+        ? ['in band, dead on']
+        : ['in band, ', amount, side]
+      : [amount, side];
     return { phrase, tone: good ? 'good' : 'warn' };
   }
 
