@@ -148,6 +148,37 @@ describe('long work', () => {
   });
 });
 
+describe('jaws on what is finished', () => {
+  const SOFT = /^Soft jaws, or copper under hard ones: they close on Body, which is finished\.$/m;
+  const second = (lathe: PlanPart['lathe']): string => {
+    const nose: Feature = {
+      id: 'n',
+      name: 'Nose',
+      kind: 'cylinder',
+      side: 'external',
+      diameter: 20,
+      length: 30,
+    };
+    const plan = said(cone('compound', { lathe, ways: {}, features: [cone('compound').features[0]!, nose] }));
+    return plan.holdings[1]!.operations.map((o) => o.before.map((one) => plainText(one)).join('\n')).join(
+      '\n\n',
+    );
+  };
+  it('are soft, or have copper under them, from the first operation on', () => {
+    expect(second(LONG)).toMatch(SOFT);
+    expect(second(LONG).match(/Soft jaws/g)).toHaveLength(1);
+    expect(
+      operations(said(cone('compound')))[0]!
+        .before.map((one) => plainText(one))
+        .join(),
+    ).not.toMatch(/Soft jaws/);
+  });
+  it('but for a collet, which marks nothing', () => {
+    const chucks = [{ name: 'Collets', kind: 'collet', capacity: 40 }];
+    expect(second({ ...LONG, chucks })).not.toMatch(/Soft jaws/);
+  });
+});
+
 describe('work that a carrier drives', () => {
   const pin = (length: number): Feature => ({
     id: 'p',

@@ -7,6 +7,7 @@ import { heldOn } from '../piece/reach';
 import { carrierMarks, underCarrier } from './carrier';
 import { bows, centreUp, lightNip, longBar, springs } from './holding';
 import { wayOut } from './wayOut';
+import { jawMarks } from './jawMarks';
 import type { Check } from './kind';
 import { lubricant } from './lubricant';
 import { reversed } from './reversed';
@@ -27,6 +28,7 @@ const CHECKS: readonly Check[] = [
   longBar,
   springs,
   bows,
+  jawMarks,
   lightNip,
   wayOut,
   underCarrier,
