@@ -179,6 +179,16 @@ export const made = (least: number): fc.Arbitrary<PlanPart> =>
       ({ features }) => layoutPart(features).problems.size === 0 && opensOut(features) && endsWhole(features),
     );
 
+/** A parallel outside. */
+export const round = (id: string, diameter: number, length: number, name = id): Feature => ({
+  id,
+  name,
+  kind: 'cylinder',
+  side: 'external',
+  diameter,
+  length,
+});
+
 /** These features in a bar of 44, on the long lathe, with nothing in the kit. */
 export const inBar = (...features: Feature[]): PlanPart => ({
   features,

@@ -4,18 +4,13 @@ import { NO_KIT } from '../../kit/kit';
 import type { Feature } from '../../part/kinds/registry';
 import { LONG } from '../../testkit.testdata';
 import { describePlan } from '../describe';
+import { round } from '../parts.testdata';
 import type { Holding, PlanPart } from '../piece/line';
 import { planPart } from '../propose/planPart';
 import { checkPlan } from './checkPlan';
 
-const round = (id: string, diameter: number, length: number): Feature => ({
-  id,
-  name: id === 'pin' ? 'Pin' : 'Head',
-  kind: 'cylinder',
-  side: 'external',
-  diameter,
-  length,
-});
+const named = (id: 'pin' | 'head', diameter: number, length: number): Feature =>
+  round(id, diameter, length, id === 'pin' ? 'Pin' : 'Head');
 const part = (...features: Feature[]): PlanPart => ({
   features,
   stock: { shape: 'round', across: 30, length: 200 },
@@ -24,7 +19,7 @@ const part = (...features: Feature[]): PlanPart => ({
   kit: NO_KIT,
 });
 const pinned = (diameter: number, length: number): PlanPart =>
-  part(round('head', 28, 30), round('pin', diameter, length));
+  part(named('head', 28, 30), named('pin', diameter, length));
 /** All of it turned out of the jaws, with nothing to carry it. */
 const unsupported: readonly Holding[] = [
   {
@@ -56,7 +51,7 @@ describe('what hangs by a few of its diameters', () => {
     expect(saidOf(pinned(15, 60.1))).toHaveLength(1);
   });
   it('is a neck too, for what is worked beyond it after', () => {
-    const necked = part(round('pin', 8, 6), round('head', 28, 60));
+    const necked = part(named('pin', 8, 6), named('head', 28, 60));
     const order = (...operations: Holding['operations']): readonly Holding[] => [
       { ...unsupported[0]!, operations },
     ];
@@ -69,14 +64,14 @@ describe('what hangs by a few of its diameters', () => {
     expect(proposed.indexOf('turn-head')).toBeLessThan(proposed.indexOf('turn-pin'));
   });
   it('is the holding’s own to say where nothing is thinner than what is held', () => {
-    const rod = part(round('pin', 29.9, 130));
+    const rod = part(named('pin', 29.9, 130));
     const line = [
       { ...unsupported[0]!, operations: unsupported[0]!.operations.filter((o) => o.id !== 'turn-head') },
     ];
     const found = checkPlan(rod, line).map((f) => f.code);
     expect(found).toContain('stands-out');
     expect(found.filter((code) => code === 'slender')).toHaveLength(1);
-    expect(saidOf(part(round('pin', 30, 130)), line)).toEqual([]);
+    expect(saidOf(part(named('pin', 30, 130)), line)).toEqual([]);
   });
 });
 

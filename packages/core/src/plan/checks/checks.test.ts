@@ -9,6 +9,7 @@ import { describePlan, type OperationSaid, type PlanSaid } from '../describe';
 import type { Holding, PlanPart } from '../piece/line';
 import { comesOut } from '../operations/comesOut';
 import { layOut } from '../piece/laid';
+import { round } from '../parts.testdata';
 import { planPart } from '../propose/planPart';
 
 const said = (part: PlanPart, holdings: readonly Holding[] = planPart(part).holdings): PlanSaid =>
@@ -190,14 +191,6 @@ describe('work that a carrier drives', () => {
     halfAngle: 0.01,
     length,
   });
-  const round = (id: string, name: string, diameter: number, length: number): Feature => ({
-    id,
-    name,
-    kind: 'cylinder',
-    side: 'external',
-    diameter,
-    length,
-  });
   const between: Holding = {
     id: 'h2',
     by: 'between-centres',
@@ -241,24 +234,24 @@ describe('work that a carrier drives', () => {
     expect(first).toContain(
       'Pin runs to the headstock end, where the carrier covers about 15 mm: driven by its centre, or the blank left so much longer there and cut off last.',
     );
-    const [plain] = driven([round('a', 'Shaft', 18, 100)], [], [turn('a')]);
+    const [plain] = driven([round('a', 18, 100, 'Shaft')], [], [turn('a')]);
     expect(plain).toContain(
       'Shaft runs to the headstock end, where the carrier covers about 15 mm: turned end for end',
     );
   });
   it('and nothing of what lies clear of it', () => {
-    const stub = [round('s', 'Stub', 18, 15), pin(80)];
+    const stub = [round('s', 18, 15, 'Stub'), pin(80)];
     expect(driven(stub, ['s'], [cut])[0]).not.toContain('runs to');
-    expect(driven([round('s', 'Stub', 18, 14.9), pin(80)], ['s'], [cut])[0]).toContain('Pin runs to');
-    expect(driven([pin(80), round('s', 'Stub', 18, 15)], ['s'], [cut], 'headstock')[0]).not.toContain(
+    expect(driven([round('s', 18, 14.9, 'Stub'), pin(80)], ['s'], [cut])[0]).toContain('Pin runs to');
+    expect(driven([pin(80), round('s', 18, 15, 'Stub')], ['s'], [cut], 'headstock')[0]).not.toContain(
       'runs to',
     );
-    expect(driven([pin(80), round('s', 'Stub', 18, 15)], ['s'], [cut])[0]).toContain(
+    expect(driven([pin(80), round('s', 18, 15, 'Stub')], ['s'], [cut])[0]).toContain(
       'Pin runs to the headstock end',
     );
   });
   it('has brass where its screw presses on what is finished, once', () => {
-    const parts = [round('s', 'Stub', 18, 15), round('a', 'Shaft', 16, 40), pin(40)];
+    const parts = [round('s', 18, 15, 'Stub'), round('a', 16, 40, 'Shaft'), pin(40)];
     const BRASS = 'Brass under the carrier’s screw: Stub is finished there.';
     const said2 = driven(parts, ['s'], [turn('a'), cut]);
     expect(said2[0]).toContain(BRASS);
@@ -271,14 +264,6 @@ describe('work that a carrier drives', () => {
 });
 
 describe('a thread cut with a single point', () => {
-  const round = (id: string, diameter: number, length: number): Feature => ({
-    id,
-    name: id,
-    kind: 'cylinder',
-    side: 'external',
-    diameter,
-    length,
-  });
   const groove = (diameter: number): Feature => ({
     id: 'g',
     name: 'Relief',

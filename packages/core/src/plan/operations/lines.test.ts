@@ -2,19 +2,11 @@ import { describe, expect, it } from 'vitest';
 import { plainText } from '../../figure/phrase';
 import type { Feature } from '../../part/kinds/registry';
 import { describePlan } from '../describe';
-import { inBar } from '../parts.testdata';
+import { inBar, round } from '../parts.testdata';
 import type { PlanPart } from '../piece/line';
 import { planPart } from '../propose/planPart';
 
 const DEG = Math.PI / 180;
-const round = (id: string, diameter: number, length: number): Feature => ({
-  id,
-  name: id,
-  kind: 'cylinder',
-  side: 'external',
-  diameter,
-  length,
-});
 /** The line that stands for an operation of a part's line of work. */
 const line = (part: PlanPart, id: string): string => {
   const said = describePlan(part, planPart(part).holdings).holdings.flatMap((one) => one.operations);

@@ -1,21 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Feature } from '../../part/kinds/registry';
-import { inBar, made, SLIGHT_CONE } from '../parts.testdata';
+import { inBar, made, round, SLIGHT_CONE } from '../parts.testdata';
 import { hangs } from './hang';
 import { layOut } from './laid';
 import type { Holding } from './line';
 import { finished, rawPiece, shapeAt, type Piece } from './piece';
 
 type Held = Pick<Holding, 'grips' | 'toward' | 'centre'>;
-const round = (id: string, diameter: number, length: number): Feature => ({
-  id,
-  name: id,
-  kind: 'cylinder',
-  side: 'external',
-  diameter,
-  length,
-});
 const piece = (...features: Feature[]): Piece => {
   const laid = layOut(inBar(...features));
   return finished(

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Feature } from '../../part/kinds/registry';
-import { inBar } from '../parts.testdata';
+import { inBar, round } from '../parts.testdata';
 import { layOut, type Placed } from './laid';
 import {
   finished,
@@ -15,14 +15,6 @@ import {
   type Piece,
 } from './piece';
 
-const round = (id: string, diameter: number, length: number): Feature => ({
-  id,
-  name: id,
-  kind: 'cylinder',
-  side: 'external',
-  diameter,
-  length,
-});
 const hole = (id: string, diameter: number, length: number, from: 'headstock' | 'tailstock'): Feature => ({
   id,
   name: id,
