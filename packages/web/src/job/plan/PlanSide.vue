@@ -114,8 +114,9 @@ const wrong = computed(() => said.value?.findings.filter((f) => f.level !== 'not
           </span>
         </button>
       </div>
-      <p v-else class="fig">
-        {{ setUps(said.batch.inTurn.setUps) }} · <PhraseText :phrase="duration(said.minutes)" />
+      <p v-else class="cost">
+        <span class="fig">{{ setUps(said.batch.inTurn.setUps) }}</span>
+        <span class="fig"><PhraseText :phrase="duration(said.minutes)" /></span>
       </p>
       <h2>What this order endangers</h2>
       <p v-if="wrong.length === 0" class="good">Nothing as it stands.</p>
@@ -179,7 +180,7 @@ h2 {
 .order .title {
   font-weight: 650;
 }
-.order .cost {
+.cost {
   display: flex;
   flex-wrap: wrap;
   gap: 0 16px;
