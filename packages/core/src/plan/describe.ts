@@ -7,12 +7,11 @@ import { findingsOf } from './check/checkPlan';
 import { walk, type HeldSteps, type Step, type Walk } from './check/walk';
 import type { Placed } from './piece/laid';
 import { kindOfHolding } from './holdings/registry';
+import { goesOn, heldOn } from './operations/goesOn';
 import { kindOfOperation } from './operations/registry';
 import type { Finding, Holding, PlanOperation, PlanPart } from './piece/line';
-import { goesOn } from './piece/goesOn';
 import { outlinesOf, type Outlines } from './piece/outlines';
 import type { Piece } from './piece/piece';
-import { heldOn } from './piece/reach';
 
 /** An operation as it is read at the machine. */
 export interface OperationSaid {
@@ -141,7 +140,7 @@ function holdingSaid({ holding, before, steps }: HeldSteps, findings: readonly F
     name: kind.name,
     held: heldSaid(before, holding),
     clocked: clocked(holding, steps[0]?.moment.piece ?? before),
-    caution: heldOn(before, holding) ? GOES_ON : kind.caution,
+    caution: heldOn(before, holding) && holding.centre ? GOES_ON : kind.caution,
     drawn,
     drawbar: barOf(kind.drawbar?.(before, holding)),
     centres: drawn === 'bar' ? BOTH : kind.centresIn(holding),

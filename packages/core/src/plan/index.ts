@@ -5,7 +5,7 @@ import { stockAfter as stockAfter_ } from './check/stockAfter';
 import { describePlan as describePlan_ } from './describe';
 import { operationInHand as operationInHand_, operationsAlike as operationsAlike_ } from './inHand';
 import { alikeInAnyMaterial as alikeInAnyMaterial_ } from './operations/alike';
-import { goesOn as goesOn_ } from './piece/goesOn';
+import { goesOn as goesOn_ } from './operations/goesOn';
 import { operationNamed as operationNamed_ } from './operations/named';
 import { planPart as planPart_ } from './propose/planPart';
 import { usualStock as usualStock_ } from './usualStock';

@@ -1,8 +1,8 @@
 import { sharesAxis } from '../piece/axis';
 import { risk, type Holding, type Wrong } from '../piece/line';
 import type { Piece } from '../piece/piece';
-import { heldOn } from '../piece/reach';
 import { kindOfHolding } from '../holdings/registry';
+import { heldOn } from '../operations/goesOn';
 import { kindOfOperation } from '../operations/registry';
 
 /**

@@ -93,6 +93,8 @@ describe('a line of work for a thin pin on a head', () => {
     );
     expect(said[1]!.caution).toMatch(/^The jaws are not opened/);
     expect(said[0]!.caution).toMatch(/^Chuck key out/);
+    const back = describePlan(pinned(6, 80), [holdings[0]!, { ...holdings[1]!, centre: false }]).holdings[1]!;
+    expect(back.caution).toMatch(/^Chuck key out/);
     const work = (i: number): number => said[i]!.operations.reduce((sum, o) => sum + o.minutes + o.setUp, 0);
     expect(said[1]!.minutes - work(1)).toBe(1);
     expect(said[0]!.minutes - work(0)).toBe(4);

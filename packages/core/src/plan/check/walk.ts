@@ -7,6 +7,7 @@ import { rawPiece, type Piece } from '../piece/piece';
 import type { PlanPart } from '../piece/line';
 import { kindOfHolding } from '../holdings/registry';
 import type { KindOfOperation, Moment } from '../operations/kind';
+import { heldAfter } from '../operations/goesOn';
 import { kindOfOperation } from '../operations/registry';
 import { featureWrong, momentWrong } from './common';
 import { centreWrong } from '../holdings/betweenCentres';
@@ -60,7 +61,7 @@ export function walk(part: PlanPart, holdings: readonly Holding[], laid: Laid = 
       return step;
     });
     hard = memory.hard;
-    piece = { ...piece, held: memory.parted ? null : holding };
+    piece = { ...piece, held: heldAfter(holding) };
     return { holding, before, wrong: holdingWrong(before, holding), steps };
   });
   return { laid, held, last: piece };

@@ -9,7 +9,7 @@ import type { Check, Start } from './kind';
 function underIt({ moment: { piece, holding } }: Start): readonly Placed[] {
   const { laid } = piece;
   const driven = other(holding.toward);
-  return kindOfHolding(holding.by).carried
+  return kindOfHolding(holding.by).byCarrier
     ? laid.outside.filter((s) => nearFrom(laid, s, driven) < CARRIER_COVERS - SAME)
     : [];
 }
@@ -34,9 +34,8 @@ export const underCarrier: Check = {
 export const carrierMarks: Check = {
   id: 'carrier-marks',
   say(start) {
-    const { kind, moment } = start;
-    const { piece, holding, operation } = moment;
-    if (kind.away || holding.operations[0]?.id !== operation.id) return null;
+    const { piece } = start.moment;
+    if (!start.first) return null;
     const names = underIt(start)
       .filter((s) => piece.done.has(s.id) && piece.done.get(s.id) !== 'bar')
       .map((s) => s.feature.name);

@@ -84,9 +84,8 @@ export const bows: Check = {
 /** What would be marked and out of round when the jaws let go. */
 export const lightNip: Check = {
   id: 'light-nip',
-  say({ kind, moment: { piece, holding, operation } }) {
-    const first = holding.operations[0]?.id === operation.id;
-    const wall = first && !kind.away ? thinUnderJaws(piece, holding) : null;
+  say({ first, moment: { piece, holding } }) {
+    const wall = first ? thinUnderJaws(piece, holding) : null;
     return wall === null
       ? null
       : [
@@ -100,10 +99,8 @@ export const lightNip: Check = {
 /** A centre in a free end carries it, and pushes it off its axis where it was not drilled on it. */
 export const centreUp: Check = {
   id: 'centre-up',
-  say({ kind, moment: { operation, holding } }) {
-    const first = holding.operations[0]?.id === operation.id;
-    return first && !kind.away && holding.centre && kindOfHolding(holding.by).centresIn(holding).length === 1
+  say: ({ first, moment: { holding } }) =>
+    first && holding.centre && kindOfHolding(holding.by).centresIn(holding).length === 1
       ? ['Centre hole clean and greased; centre home and the quill locked, the work still running true.']
-      : null;
-  },
+      : null,
 };

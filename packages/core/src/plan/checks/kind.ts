@@ -8,6 +8,8 @@ export interface Start {
   readonly kind: KindOfOperation;
   readonly moment: Moment;
   readonly section: Placed | null;
+  /** Whether nothing at the lathe was done in this holding before it. */
+  readonly first: boolean;
   /** Of a taper, the way it is made. */
   readonly way: Way | null;
 }

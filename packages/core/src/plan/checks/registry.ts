@@ -1,9 +1,9 @@
 import type { Phrase } from '../../figure/phrase';
 import { wayAsHeld } from '../operations/taper';
 import { kindOfHolding } from '../holdings/registry';
+import { heldOn } from '../operations/goesOn';
 import type { KindOfOperation, Moment } from '../operations/kind';
 import type { Placed } from '../piece/laid';
-import { heldOn } from '../piece/reach';
 import { carrierMarks, underCarrier } from './carrier';
 import { bows, centreUp, lightNip, longBar, springs } from './holding';
 import { wayOut } from './wayOut';
@@ -40,11 +40,11 @@ const CHECKS: readonly Check[] = [
 export function lookFirst(kind: KindOfOperation, moment: Moment, section: Placed | null): readonly Phrase[] {
   const { laid } = moment.piece;
   const way = isTaper(section) && kind.loop ? wayAsHeld(laid, section, moment.holding.by) : null;
-  const start = { kind, moment, section, way };
-  const first = moment.holding.operations[0]?.id === moment.operation.id;
+  const first = !kind.away && moment.holding.operations[0]?.id === moment.operation.id;
+  const start = { kind, moment, section, first, way };
   return [
     ...kind.before.map((one): Phrase => [one]),
-    ...(first && !kind.away && !heldOn(moment.piece, moment.holding)
+    ...(first && !heldOn(moment.piece, moment.holding)
       ? kindOfHolding(moment.holding.by).lookFirst.map((one): Phrase => [one])
       : []),
     ...CHECKS.flatMap((check) => {

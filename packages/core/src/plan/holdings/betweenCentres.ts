@@ -20,7 +20,7 @@ export const betweenCentres: KindOfHolding = {
   jaws: false,
   faceFree: false,
   onCentres: true,
-  carried: true,
+  byCarrier: true,
   eccentricWay: 'offset-centres',
   // Centres for the throw are laid off beside the part's own, in faces that are solid.
   setOver: (piece) => (ENDS.every((end) => mouthRadius(piece, end) === 0) ? 20 : null),

@@ -26,7 +26,7 @@ export interface KindOfHolding {
   /** It closes all round, and springs nothing out of round. */
   readonly closesAllRound?: boolean;
   /** Driven by a carrier on the work itself, at the spindle's end. */
-  readonly carried?: boolean;
+  readonly byCarrier?: boolean;
   /** A face is free for facing and for what comes from the tailstock. */
   readonly faceFree: boolean;
   /** The tailstock holds it: a set-over tilts its axis, and nothing else. */

@@ -30,6 +30,7 @@ export const eccentric: KindOfOperation = {
   name: 'Eccentric',
   on: 'features',
   loop: true,
+  setsOver: true,
   works: [{ kind: 'eccentric' }],
   before: ['Swing it round by hand: the high side must clear.', 'Balanced, or slow.'],
   rank: () => 130,

@@ -40,6 +40,8 @@ export interface KindOfOperation {
   readonly loop: boolean;
   /** It can be done to a feature that is finished, at a price that it says itself. */
   readonly touchesUp: boolean;
+  /** The work is moved in its jaws for it, off their axis. */
+  readonly setsOver: boolean;
   /** Done to every piece when all else is. */
   readonly closes: boolean;
   /** What it leaves the piece as, for good: off the bar, or too hard to cut. */
@@ -77,6 +79,7 @@ export const PLAIN: Omit<KindOfOperation, 'kind' | 'name' | 'on' | 'rank' | 'say
   works: [],
   cuts: true,
   closes: false,
+  setsOver: false,
   touchesUp: false,
   loop: false,
   away: false,

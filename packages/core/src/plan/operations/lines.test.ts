@@ -4,6 +4,7 @@ import type { Feature } from '../../part/kinds/registry';
 import { describePlan } from '../describe';
 import { inBar, round } from '../parts.testdata';
 import type { PlanPart } from '../piece/line';
+import { goesOn } from './goesOn';
 import { planPart } from '../propose/planPart';
 
 const DEG = Math.PI / 180;
@@ -33,6 +34,27 @@ describe('the line of an eccentric', () => {
     );
     expect(line(part(-89 * DEG), 'eccentric-second')).toContain('its high side 270°00′00″ round');
     expect(line(part(181 * DEG), 'eccentric-first')).not.toContain('round from');
+  });
+  it('is set over in jaws that are closed anew for it: nothing goes on in them', () => {
+    const both = part(181 * DEG);
+    const held = describePlan(both, planPart(both).holdings).holdings;
+    const thrown = held.filter((one) => one.operations.some((o) => o.operation.kind === 'eccentric'));
+    expect(thrown).toHaveLength(2);
+    for (const one of thrown) {
+      expect(plainText(one.held)).not.toMatch(/^Still/);
+      expect(one.caution).not.toMatch(/not opened/);
+      expect(one.clocked).not.toBeNull();
+    }
+    const [first, second] = thrown.map((one) => one.holding);
+    expect(goesOn(first!, { ...second!, by: first!.by, grips: first!.grips, toward: first!.toward })).toBe(
+      false,
+    );
+    const plain = { ...first!, operations: [] };
+    expect([goesOn(plain, first!), goesOn(first!, plain), goesOn(plain, plain)]).toEqual([
+      false,
+      false,
+      true,
+    ]);
   });
   it('says nothing of that where it is the same way', () => {
     expect(line(part(DEG), 'eccentric-second')).not.toContain('round from');

@@ -1,5 +1,4 @@
 import { other, type Placed } from './laid';
-import { sameJaws, type Jaws } from './goesOn';
 import type { Holding } from './line';
 import type { Piece } from './piece';
 import { SAME } from './usual';
@@ -27,9 +26,6 @@ export const needleReaches = (holding: Held & Pick<Holding, 'centre'>, section: 
 
 const whollyHeld = ({ grips }: Held, { z0, z1 }: Placed): boolean =>
   grips !== null && z0 >= grips.from - SAME && z1 <= grips.to + SAME;
-
-/** Whether it is held on as it was, in jaws that nobody opened: what was true in them is true. */
-export const heldOn = ({ held }: Piece, holding: Jaws): boolean => held !== null && sameJaws(held, holding);
 
 /** How far the piece stands out of what holds it, mm; null where nothing grips it. */
 export function standsOut(piece: Piece, { grips, toward }: Held): number | null {

@@ -148,7 +148,7 @@ export function chosen(piece: Piece, { shell, work, faces, parts }: Choice, id: 
   const after: Piece = {
     ...piece,
     done,
-    held: parts ? null : shell,
+    held: parts || work.some((s) => isEccentric(ridesOn(piece.laid, s))) ? null : shell,
     faced: faces ? new Set([...piece.faced, toward]) : piece.faced,
     spare: {
       ...piece.spare,

@@ -2,12 +2,12 @@ import { thinUnderJaws } from '../check/thinWall';
 import { kindOfHolding } from '../holdings/registry';
 import type { Shell } from '../holdings/shell';
 import { comesOut } from '../operations/comesOut';
+import { heldOn } from '../operations/goesOn';
 import { cutAsHeld } from '../operations/taper';
 import { isEccentric, isThread } from '../../part/kinds/is';
 import { ridesOn, type Placed } from '../piece/laid';
 import type { Holding } from '../piece/line';
 import type { Piece } from '../piece/piece';
-import { heldOn } from '../piece/reach';
 
 /** What is done in a holding that might be next. */
 export interface Use {
@@ -47,7 +47,7 @@ function ofHolding(piece: Piece, shell: Shell, { work }: Use, trued: Trued): num
   const setOver = work.some((s) => isEccentric(ridesOn(piece.laid, s)));
   return (
     HOLDING +
-    (heldOn(piece, shell) ? 0 : kind.minutes) +
+    (heldOn(piece, shell) && !setOver ? 0 : kind.minutes) +
     (setOver ? (kind.setOver(piece) ?? 0) : 0) +
     (shell.centre ? CENTRE : 0) +
     (trued?.trueTo ? TRUED : 0)

@@ -1,9 +1,10 @@
 import { sharesAxis } from '../piece/axis';
 import { kindOfHolding } from '../holdings/registry';
+import { heldOn } from '../operations/goesOn';
 import type { Placed } from '../piece/laid';
 import type { Holding } from '../piece/line';
 import type { Piece } from '../piece/piece';
-import { heldOn, needleReaches, underJaws } from '../piece/reach';
+import { needleReaches, underJaws } from '../piece/reach';
 import { TRUE_REST, TRUE_SHARED } from '../piece/usual';
 import type { Shell } from '../holdings/shell';
 import { isCylinder, isEccentric, isThread } from '../../part/kinds/is';
