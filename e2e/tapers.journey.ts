@@ -103,7 +103,7 @@ test('the quick line answers at once and hands its figure to the reading bar', a
   await line.fill('set over 180 at mt2');
   await expect(page.locator('.quick')).toContainText('4.494');
   await line.fill('mt 99');
-  await expect(page.locator('.quick .error')).toContainText('There is no size 99');
+  await expect(page.locator('.quick .error')).toContainText('there is no size 99');
   await line.fill('74 thou + 0.013 mm');
   await expect(page.locator('.quick')).toContainText('1.8926');
   await accessible(page, 'quick sum');

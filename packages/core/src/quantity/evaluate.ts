@@ -1,27 +1,9 @@
 import { AnelloError } from '../basics/error';
+import { kindName, type Evaluated } from './evaluated';
+import { FUNCTIONS } from './functions';
 import type { Node } from './node';
 import { divide, numeralValue } from './numeral';
 import { unitMeaning, type Dimension, type Kind, type UnitMeaning } from './units';
-
-/** A value on its way up the tree: how much, of what kind, and the first unit that was written. */
-export interface Evaluated {
-  readonly value: number;
-  readonly kind: Kind;
-  readonly unit: UnitMeaning | null;
-  /** A plain a/b, which a taper box reads as a ratio. */
-  readonly fraction?: boolean;
-}
-
-const KIND_NAME: Record<Kind, string> = {
-  bare: 'a plain number',
-  length: 'a length',
-  angle: 'an angle',
-  taper: 'a taper',
-  speed: 'a speed',
-  inverse: 'one over a length',
-};
-
-export const kindName = (kind: Kind): string => KIND_NAME[kind];
 
 /** Gives a syntax tree its value in a box of the given dimension. Throws where it can be read two ways. */
 export function evaluate(node: Node, dimension: Dimension): Evaluated {
@@ -41,6 +23,10 @@ export function evaluate(node: Node, dimension: Dimension): Evaluated {
       return compound(node.parts.map(inner));
     case 'measure':
       return measure(node, inner(node.value), dimension);
+    case 'call': {
+      const { reads = dimension, of } = FUNCTIONS[node.name];
+      return of(evaluate(node.value, reads), node.name);
+    }
     case 'ratio':
       return { value: divide(inner(node.over).value, inner(node.under).value), kind: 'taper', unit: null };
     default:

@@ -39,6 +39,14 @@ describe('lengths as people write them', () => {
     ['10 in / 4', 'mm', 63.5],
     ['3 - 5/16', 'in', (3 - 5 / 16) * 25.4],
     ['0.5-1/16', 'in', 0.4375 * 25.4],
+    ['50 * tan(8.3)', 'mm', 50 * Math.tan(8.3 * DEG)],
+    [`2 in * SIN 30°0'0"`, 'mm', 25.4],
+    ['cos(30 + 30) * 10 mm', 'in', 5],
+    ['sin(30) in', 'mm', 12.7],
+    ['sqrt(3*3 + 4*4)', 'mm', 5],
+    ['√2', 'in', Math.SQRT2 * 25.4],
+    ['π * 10', 'mm', Math.PI * 10],
+    ['2*pi', 'mm', 2 * Math.PI],
   ];
   it.each(cases)('%s (bare = %s) is %d mm', (text, unit, value) => {
     expect(read(text, 'length', unit).value).toBeCloseTo(value, 9);
@@ -65,6 +73,15 @@ describe('angles and tapers', () => {
     ['5 %', 'taper', 'ratio', 0.05],
     ['50 mm/m', 'taper', 'ratio', 0.05],
     ['1 in / 12 in', 'taper', 'ratio', 1 / 12],
+    ['1 in 20', 'taper', 'ratio', 1 / 20],
+    ['1 in 12.5', 'taper', 'in/ft', 1 / 12.5],
+    ['0.602 ipf', 'taper', 'ratio', 0.602 / 12],
+    ['0.602 inches per foot', 'taper', 'ratio', 0.602 / 12],
+    ['2 cm/m', 'taper', 'ratio', 0.02],
+    ['atan(7/48)', 'angle', 'deg', Math.atan(7 / 48)],
+    ['2 * asin 0.25', 'angle', 'deg', 2 * Math.asin(0.25)],
+    ['acos(3 mm / 6 mm)', 'angle', 'deg', Math.PI / 3],
+    ['2 * tan(8.3)', 'taper', 'ratio', 2 * Math.tan(8.3 * DEG)],
     ['450 rpm', 'speed', 'rpm', 450],
     ['450', 'speed', 'rpm', 450],
     ['3', 'number', '1', 3],
@@ -101,6 +118,18 @@ describe('what is doubtful is refused, and says why', () => {
     ['1 - 3-½', 'length', 'ambiguous'],
     [`5" 3'`, 'length', 'unreadable'],
     ['9e999', 'length', 'not-finite'],
+    ['1 in 20', 'length', 'ambiguous'],
+    ['sin 5 mm', 'length', 'wrong-dimension'],
+    ['atan 5 mm', 'angle', 'wrong-dimension'],
+    ['sqrt 5°', 'angle', 'wrong-dimension'],
+    ['asin 1.01', 'angle', 'out-of-range'],
+    ['sqrt(-1)', 'length', 'out-of-range'],
+    ['tan 90', 'length', 'out-of-range'],
+    ['sin', 'length', 'unreadable'],
+    ['sinus 3', 'length', 'unreadable'],
+    ['pi 3', 'length', 'ambiguous'],
+    ['5 c/m', 'taper', 'unknown-unit'],
+    ['5 mm/m/m', 'taper', 'unreadable'],
     ['1'.repeat(300), 'length', 'unreadable'],
   ];
   it.each(cases)('%s as %s → %s', (text, dimension, code) => {
@@ -113,7 +142,7 @@ describe('what is doubtful is refused, and says why', () => {
   });
 
   it('never throws anything but the one error class, and never answers NaN', () => {
-    const alphabet = fc.constantFrom(...'0123456789.,/-+*()\'"°½: inmft%drauxµe'.split(''));
+    const alphabet = fc.constantFrom(...'0123456789.,/-+*()\'"°½:√π inmft%drauxµesocqp'.split(''));
     fc.assert(
       fc.property(
         fc.array(alphabet, { maxLength: 14 }),

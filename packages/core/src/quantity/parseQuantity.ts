@@ -1,6 +1,7 @@
 import { LARGEST } from '../basics/check';
 import { AnelloError } from '../basics/error';
-import { evaluate, kindName, type Evaluated } from './evaluate';
+import { evaluate } from './evaluate';
+import { kindName, type Evaluated } from './evaluated';
 import { parse } from './parser.generated';
 import { defaultMeaning, type DefaultUnit, type Dimension, type Kind, type UnitMeaning } from './units';
 
@@ -27,7 +28,7 @@ const LONGEST_TEXT = 200;
 
 /**
  * Reads a figure as people write it: decimals with point or comma, fractions and mixed numbers,
- * arithmetic with brackets, unit words, unit mixtures in a sum, degrees-minutes-seconds, 1:x.
+ * arithmetic with brackets, sin to atan and sqrt, unit words, unit mixtures in a sum, degrees-minutes-seconds, 1:x.
  * Errors: empty, unreadable (says what was understood), ambiguous, unknown-unit, wrong-dimension,
  * divide-by-zero, not-finite, out-of-range.
  *
@@ -36,7 +37,7 @@ const LONGEST_TEXT = 200;
  * // → 33.3375
  */
 export function parseQuantity(request: QuantityRequest): ParsedQuantity {
-  const text = normalise(request.text);
+  const text = inWords(normalise(request.text), request.dimension);
   if (text.trim() === '') throw new AnelloError('empty', null, 'Nothing typed yet.');
   if (text.length > LONGEST_TEXT) throw new AnelloError('unreadable', null, 'Too long to be one figure.');
   refuseHex(text);
@@ -93,6 +94,14 @@ function normalise(text: string): string {
     .replace(/º|˚/g, '°')
     .replace(/⁄/g, '/')
     .replace(/∶/g, ':');
+}
+
+/** Said out loud: so many inches per foot; and in a taper box 1 in 20, where no other is meant an inch. */
+function inWords(text: string, dimension: Dimension): string {
+  const per = text.replace(/([a-z"])\s*\bper\s+(?=[a-z])/i, '$1/');
+  return dimension === 'taper'
+    ? per.replace(/^\s*(\d+(?:[.,]\d+)?)\s+in\s+(\d+(?:[.,]\d+)?)\s*$/i, '$1:$2')
+    : per;
 }
 
 const WANTED: Record<Dimension, Kind> = {

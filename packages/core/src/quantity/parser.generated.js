@@ -40,11 +40,13 @@ function peg$parse(input, options) {
   const peg$c1 = "-";
   const peg$c2 = "+";
   const peg$c3 = ":";
-  const peg$c4 = "(";
-  const peg$c5 = ")";
-  const peg$c6 = "/";
-  const peg$c7 = "\"/";
-  const peg$c8 = "min";
+  const peg$c4 = "\u221A";
+  const peg$c5 = "(";
+  const peg$c6 = ")";
+  const peg$c7 = "\u03C0";
+  const peg$c8 = "/";
+  const peg$c9 = "\"/";
+  const peg$c10 = "min";
 
   const peg$r0 = /^[+\-]/;
   const peg$r1 = /^[*\xD7\xB7]/;
@@ -59,30 +61,6 @@ function peg$parse(input, options) {
   const peg$r10 = /^[a-zA-Z\xB5]/;
   const peg$r11 = /^[ \t\n\r]/;
 
-  const peg$e0 = peg$classExpectation(["+", "-"], false, false, false);
-  const peg$e1 = peg$classExpectation(["*", "\xD7", "\xB7"], false, false, false);
-  const peg$e2 = peg$literalExpectation("x", true);
-  const peg$e3 = peg$classExpectation([["a", "z"]], false, true, false);
-  const peg$e4 = peg$classExpectation(["/", "\xF7"], false, false, false);
-  const peg$e5 = peg$literalExpectation("-", false);
-  const peg$e6 = peg$literalExpectation("+", false);
-  const peg$e7 = peg$literalExpectation(":", false);
-  const peg$e8 = peg$literalExpectation("(", false);
-  const peg$e9 = peg$literalExpectation(")", false);
-  const peg$e10 = peg$literalExpectation("/", false);
-  const peg$e11 = peg$classExpectation([["0", "9"]], false, false, false);
-  const peg$e12 = peg$classExpectation(["\xBD", "\xBC", "\xBE", "\u215B", "\u215C", "\u215D", "\u215E", "\u2153", "\u2154", "\u2159", "\u215A", "\u2155", "\u2156", "\u2157", "\u2158"], false, false, false);
-  const peg$e13 = peg$classExpectation([".", ",", ["0", "9"], "e", "E", "\xBD", "\xBC", "\xBE", "\u215B", "\u215C", "\u215D", "\u215E", "\u2153", "\u2154", "\u2159", "\u215A", "\u2155", "\u2156", "\u2157", "\u2158"], false, false, false);
-  const peg$e14 = peg$otherExpectation("a number");
-  const peg$e15 = peg$classExpectation([["0", "9"], ".", ","], false, false, false);
-  const peg$e16 = peg$classExpectation(["e", "E"], false, false, false);
-  const peg$e17 = peg$otherExpectation("a unit");
-  const peg$e18 = peg$literalExpectation("\"/", false);
-  const peg$e19 = peg$literalExpectation("min", false);
-  const peg$e20 = peg$classExpectation(["\xB0", "'", "\"", "%"], false, false, false);
-  const peg$e21 = peg$classExpectation([["a", "z"], ["A", "Z"], "\xB5"], false, false, false);
-  const peg$e22 = peg$classExpectation([" ", "\t", "\n", "\r"], false, false, false);
-  const peg$e23 = peg$otherExpectation("a space");
 
   function peg$f0(e) {    return e;  }
   function peg$f1(head, tail) {
@@ -106,32 +84,36 @@ function peg$parse(input, options) {
   }
   function peg$f12(value, u) {    return u;  }
   function peg$f13(value, unit) {
-    return unit === null ? value : { kind: 'measure', value, unit: unit.text, at: unit.at };
+    return unit === null ? value : { kind: 'measure', value, unit };
   }
   function peg$f14(over, under) {    return { kind: 'ratio', over, under };  }
-  function peg$f15(e) {    return { kind: 'group', value: e };  }
-  function peg$f16(whole, sign) {
+  function peg$f15(name, value) {    return { kind: 'call', name, value };  }
+  function peg$f16() {    return 'sqrt';  }
+  function peg$f17(name) {    return /^(a?(sin|cos|tan)|sqrt)$/i.test(name);  }
+  function peg$f18(name) {    return name.toLowerCase();  }
+  function peg$f19(e) {    return { kind: 'group', value: e };  }
+  function peg$f20(name) {    return /^pi$/i.test(name);  }
+  function peg$f21() {    return { kind: 'decimal', raw: String(Math.PI), exponent: '' };  }
+  function peg$f22(whole, sign) {
     const [over, under] = VULGAR_PARTS[sign];
     return { kind: 'mixed', whole, over, under, hyphen: true, text: text() };
   }
-  function peg$f17(whole, over, under) {    return Number(over) < Number(under);  }
-  function peg$f18(whole, over, under) {
+  function peg$f23(whole, over, under) {    return Number(over) < Number(under);  }
+  function peg$f24(whole, over, under) {
     return { kind: 'mixed', whole, over, under, hyphen: true, text: text() };
   }
-  function peg$f19(whole, over, under) {    return Number(over) < Number(under);  }
-  function peg$f20(whole, over, under) {
+  function peg$f25(whole, over, under) {    return Number(over) < Number(under);  }
+  function peg$f26(whole, over, under) {
     return { kind: 'mixed', whole, over, under, hyphen: false, text: text() };
   }
-  function peg$f21(over, under) {    return { kind: 'fraction', over, under };  }
-  function peg$f22(whole, sign) {    return { kind: 'vulgar', whole, sign };  }
-  function peg$f23(digits) {    return digits;  }
-  function peg$f24(raw, exponent) {    return /[0-9]/.test(raw);  }
-  function peg$f25(raw, exponent) {
-    return { kind: 'decimal', raw, exponent: exponent ?? '', at: location().start.offset };
+  function peg$f27(over, under) {    return { kind: 'fraction', over, under };  }
+  function peg$f28(whole, sign) {    return { kind: 'vulgar', whole, sign };  }
+  function peg$f29(digits) {    return digits;  }
+  function peg$f30(raw, exponent) {    return /[0-9]/.test(raw);  }
+  function peg$f31(raw, exponent) {
+    return { kind: 'decimal', raw, exponent: exponent ?? '' };
   }
-  function peg$f26(text) {
-    return { text, at: location().start.offset };
-  }
+  function peg$f32(text) {    return text;  }
   let peg$currPos = options.peg$currPos | 0;
   let peg$savedPos = peg$currPos;
   const peg$posDetailsCache = [{ line: 1, column: 1 }];
@@ -352,7 +334,7 @@ function peg$parse(input, options) {
       peg$currPos++;
     } else {
       s2 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e0); }
+      if (peg$silentFails === 0) { peg$fail(); }
     }
     if (s2 !== peg$FAILED) {
       s3 = peg$parse_();
@@ -435,7 +417,7 @@ function peg$parse(input, options) {
       peg$currPos++;
     } else {
       s1 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e1); }
+      if (peg$silentFails === 0) { peg$fail(); }
     }
     if (s1 !== peg$FAILED) {
       peg$savedPos = s0;
@@ -449,7 +431,7 @@ function peg$parse(input, options) {
         peg$currPos++;
       } else {
         s1 = peg$FAILED;
-        if (peg$silentFails === 0) { peg$fail(peg$e2); }
+        if (peg$silentFails === 0) { peg$fail(); }
       }
       if (s1 !== peg$FAILED) {
         s2 = peg$currPos;
@@ -459,7 +441,7 @@ function peg$parse(input, options) {
           peg$currPos++;
         } else {
           s3 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e3); }
+          if (peg$silentFails === 0) { peg$fail(); }
         }
         peg$silentFails--;
         if (s3 === peg$FAILED) {
@@ -486,7 +468,7 @@ function peg$parse(input, options) {
           peg$currPos++;
         } else {
           s1 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e4); }
+          if (peg$silentFails === 0) { peg$fail(); }
         }
         if (s1 !== peg$FAILED) {
           peg$savedPos = s0;
@@ -508,7 +490,7 @@ function peg$parse(input, options) {
       peg$currPos++;
     } else {
       s1 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e5); }
+      if (peg$silentFails === 0) { peg$fail(); }
     }
     if (s1 !== peg$FAILED) {
       s2 = peg$parse_();
@@ -531,7 +513,7 @@ function peg$parse(input, options) {
         peg$currPos++;
       } else {
         s1 = peg$FAILED;
-        if (peg$silentFails === 0) { peg$fail(peg$e6); }
+        if (peg$silentFails === 0) { peg$fail(); }
       }
       if (s1 !== peg$FAILED) {
         s2 = peg$parse_();
@@ -603,7 +585,10 @@ function peg$parse(input, options) {
       s0 = peg$currPos;
       s1 = peg$parseNumber();
       if (s1 === peg$FAILED) {
-        s1 = peg$parseGroup();
+        s1 = peg$parseCall();
+        if (s1 === peg$FAILED) {
+          s1 = peg$parseGroup();
+        }
       }
       if (s1 !== peg$FAILED) {
         s2 = peg$currPos;
@@ -642,7 +627,7 @@ function peg$parse(input, options) {
         peg$currPos++;
       } else {
         s3 = peg$FAILED;
-        if (peg$silentFails === 0) { peg$fail(peg$e7); }
+        if (peg$silentFails === 0) { peg$fail(); }
       }
       if (s3 !== peg$FAILED) {
         s4 = peg$parse_();
@@ -669,16 +654,91 @@ function peg$parse(input, options) {
     return s0;
   }
 
+  function peg$parseCall() {
+    let s0, s1, s2, s3;
+
+    s0 = peg$currPos;
+    s1 = peg$parseFunction();
+    if (s1 !== peg$FAILED) {
+      s2 = peg$parse_();
+      s3 = peg$parseGroup();
+      if (s3 === peg$FAILED) {
+        s3 = peg$parseCompound();
+      }
+      if (s3 !== peg$FAILED) {
+        peg$savedPos = s0;
+        s0 = peg$f15(s1, s3);
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
+      }
+    } else {
+      peg$currPos = s0;
+      s0 = peg$FAILED;
+    }
+
+    return s0;
+  }
+
+  function peg$parseFunction() {
+    let s0, s1, s2;
+
+    peg$silentFails++;
+    s0 = peg$currPos;
+    if (input.charCodeAt(peg$currPos) === 8730) {
+      s1 = peg$c4;
+      peg$currPos++;
+    } else {
+      s1 = peg$FAILED;
+      if (peg$silentFails === 0) { peg$fail(); }
+    }
+    if (s1 !== peg$FAILED) {
+      peg$savedPos = s0;
+      s1 = peg$f16();
+    }
+    s0 = s1;
+    if (s0 === peg$FAILED) {
+      s0 = peg$currPos;
+      s1 = peg$parseWord();
+      if (s1 !== peg$FAILED) {
+        peg$savedPos = peg$currPos;
+        s2 = peg$f17(s1);
+        if (s2) {
+          s2 = undefined;
+        } else {
+          s2 = peg$FAILED;
+        }
+        if (s2 !== peg$FAILED) {
+          peg$savedPos = s0;
+          s0 = peg$f18(s1);
+        } else {
+          peg$currPos = s0;
+          s0 = peg$FAILED;
+        }
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
+      }
+    }
+    peg$silentFails--;
+    if (s0 === peg$FAILED) {
+      s1 = peg$FAILED;
+      if (peg$silentFails === 0) { peg$fail(); }
+    }
+
+    return s0;
+  }
+
   function peg$parseGroup() {
     let s0, s1, s2, s3, s4, s5;
 
     s0 = peg$currPos;
     if (input.charCodeAt(peg$currPos) === 40) {
-      s1 = peg$c4;
+      s1 = peg$c5;
       peg$currPos++;
     } else {
       s1 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e8); }
+      if (peg$silentFails === 0) { peg$fail(); }
     }
     if (s1 !== peg$FAILED) {
       s2 = peg$parse_();
@@ -686,15 +746,15 @@ function peg$parse(input, options) {
       if (s3 !== peg$FAILED) {
         s4 = peg$parse_();
         if (input.charCodeAt(peg$currPos) === 41) {
-          s5 = peg$c5;
+          s5 = peg$c6;
           peg$currPos++;
         } else {
           s5 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e9); }
+          if (peg$silentFails === 0) { peg$fail(); }
         }
         if (s5 !== peg$FAILED) {
           peg$savedPos = s0;
-          s0 = peg$f15(s3);
+          s0 = peg$f19(s3);
         } else {
           peg$currPos = s0;
           s0 = peg$FAILED;
@@ -720,9 +780,61 @@ function peg$parse(input, options) {
       if (s0 === peg$FAILED) {
         s0 = peg$parseVulgar();
         if (s0 === peg$FAILED) {
-          s0 = peg$parseDecimal();
+          s0 = peg$parsePi();
+          if (s0 === peg$FAILED) {
+            s0 = peg$parseDecimal();
+          }
         }
       }
+    }
+
+    return s0;
+  }
+
+  function peg$parsePi() {
+    let s0, s1, s2, s3;
+
+    peg$silentFails++;
+    s0 = peg$currPos;
+    if (input.charCodeAt(peg$currPos) === 960) {
+      s1 = peg$c7;
+      peg$currPos++;
+    } else {
+      s1 = peg$FAILED;
+      if (peg$silentFails === 0) { peg$fail(); }
+    }
+    if (s1 === peg$FAILED) {
+      s1 = peg$currPos;
+      s2 = peg$parseWord();
+      if (s2 !== peg$FAILED) {
+        peg$savedPos = peg$currPos;
+        s3 = peg$f20(s2);
+        if (s3) {
+          s3 = undefined;
+        } else {
+          s3 = peg$FAILED;
+        }
+        if (s3 !== peg$FAILED) {
+          s2 = [s2, s3];
+          s1 = s2;
+        } else {
+          peg$currPos = s1;
+          s1 = peg$FAILED;
+        }
+      } else {
+        peg$currPos = s1;
+        s1 = peg$FAILED;
+      }
+    }
+    if (s1 !== peg$FAILED) {
+      peg$savedPos = s0;
+      s1 = peg$f21();
+    }
+    s0 = s1;
+    peg$silentFails--;
+    if (s0 === peg$FAILED) {
+      s1 = peg$FAILED;
+      if (peg$silentFails === 0) { peg$fail(); }
     }
 
     return s0;
@@ -739,13 +851,13 @@ function peg$parse(input, options) {
         peg$currPos++;
       } else {
         s2 = peg$FAILED;
-        if (peg$silentFails === 0) { peg$fail(peg$e5); }
+        if (peg$silentFails === 0) { peg$fail(); }
       }
       if (s2 !== peg$FAILED) {
         s3 = peg$parseVulgarSign();
         if (s3 !== peg$FAILED) {
           peg$savedPos = s0;
-          s0 = peg$f16(s1, s3);
+          s0 = peg$f22(s1, s3);
         } else {
           peg$currPos = s0;
           s0 = peg$FAILED;
@@ -767,23 +879,23 @@ function peg$parse(input, options) {
           peg$currPos++;
         } else {
           s2 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e5); }
+          if (peg$silentFails === 0) { peg$fail(); }
         }
         if (s2 !== peg$FAILED) {
           s3 = peg$parseInt();
           if (s3 !== peg$FAILED) {
             if (input.charCodeAt(peg$currPos) === 47) {
-              s4 = peg$c6;
+              s4 = peg$c8;
               peg$currPos++;
             } else {
               s4 = peg$FAILED;
-              if (peg$silentFails === 0) { peg$fail(peg$e10); }
+              if (peg$silentFails === 0) { peg$fail(); }
             }
             if (s4 !== peg$FAILED) {
               s5 = peg$parseInt();
               if (s5 !== peg$FAILED) {
                 peg$savedPos = peg$currPos;
-                s6 = peg$f17(s1, s3, s5);
+                s6 = peg$f23(s1, s3, s5);
                 if (s6) {
                   s6 = undefined;
                 } else {
@@ -791,7 +903,7 @@ function peg$parse(input, options) {
                 }
                 if (s6 !== peg$FAILED) {
                   peg$savedPos = s0;
-                  s0 = peg$f18(s1, s3, s5);
+                  s0 = peg$f24(s1, s3, s5);
                 } else {
                   peg$currPos = s0;
                   s0 = peg$FAILED;
@@ -826,18 +938,18 @@ function peg$parse(input, options) {
             if (s3 !== peg$FAILED) {
               s4 = peg$parse_();
               if (input.charCodeAt(peg$currPos) === 47) {
-                s5 = peg$c6;
+                s5 = peg$c8;
                 peg$currPos++;
               } else {
                 s5 = peg$FAILED;
-                if (peg$silentFails === 0) { peg$fail(peg$e10); }
+                if (peg$silentFails === 0) { peg$fail(); }
               }
               if (s5 !== peg$FAILED) {
                 s6 = peg$parse_();
                 s7 = peg$parseInt();
                 if (s7 !== peg$FAILED) {
                   peg$savedPos = peg$currPos;
-                  s8 = peg$f19(s1, s3, s7);
+                  s8 = peg$f25(s1, s3, s7);
                   if (s8) {
                     s8 = undefined;
                   } else {
@@ -845,7 +957,7 @@ function peg$parse(input, options) {
                   }
                   if (s8 !== peg$FAILED) {
                     peg$savedPos = s0;
-                    s0 = peg$f20(s1, s3, s7);
+                    s0 = peg$f26(s1, s3, s7);
                   } else {
                     peg$currPos = s0;
                     s0 = peg$FAILED;
@@ -884,18 +996,18 @@ function peg$parse(input, options) {
     if (s1 !== peg$FAILED) {
       s2 = peg$parse_();
       if (input.charCodeAt(peg$currPos) === 47) {
-        s3 = peg$c6;
+        s3 = peg$c8;
         peg$currPos++;
       } else {
         s3 = peg$FAILED;
-        if (peg$silentFails === 0) { peg$fail(peg$e10); }
+        if (peg$silentFails === 0) { peg$fail(); }
       }
       if (s3 !== peg$FAILED) {
         s4 = peg$parse_();
         s5 = peg$parseInt();
         if (s5 !== peg$FAILED) {
           peg$savedPos = s0;
-          s0 = peg$f21(s1, s5);
+          s0 = peg$f27(s1, s5);
         } else {
           peg$currPos = s0;
           s0 = peg$FAILED;
@@ -923,7 +1035,7 @@ function peg$parse(input, options) {
       peg$currPos++;
     } else {
       s3 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e11); }
+      if (peg$silentFails === 0) { peg$fail(); }
     }
     while (s3 !== peg$FAILED) {
       s2.push(s3);
@@ -932,7 +1044,7 @@ function peg$parse(input, options) {
         peg$currPos++;
       } else {
         s3 = peg$FAILED;
-        if (peg$silentFails === 0) { peg$fail(peg$e11); }
+        if (peg$silentFails === 0) { peg$fail(); }
       }
     }
     s1 = input.substring(s1, peg$currPos);
@@ -940,7 +1052,7 @@ function peg$parse(input, options) {
     s3 = peg$parseVulgarSign();
     if (s3 !== peg$FAILED) {
       peg$savedPos = s0;
-      s0 = peg$f22(s1, s3);
+      s0 = peg$f28(s1, s3);
     } else {
       peg$currPos = s0;
       s0 = peg$FAILED;
@@ -957,7 +1069,7 @@ function peg$parse(input, options) {
       peg$currPos++;
     } else {
       s0 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e12); }
+      if (peg$silentFails === 0) { peg$fail(); }
     }
 
     return s0;
@@ -974,7 +1086,7 @@ function peg$parse(input, options) {
       peg$currPos++;
     } else {
       s3 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e11); }
+      if (peg$silentFails === 0) { peg$fail(); }
     }
     if (s3 !== peg$FAILED) {
       while (s3 !== peg$FAILED) {
@@ -984,7 +1096,7 @@ function peg$parse(input, options) {
           peg$currPos++;
         } else {
           s3 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e11); }
+          if (peg$silentFails === 0) { peg$fail(); }
         }
       }
     } else {
@@ -1003,7 +1115,7 @@ function peg$parse(input, options) {
         peg$currPos++;
       } else {
         s3 = peg$FAILED;
-        if (peg$silentFails === 0) { peg$fail(peg$e13); }
+        if (peg$silentFails === 0) { peg$fail(); }
       }
       peg$silentFails--;
       if (s3 === peg$FAILED) {
@@ -1014,7 +1126,7 @@ function peg$parse(input, options) {
       }
       if (s2 !== peg$FAILED) {
         peg$savedPos = s0;
-        s0 = peg$f23(s1);
+        s0 = peg$f29(s1);
       } else {
         peg$currPos = s0;
         s0 = peg$FAILED;
@@ -1039,7 +1151,7 @@ function peg$parse(input, options) {
       peg$currPos++;
     } else {
       s3 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e15); }
+      if (peg$silentFails === 0) { peg$fail(); }
     }
     if (s3 !== peg$FAILED) {
       while (s3 !== peg$FAILED) {
@@ -1049,7 +1161,7 @@ function peg$parse(input, options) {
           peg$currPos++;
         } else {
           s3 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e15); }
+          if (peg$silentFails === 0) { peg$fail(); }
         }
       }
     } else {
@@ -1068,7 +1180,7 @@ function peg$parse(input, options) {
         peg$currPos++;
       } else {
         s4 = peg$FAILED;
-        if (peg$silentFails === 0) { peg$fail(peg$e16); }
+        if (peg$silentFails === 0) { peg$fail(); }
       }
       if (s4 !== peg$FAILED) {
         s5 = input.charAt(peg$currPos);
@@ -1076,7 +1188,7 @@ function peg$parse(input, options) {
           peg$currPos++;
         } else {
           s5 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e0); }
+          if (peg$silentFails === 0) { peg$fail(); }
         }
         if (s5 === peg$FAILED) {
           s5 = null;
@@ -1087,7 +1199,7 @@ function peg$parse(input, options) {
           peg$currPos++;
         } else {
           s7 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e11); }
+          if (peg$silentFails === 0) { peg$fail(); }
         }
         if (s7 !== peg$FAILED) {
           while (s7 !== peg$FAILED) {
@@ -1097,7 +1209,7 @@ function peg$parse(input, options) {
               peg$currPos++;
             } else {
               s7 = peg$FAILED;
-              if (peg$silentFails === 0) { peg$fail(peg$e11); }
+              if (peg$silentFails === 0) { peg$fail(); }
             }
           }
         } else {
@@ -1119,7 +1231,7 @@ function peg$parse(input, options) {
       }
       s2 = input.substring(s2, peg$currPos);
       peg$savedPos = peg$currPos;
-      s3 = peg$f24(s1, s2);
+      s3 = peg$f30(s1, s2);
       if (s3) {
         s3 = undefined;
       } else {
@@ -1127,7 +1239,7 @@ function peg$parse(input, options) {
       }
       if (s3 !== peg$FAILED) {
         peg$savedPos = s0;
-        s0 = peg$f25(s1, s2);
+        s0 = peg$f31(s1, s2);
       } else {
         peg$currPos = s0;
         s0 = peg$FAILED;
@@ -1139,7 +1251,7 @@ function peg$parse(input, options) {
     peg$silentFails--;
     if (s0 === peg$FAILED) {
       s1 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e14); }
+      if (peg$silentFails === 0) { peg$fail(); }
     }
 
     return s0;
@@ -1158,7 +1270,7 @@ function peg$parse(input, options) {
       peg$currPos++;
     } else {
       s3 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e2); }
+      if (peg$silentFails === 0) { peg$fail(); }
     }
     if (s3 !== peg$FAILED) {
       s4 = peg$currPos;
@@ -1168,7 +1280,7 @@ function peg$parse(input, options) {
         peg$currPos++;
       } else {
         s5 = peg$FAILED;
-        if (peg$silentFails === 0) { peg$fail(peg$e3); }
+        if (peg$silentFails === 0) { peg$fail(); }
       }
       peg$silentFails--;
       if (s5 === peg$FAILED) {
@@ -1201,11 +1313,11 @@ function peg$parse(input, options) {
       s4 = peg$parseWord();
       if (s4 !== peg$FAILED) {
         if (input.charCodeAt(peg$currPos) === 47) {
-          s5 = peg$c6;
+          s5 = peg$c8;
           peg$currPos++;
         } else {
           s5 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e10); }
+          if (peg$silentFails === 0) { peg$fail(); }
         }
         if (s5 !== peg$FAILED) {
           s6 = peg$parseWord();
@@ -1226,12 +1338,12 @@ function peg$parse(input, options) {
       }
       if (s3 === peg$FAILED) {
         s3 = peg$currPos;
-        if (input.substr(peg$currPos, 2) === peg$c7) {
-          s4 = peg$c7;
+        if (input.substr(peg$currPos, 2) === peg$c9) {
+          s4 = peg$c9;
           peg$currPos += 2;
         } else {
           s4 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e18); }
+          if (peg$silentFails === 0) { peg$fail(); }
         }
         if (s4 !== peg$FAILED) {
           s5 = peg$parseWord();
@@ -1249,19 +1361,19 @@ function peg$parse(input, options) {
         if (s3 === peg$FAILED) {
           s3 = peg$currPos;
           if (input.charCodeAt(peg$currPos) === 47) {
-            s4 = peg$c6;
+            s4 = peg$c8;
             peg$currPos++;
           } else {
             s4 = peg$FAILED;
-            if (peg$silentFails === 0) { peg$fail(peg$e10); }
+            if (peg$silentFails === 0) { peg$fail(); }
           }
           if (s4 !== peg$FAILED) {
-            if (input.substr(peg$currPos, 3) === peg$c8) {
-              s5 = peg$c8;
+            if (input.substr(peg$currPos, 3) === peg$c10) {
+              s5 = peg$c10;
               peg$currPos += 3;
             } else {
               s5 = peg$FAILED;
-              if (peg$silentFails === 0) { peg$fail(peg$e19); }
+              if (peg$silentFails === 0) { peg$fail(); }
             }
             if (s5 !== peg$FAILED) {
               s4 = [s4, s5];
@@ -1282,7 +1394,7 @@ function peg$parse(input, options) {
                 peg$currPos++;
               } else {
                 s3 = peg$FAILED;
-                if (peg$silentFails === 0) { peg$fail(peg$e20); }
+                if (peg$silentFails === 0) { peg$fail(); }
               }
             }
           }
@@ -1295,7 +1407,7 @@ function peg$parse(input, options) {
       }
       if (s2 !== peg$FAILED) {
         peg$savedPos = s0;
-        s0 = peg$f26(s2);
+        s0 = peg$f32(s2);
       } else {
         peg$currPos = s0;
         s0 = peg$FAILED;
@@ -1307,7 +1419,7 @@ function peg$parse(input, options) {
     peg$silentFails--;
     if (s0 === peg$FAILED) {
       s1 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e17); }
+      if (peg$silentFails === 0) { peg$fail(); }
     }
 
     return s0;
@@ -1323,7 +1435,7 @@ function peg$parse(input, options) {
       peg$currPos++;
     } else {
       s2 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e21); }
+      if (peg$silentFails === 0) { peg$fail(); }
     }
     if (s2 !== peg$FAILED) {
       while (s2 !== peg$FAILED) {
@@ -1333,7 +1445,7 @@ function peg$parse(input, options) {
           peg$currPos++;
         } else {
           s2 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e21); }
+          if (peg$silentFails === 0) { peg$fail(); }
         }
       }
     } else {
@@ -1359,7 +1471,7 @@ function peg$parse(input, options) {
       peg$currPos++;
     } else {
       s2 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e22); }
+      if (peg$silentFails === 0) { peg$fail(); }
     }
     while (s2 !== peg$FAILED) {
       s1.push(s2);
@@ -1368,7 +1480,7 @@ function peg$parse(input, options) {
         peg$currPos++;
       } else {
         s2 = peg$FAILED;
-        if (peg$silentFails === 0) { peg$fail(peg$e22); }
+        if (peg$silentFails === 0) { peg$fail(); }
       }
     }
     s0 = input.substring(s0, peg$currPos);
@@ -1388,7 +1500,7 @@ function peg$parse(input, options) {
       peg$currPos++;
     } else {
       s2 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e22); }
+      if (peg$silentFails === 0) { peg$fail(); }
     }
     if (s2 !== peg$FAILED) {
       while (s2 !== peg$FAILED) {
@@ -1398,7 +1510,7 @@ function peg$parse(input, options) {
           peg$currPos++;
         } else {
           s2 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e22); }
+          if (peg$silentFails === 0) { peg$fail(); }
         }
       }
     } else {
@@ -1412,7 +1524,7 @@ function peg$parse(input, options) {
     peg$silentFails--;
     if (s0 === peg$FAILED) {
       s1 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e23); }
+      if (peg$silentFails === 0) { peg$fail(); }
     }
 
     return s0;
@@ -1423,29 +1535,11 @@ function peg$parse(input, options) {
   const peg$success = (peg$result !== peg$FAILED && peg$currPos === input.length);
   function peg$throw() {
     if (peg$result !== peg$FAILED && peg$currPos < input.length) {
-      peg$fail(peg$endExpectation());
+      peg$fail();
     }
 
-    throw peg$buildStructuredError(
-      peg$maxFailExpected,
-      peg$maxFailPos < input.length ? peg$getUnicode(peg$maxFailPos) : null,
-      peg$maxFailPos < input.length
-        ? peg$computeLocation(peg$maxFailPos, peg$maxFailPos + 1)
-        : peg$computeLocation(peg$maxFailPos, peg$maxFailPos)
-    );
-  }
-  if (options.peg$library) {
-    return /** @type {any} */ ({
-      peg$result,
-      peg$currPos,
-      peg$FAILED,
-      peg$maxFailExpected,
-      peg$maxFailPos,
-      peg$success,
-      peg$throw: peg$success ? undefined : peg$throw,
-    });
-  }
-  if (peg$success) {
+    throw new peg$SyntaxError('', null, null, { start: { offset: peg$maxFailPos } });
+  }  if (peg$success) {
     return peg$result;
   } else {
     peg$throw();

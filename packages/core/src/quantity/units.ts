@@ -64,6 +64,7 @@ const COMMON: Readonly<Record<string, UnitMeaning>> = {
   'in/ft': INCH_PER_FOOT,
   '"/ft': INCH_PER_FOOT,
   tpf: INCH_PER_FOOT,
+  ipf: INCH_PER_FOOT,
   'mm/m': MM_PER_M,
   'in/in': unit('taper', 1, 'in/in'),
   'mm/mm': unit('taper', 1, 'mm/mm'),
@@ -98,7 +99,17 @@ export function unitMeaning(word: string, dimension: Dimension): UnitMeaning | n
   const lower = word.toLowerCase();
   // A capital M is a metric thread's, not a metre.
   if (word === 'M' && dimension !== 'angle') return null;
-  return special[word] ?? COMMON[word] ?? special[lower] ?? COMMON[lower] ?? null;
+  return (
+    special[word] ?? COMMON[word] ?? special[lower] ?? COMMON[lower] ?? lengthOverLength(word, dimension)
+  );
+}
+
+/** in/foot, inches/ft, cm/m: any length over any other is a taper. */
+function lengthOverLength(word: string, dimension: Dimension): UnitMeaning | null {
+  if (!word.includes('/')) return null;
+  const [over, under] = word.split('/', 2).map((part) => unitMeaning(part, dimension));
+  if (over?.kind !== 'length' || under?.kind !== 'length') return null;
+  return unit('taper', over.factor / under.factor, `${over.name}/${under.name}`);
 }
 
 /** The meaning of a bare number. */

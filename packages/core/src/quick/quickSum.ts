@@ -13,7 +13,6 @@ import type { QuickAnswer, QuickContext, QuickPhrase } from './quickPhrase';
 
 /** Every phrase of the quick line, tried in this order; arithmetic takes what is left. */
 export const QUICK_PHRASES: readonly QuickPhrase[] = [
-  taperPhrase,
   setOverPhrase,
   standOffPhrase,
   travelPhrase,
@@ -21,6 +20,8 @@ export const QUICK_PHRASES: readonly QuickPhrase[] = [
   sinePhrase,
   infeedPhrase,
   whichPhrase,
+  // After those that ask something of a taper.
+  taperPhrase,
   arithmeticPhrase,
 ];
 

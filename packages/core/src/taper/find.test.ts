@@ -24,6 +24,10 @@ describe('tapers by what people type', () => {
     ['jarno 6', 'Jarno 6'],
     ['j33', 'Chuck taper J33'],
     ['taper pin 8', 'Taper pin 8'],
+    ['d1-6', 'Short nose No. 6'],
+    ['D1 6', 'Short nose No. 6'],
+    ['long nose l1', 'Long nose L1'],
+    ['b18', 'Chuck taper B18'],
   ])('%s is %s', (text, name) =>
     expect(first(text)?.toLowerCase()).toContain(name.toLowerCase().replace('jarno 6', 'jarno')),
   );

@@ -41,11 +41,29 @@ export function findTapers(text: string, more: readonly TaperSeries[] = []): Fou
   return { found: [], near: [] };
 }
 
+/** What series are called in more than a word, or with a figure in it: short nose, d1. */
+const PHRASES = [...new Set(TAPER_SERIES.flatMap((series) => series.calledAs))]
+  .filter((called) => !/^\p{L}+$/u.test(called))
+  .map((text) => ({ text, said: new RegExp(`(?<![\\p{L}\\d])${text}(?![\\p{L}\\d])`, 'u') }));
+
+/**
+ * Series that are named in a text by what they are called, not by a word of their title or use.
+ * A figure alone names none.
+ */
+export function seriesCalled(text: string): readonly TaperSeries[] {
+  const words = tokensOf(text).filter((token) => token.kind === 'word');
+  return TAPER_SERIES.filter((series) => words.some((word) => series.calledAs.includes(word.text)));
+}
+
 /** Words, figures and ratios of a line, each by itself however they ran together. */
 function tokensOf(text: string): Token[] {
   const tokens: Token[] = [];
-  const rest = text
-    .toLowerCase()
+  const phrasesOut = PHRASES.reduce((left, { text: phrase, said }) => {
+    if (!said.test(left)) return left;
+    tokens.push({ kind: 'word', text: phrase });
+    return left.replace(said, ' ');
+  }, text.toLowerCase());
+  const rest = phrasesOut
     .replaceAll('&', '')
     .replaceAll(/(\d+(?:\.\d+)?)\s*(?:[:/]|\bin\b)\s*(\d+(?:\.\d+)?)/g, (whole, a: string, b: string) => {
       const [over, under] = [Number(a), Number(b)];

@@ -246,7 +246,7 @@ dt button {
   color: var(--blue);
 }
 dd {
-  margin: 0;
+  margin: 4px 0;
 }
 .row {
   display: flex;

@@ -10,21 +10,26 @@ const NUMBER_SHOWN = 0.0001;
 export const arithmeticPhrase: QuickPhrase = {
   id: 'sum',
   example: '2*0.312 in + 1/16 in',
-  what: 'any sum, in any units',
+  also: ['50 mm * tan 8.3°', 'atan(7/48)', 'sqrt(3*3 + 4*4)'],
+  what: 'any sum, in any units, with sin, cos, tan, their inverses and roots',
   answer(text, context) {
-    const tries = [asLength, asAngle, asTaper];
-    for (const attempt of tries) {
+    const refused: AnelloError[] = [];
+    for (const attempt of [asLength, asAngle, asTaper, asNumber])
       try {
         return attempt(text, context);
       } catch (error) {
-        // Only the wrong kind of figure is worth another try; what cannot be read is said as it is.
-        if (!(error instanceof AnelloError) || error.code !== 'wrong-dimension') throw error;
+        if (!(error instanceof AnelloError)) throw error;
+        refused.push(error);
       }
-    }
-    const { value } = parseQuantity({ text, dimension: 'number', defaultUnit: '1' });
-    return { heading: 'a number', lines: [{ label: 'comes to', figure: count(value, NUMBER_SHOWN) }] };
+    // A figure of another kind is no fault of what was typed: what is one, is said.
+    throw refused.find(({ code }) => code !== 'wrong-dimension') ?? refused[0];
   },
 };
+
+function asNumber(text: string): QuickAnswer {
+  const { value } = parseQuantity({ text, dimension: 'number', defaultUnit: '1' });
+  return { heading: 'a number', lines: [{ label: 'comes to', figure: count(value, NUMBER_SHOWN) }] };
+}
 
 function asLength(text: string, { lengthUnit }: QuickContext): QuickAnswer {
   const { value, explicit } = parseQuantity({ text, dimension: 'length', defaultUnit: lengthUnit });

@@ -1,6 +1,8 @@
 import { length } from '../../figure/figure';
 import { parseQuantity } from '../../quantity/parseQuantity';
 import { compoundInfeed } from '../../ways/compoundInfeed';
+import { besides, lengthSaid } from '../asked';
+import { twoFigures } from '../twoFigures';
 import type { QuickPhrase } from '../quickPhrase';
 
 /** infeed 0.1 at 60°: a swung compound's own travel for so much off the diameter. */
@@ -8,11 +10,14 @@ export const infeedPhrase: QuickPhrase = {
   id: 'infeed',
   example: 'infeed 0.1 mm at 60°',
   what: 'compound travel for so much off the diameter, standing at an angle to the axis',
-  answer(text, { lengthUnit }) {
-    const found = /^infeed\s+(.+?)\s+at\s+(.+)$/i.exec(text);
-    if (!found?.[1] || !found[2]) return null;
-    const diameter = parseQuantity({ text: found[1], dimension: 'length', defaultUnit: lengthUnit }).value;
-    const compoundAngle = parseQuantity({ text: found[2], dimension: 'angle', defaultUnit: 'deg' }).value;
+  answer(text, context) {
+    const said = besides(text, /\binfeed\b/i);
+    if (said === null) return null;
+    const [diameter, compoundAngle] = twoFigures(said, {
+      read: lengthSaid(context),
+      and: (angle) => parseQuantity({ text: angle, dimension: 'angle', defaultUnit: 'deg' }).value,
+      example: this.example,
+    });
     const { slideTravel, axial } = compoundInfeed({ radial: diameter / 2, compoundAngle });
     return {
       heading: 'compound infeed',

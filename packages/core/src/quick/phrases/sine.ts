@@ -1,7 +1,6 @@
 import { length } from '../../figure/figure';
 import { sineBarStack } from '../../kit/sineBarStack';
-import { parseQuantity } from '../../quantity/parseQuantity';
-import { namedTaper } from '../namedTaper';
+import { besides, lengthAndTaper } from '../asked';
 import type { QuickPhrase } from '../quickPhrase';
 
 /** sine 100 at mt3: the stack under a sine bar. */
@@ -9,11 +8,10 @@ export const sinePhrase: QuickPhrase = {
   id: 'sine',
   example: 'sine 100 mm at mt3',
   what: 'stack under a sine bar for a taper’s half angle',
-  answer(text, { lengthUnit }) {
-    const found = /^sine\s+(.+?)\s+at\s+(.+)$/i.exec(text);
-    if (!found?.[1] || !found[2]) return null;
-    const barLength = parseQuantity({ text: found[1], dimension: 'length', defaultUnit: lengthUnit }).value;
-    const taper = namedTaper(found[2]);
+  answer(text, context) {
+    const said = besides(text, /\bsine(?:\s+bar)?\b/i);
+    if (said === null) return null;
+    const [barLength, taper] = lengthAndTaper(said, context, this.example);
     return {
       heading: `sine bar for ${taper.name}`,
       lines: [

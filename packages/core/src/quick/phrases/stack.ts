@@ -1,6 +1,6 @@
 import { length } from '../../figure/figure';
 import { gaugeBlockStack } from '../../kit/gaugeBlockStack';
-import { parseQuantity } from '../../quantity/parseQuantity';
+import { besides, lengthSaid } from '../asked';
 import type { QuickPhrase } from '../quickPhrase';
 
 const MOST = 5;
@@ -11,11 +11,19 @@ export const stackPhrase: QuickPhrase = {
   id: 'stack',
   example: 'stack 34.562 mm',
   what: 'gauge blocks for a size, from the set owned',
-  answer(text, { lengthUnit, blocks }) {
-    const found = /^stack\s+(.+)$/i.exec(text);
-    if (!found?.[1]) return null;
-    const target = parseQuantity({ text: found[1], dimension: 'length', defaultUnit: lengthUnit }).value;
-    const { blocks: chosen, total, error } = gaugeBlockStack({ target, blocks, maxCount: MOST });
+  answer(text, context) {
+    const said = besides(text, /^(?:stack|(?:gauge\s+)?blocks)(?:\s+(?:for|of))?\b/i);
+    if (said === null) return null;
+    const target = lengthSaid(context)(said);
+    const {
+      blocks: chosen,
+      total,
+      error,
+    } = gaugeBlockStack({
+      target,
+      blocks: context.blocks,
+      maxCount: MOST,
+    });
     return {
       heading: error === 0 ? 'blocks, exactly' : 'nearest with these blocks',
       lines: [

@@ -1,7 +1,6 @@
 import { length } from '../../figure/figure';
 import { stockFromStandOff } from '../../gauging/stockFromStandOff';
-import { parseQuantity } from '../../quantity/parseQuantity';
-import { namedTaper } from '../namedTaper';
+import { besides, lengthAndTaper } from '../asked';
 import type { QuickPhrase } from '../quickPhrase';
 
 /** dz 1.6 mt3: stock left for a stand-off. */
@@ -9,11 +8,10 @@ export const standOffPhrase: QuickPhrase = {
   id: 'stand-off',
   example: 'dz 1.6 mm mt3',
   what: 'stock left for a stand-off and a taper',
-  answer(text, { lengthUnit }) {
-    const found = /^dz\s+(.+?)\s+(?:at\s+)?((?:mt|morse|jarno|bs|b&s|steep)\s*\d+|\S+)$/i.exec(text);
-    if (!found?.[1] || !found[2]) return null;
-    const standOff = parseQuantity({ text: found[1], dimension: 'length', defaultUnit: lengthUnit }).value;
-    const taper = namedTaper(found[2]);
+  answer(text, context) {
+    const said = besides(text, /\b(?:dz|stand\s*-?off)\b/i);
+    if (said === null) return null;
+    const [standOff, taper] = lengthAndTaper(said, context, this.example);
     const { diameter, radius } = stockFromStandOff({ standOff, halfAngle: taper.halfAngle });
     return {
       heading: `stand-off on ${taper.name}`,

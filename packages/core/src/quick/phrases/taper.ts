@@ -1,19 +1,22 @@
 import { angle, degrees, length, perFoot, ratio } from '../../figure/figure';
-import { namedTaper } from '../namedTaper';
+import { namedTaper, seriesTaper, type NamedTaper } from '../namedTaper';
 import type { QuickPhrase } from '../quickPhrase';
 
-const NAMED = /^(?:mt|morse|jarno|bs|b&s|steep)\s*\d+$/i;
-const ANGLE = /^(.+?)\s+(?:angle|taper)$/i;
+/** What asks for a taper's figures, before it or after it. */
+const ASKED =
+  /^(?:(?:half\s+)?angle|cone|taper(?:\s+per\s+foot)?|per\s+foot)\s+(?:of\s+)?|\s+(?:(?:half\s+)?angle|cone|taper|per\s+foot)$/gi;
+/** A figure said to be a taper: with that word, as 1 in 20, or as the steep taper, whose name no rule or drill has. */
+const FIGURE = /\b(?:angle|cone|taper|included)\b|^\d+(?:\.\d+)?\s+in\s+\d+(?:\.\d+)?$|^7\s*\/\s*24$/i;
 
-/** mt 3, or 7/24 angle: everything about a taper. */
+/** mt 3, iso 40, 1 in 20, 60° included, or 7/24 angle: everything about a taper. */
 export const taperPhrase: QuickPhrase = {
   id: 'taper',
   example: 'mt 3',
-  what: 'a taper by name, or 7/24 angle',
+  also: ['iso 40', '60° included', '7/24 angle'],
+  what: 'a taper by its name, or any angle or ratio',
   answer(text) {
-    const said = NAMED.test(text) ? text : ANGLE.exec(text)?.[1];
-    if (!said) return null;
-    const taper = namedTaper(said);
+    const taper = taperSaid(text);
+    if (!taper) return null;
     const gauge = taper.size?.gaugeDiameter;
     return {
       heading: taper.name,
@@ -27,3 +30,8 @@ export const taperPhrase: QuickPhrase = {
     };
   },
 };
+
+function taperSaid(text: string): NamedTaper | null {
+  const said = text.replaceAll(ASKED, '').trim();
+  return seriesTaper(said) ?? (FIGURE.test(text) ? namedTaper(said) : null);
+}

@@ -1,6 +1,5 @@
 import { length } from '../../figure/figure';
-import { parseQuantity } from '../../quantity/parseQuantity';
-import { namedTaper } from '../namedTaper';
+import { besides, lengthAndTaper } from '../asked';
 import type { QuickPhrase } from '../quickPhrase';
 
 /** slide 30 at mt3, carriage 75 at mt3: what the indicator should see. */
@@ -9,12 +8,11 @@ export const travelPhrase: QuickPhrase = {
   example: 'carriage 75 mm at mt3',
   also: ['slide 30 mm at mt3'],
   what: 'what the indicator sees over a travel of carriage or slide',
-  answer(text, { lengthUnit }) {
-    const found = /^(slide|carriage)\s+(.+?)\s+at\s+(.+)$/i.exec(text);
-    if (!found?.[1] || !found[2] || !found[3]) return null;
-    const travel = parseQuantity({ text: found[2], dimension: 'length', defaultUnit: lengthUnit }).value;
-    const taper = namedTaper(found[3]);
-    const slide = found[1].toLowerCase() === 'slide';
+  answer(text, context) {
+    const said = besides(text, /\b(?:slide|carriage)\b/i);
+    if (said === null) return null;
+    const [travel, taper] = lengthAndTaper(said, context, this.example);
+    const slide = /\bslide\b/i.test(text);
     const bySlide = travel * Math.sin(taper.halfAngle);
     const byBed = travel * Math.tan(taper.halfAngle);
     const [right, other] = slide ? [bySlide, byBed] : [byBed, bySlide];

@@ -2,6 +2,7 @@ import { AnelloError } from '../../basics/error';
 import { BY_THE_FOOT } from './byTheFoot';
 import { BROWN_SHARPE } from './brownSharpe';
 import { CHUCK } from './chuck';
+import { CHUCK_METRIC } from './chuckMetric';
 import { COLLET_SEAT } from './colletSeat';
 import { GENERAL } from './general';
 import { HOLLOW_SHANK } from './hollowShank';
@@ -26,6 +27,7 @@ export const TAPER_SERIES: readonly TaperSeries[] = [
   BROWN_SHARPE,
   JARNO,
   CHUCK,
+  CHUCK_METRIC,
   COLLET_SEAT,
   TAPER_PIN_METRIC,
   TAPER_PIN_INCH,
@@ -60,8 +62,8 @@ export function taperSeries(id: string): TaperSeries {
  * // → 23.825
  */
 export function taperSize(series: string, size: string): TaperSize {
-  const found = taperSeries(series).sizes.find((s) => s.size === size);
-  if (!found)
-    throw new AnelloError('unknown-size', 'size', `There is no size ${size} in the series ${series}.`);
+  const { sizes, title } = taperSeries(series);
+  const found = sizes.find((s) => s.size === size);
+  if (!found) throw new AnelloError('unknown-size', 'size', `${title}: there is no size ${size}.`);
   return found;
 }

@@ -46,6 +46,18 @@ describe('the taper tables', () => {
     expect(taperSize('pipe-thread', '1/2').gaugeDiameter).toBe(20.955);
   });
 
+  it.each([
+    ['B10', 9.4],
+    ['B12', 11.1],
+    ['B16', 14.5],
+    ['B18', 16.2],
+    ['B22', 19.8],
+    ['B24', 21.3],
+  ])('chuck taper %s comes down to the small end its table prints', (size, printed) => {
+    const { gaugeDiameter, length, ratio } = taperSize('chuck-metric', size);
+    expect(gaugeDiameter! - length! * ratio).toBeCloseTo(printed, 1);
+  });
+
   it('knows the steep taper’s half angle, and that 8° is per side', () => {
     const degrees = (ratio: number) => (Math.atan(ratio / 2) * 180) / Math.PI;
     expect(Math.abs(degrees(taperSize('steep', '30').ratio) - (8 + 17 / 60 + 50 / 3600))).toBeLessThan(

@@ -47,6 +47,7 @@ export type SeriesId =
   | 'brown-sharpe'
   | 'jarno'
   | 'chuck'
+  | 'chuck-metric'
   | 'collet-seat'
   | 'taper-pin-inch'
   | 'taper-pin-metric'
