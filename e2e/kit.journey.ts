@@ -69,8 +69,8 @@ test('things are put in the drawers as people write them, and put away again', a
   const sizes = page.getByLabel(/^Sizes/).first();
   await sizes.fill('6 to 1 by 1');
   await expect(page.getByText('runs backwards')).toBeVisible();
-  await sizes.fill('15/64 in; 0.238 in to 0.246 in by 0.004 in; 6.5');
-  await expect(page.getByText('reads 5 pieces')).toBeVisible();
+  await sizes.fill('A to Z; #1 to #60; 15/64 in; 6.5');
+  await expect(page.getByText('reads 88 pieces')).toBeVisible();
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('Letter drills is on record.')).toBeVisible();
   await page.reload();

@@ -1,15 +1,14 @@
 import type { Material } from '@anello/core/kit';
-import { parseSizes } from '@anello/core/quantity';
+import { parseSizes, unitOfSizes } from '@anello/core/quantity';
 import { entry } from '../entry/entry';
 import { KIT_SCHEMA } from '../forms';
 import type { KitDocument, Sizes } from './schema';
 
-/** Sizes as the demo shop and the form write them. Errors as parseSizes. */
-export const sizes = (typed: string, unit: 'mm' | 'in' = 'mm'): Sizes => ({
-  typed,
-  unit,
-  values: parseSizes(typed, unit),
-});
+/** Sizes as the demo shop and the form write them: of this unit, or of the one said after the last. Errors as unitOfSizes and parseSizes. */
+export function sizes(typed: string, usual: 'mm' | 'in' = 'mm'): Sizes {
+  const unit = unitOfSizes(typed, usual);
+  return { typed, unit, values: parseSizes(typed, unit) };
+}
 
 /** A row of the materials table as a document, as the demo shop and the form write it. */
 export const materialDocument = (row: Material): Extract<KitDocument, { kind: 'material' }> => ({

@@ -5,6 +5,7 @@ import { pinBlock as pinBlock_ } from './pinBlock';
 import { gaugeBlockStack as gaugeBlockStack_ } from './gaugeBlockStack';
 import { finest as finest_ } from './instrument';
 import { pinBlockDesign as pinBlockDesign_ } from './pinBlockDesign';
+import { drillSaid as drillSaid_ } from './drillSaid';
 import { lubricantFor as lubricantFor_ } from './lubricant';
 import { materialNamed as materialNamed_ } from './material';
 
@@ -21,5 +22,6 @@ export const gaugeBlockStack = /* @__PURE__ */ checked(gaugeBlockStack_);
 export const checkDue = /* @__PURE__ */ checked(checkDue_);
 export const finest = /* @__PURE__ */ checked(finest_);
 export const pinBlockDesign = /* @__PURE__ */ checked(pinBlockDesign_);
+export const drillSaid = /* @__PURE__ */ checked(drillSaid_);
 export const lubricantFor = /* @__PURE__ */ checked(lubricantFor_);
 export const materialNamed = /* @__PURE__ */ checked(materialNamed_);

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { parseSizes } from '../quantity/parseSizes';
+import { parseSizes, unitOfSizes } from '../quantity/parseSizes';
 import { METRIC_88 } from './blockSets';
 import { finest } from './instrument';
 import { holeAt, ORIGIN, pinBlockDesign, type PinBlockWish } from './pinBlockDesign';
@@ -40,9 +40,57 @@ describe('sizes of a set', () => {
     ).toEqual(METRIC_88);
     expect(parseSizes('6 mm; 1/4 in', 'mm')).toEqual([6, 6.35]);
     expect(parseSizes('12,5; 3', 'mm')).toEqual([12.5, 3]);
+    expect(parseSizes('', 'mm')).toEqual([]);
   });
-  it.each(['0', '5 to 1 by 1', '1 to 1000 by 0.1', 'six', '1 to 2 by 0'])('refuses %s', (text) => {
-    expect(() => parseSizes(text, 'mm')).toThrow();
+  it.each([
+    '1 to 3 by 0.5',
+    '1 thru 3 by .5',
+    '1 through 3 every 0.5',
+    '1-3 by 0.5',
+    '1 – 3 x 0.5',
+    '1 to 3 in steps of 0.5',
+  ])('%s is a range', (text) => expect(parseSizes(text, 'mm')).toEqual([1, 1.5, 2, 2.5, 3]));
+  it('the unit behind a range is that of all of it, 64ths are of an inch', () => {
+    expect(parseSizes('1 to 2 by 0.5 mm', 'in')).toEqual([1, 1.5, 2]);
+    expect(parseSizes('1/16 to 1/8 by 32nds', 'mm')).toEqual([1.5875, 2.38125, 3.175]);
+    expect(parseSizes('1 cm to 20 by 5 mm', 'in')).toEqual([10, 15, 20]);
+  });
+  it('drills are read by their marks, singly and in rows', () => {
+    expect(parseSizes('#7; F; 1/4 in', 'mm')).toEqual([5.1054, 6.5278, 6.35]);
+    expect(parseSizes('#1 to #60, A-Z', 'mm')).toHaveLength(86);
+    expect(parseSizes('1-1/16; 1-1/8', 'in')).toEqual([26.9875, 28.575]);
+  });
+  it.each([
+    ['0', '“0” is no size: it must be more than zero.'],
+    ['5 to 1 by 1', '“5 to 1” runs backwards.'],
+    ['1 to 1000 by 0.1', 'A set has at most 400 pieces.'],
+    ['1 to 100 by 0.5; 1 to 150 by 0.5', 'A set has at most 400 pieces.'],
+    ['six', 'Could not read “six”.'],
+    ['1 to 2 by 0', '“0” is no size: it must be more than zero.'],
+    ['A to #7', 'Could not read “A to #7”.'],
+  ])('refuses %s: %s', (text, sentence) => {
+    expect(() => parseSizes(text, 'mm')).toThrow(sentence);
+  });
+  it.each([
+    ['3, 4, 5 in', 'mm', 'in'],
+    ['3, 4, 5 mm', 'in', 'mm'],
+    // A range with its unit is whole; the rest stays as the box says.
+    ['1 to 13 by 0.5 mm', 'in', 'in'],
+    ['½, ¾ in', 'mm', 'in'],
+    ['3, 4, 5 cm', 'mm', null],
+    ['3, 4', 'in', 'in'],
+    ['3 mm, 4 mm', 'in', 'in'],
+    ['6, 8 mm, 10', 'mm', 'mm'],
+    // With a stop between them each is for itself, as the box says.
+    ['6; 1/4 in', 'mm', 'mm'],
+    ['1/4 in, 6', 'mm', null],
+    ['#1 to #60', 'in', 'in'],
+  ] as const)('%s, in %s where nothing is said, is in %s', (text, usual, unit) => {
+    if (unit) expect(unitOfSizes(text, usual)).toBe(unit);
+    else
+      expect(() => unitOfSizes(text, usual)).toThrow(
+        expect.objectContaining({ code: 'ambiguous', message: expect.stringContaining('has no unit') }),
+      );
   });
 });
 

@@ -57,9 +57,9 @@ const problem = computed(() => own.value || props.error || '');
   <v-textarea
     class="figures-in"
     :model-value="text"
-    :label="`${label}, in ${unit} where no unit is given`"
+    :label="`${label}, in ${unit === 'in' ? 'inches' : 'mm'} where no unit is given`"
     persistent-placeholder
-    placeholder="1 to 13 by 0.5; 14; 1/4 in"
+    placeholder="1 to 13 by 0.5; 14; 1/4 in; #1 to #60"
     :error-messages="problem"
     :messages="problem ? [] : readBack"
     rows="2"

@@ -1,3 +1,4 @@
+import type { Figure } from '../../figure/figure';
 import { plainText, type Phrase } from '../../figure/phrase';
 import type { OperationKind } from '../piece/line';
 import type { Card } from './card';
@@ -6,6 +7,9 @@ import type { Card } from './card';
 const fine = (value: number): string => String(Number(value.toFixed(3)));
 
 const MOST = 120;
+
+/** A drill's mark says its size once more, and what was worked before it was said is still found. */
+const isNoMark = (part: string | Figure): boolean => typeof part !== 'string' || !/^ \(.+\)$/.test(part);
 
 /** What is the same whatever tools are laid out for it. */
 const BY_FIGURE: { readonly [K in Card['kind']]?: (card: Extract<Card, { kind: K }>) => string } = {
@@ -20,7 +24,7 @@ const BY_FIGURE: { readonly [K in Card['kind']]?: (card: Extract<Card, { kind: K
 export function alikeAs(kind: OperationKind, card: Card | undefined, tools: readonly Phrase[]): string {
   const byFigure = card && (BY_FIGURE[card.kind] as ((card: Card) => string) | undefined);
   if (byFigure) return `${kind} ${byFigure(card)}`;
-  const laidOut = [...new Set(tools.map((tool) => plainText(tool, 'mm')))].join(', ');
+  const laidOut = [...new Set(tools.map((tool) => plainText(tool.filter(isNoMark), 'mm')))].join(', ');
   return [kind, laidOut].filter(Boolean).join(' ').slice(0, MOST);
 }
 

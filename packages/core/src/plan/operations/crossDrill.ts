@@ -1,3 +1,5 @@
+import { drillMark } from '../../quantity/drillMarks';
+import { drillSaid } from '../../kit/drillSaid';
 import { angle, length } from '../../figure/figure';
 import type { Phrase } from '../../figure/phrase';
 import { countedFrom } from '../../part/kinds/detail';
@@ -28,7 +30,7 @@ function say(laid: Laid, section: Placed): Phrase {
   const drill = drillOf(laid, hole);
   return [
     'Drill across ⌀',
-    length(drill, 0.01),
+    ...drillSaid(drill),
     ...(hole.depth === undefined ? [' through'] : [', ', length(hole.depth, 0.1), ' deep']),
     ', ',
     length(placeOf(laid, section), 0.01),
@@ -36,6 +38,12 @@ function say(laid: Laid, section: Placed): Phrase {
     ...saySpeed(laid, drill, { finishing: false }),
     ...(hole.designation?.trim() ? [`, and tap ${hole.designation.trim()}`] : []),
   ];
+}
+
+function drillLabel(laid: Laid, hole: CrossHole): string {
+  const mark = drillMark(drillOf(laid, hole));
+  const tapped = hole.designation?.trim();
+  return `Drill${mark === null ? '' : ` ${mark}`}${tapped ? `, for ${tapped}` : ''}`;
 }
 
 /** Holes square to the axis: work away from the lathe. */
@@ -64,10 +72,7 @@ export const crossDrill: KindOfOperation = {
       hole.phase === undefined ? [] : [{ label: 'Round the axis at', figure: angle(hole.phase) }];
     return figures(
       [
-        shown(
-          hole.designation?.trim() ? `Drill, for ${hole.designation.trim()}` : 'Drill',
-          drillOf(laid, hole),
-        ),
+        shown(drillLabel(laid, hole), drillOf(laid, hole)),
         shown(`Middle, from the ${section.at ?? ''} face`, place),
         hole.depth === undefined
           ? shown('Through', 2 * lyingOn(moment, section))
@@ -86,7 +91,7 @@ export const crossDrill: KindOfOperation = {
     section
       ? [
           ['Centre punch, vee block, clamp'],
-          ['Drill ', length(drillOf(laid, section.feature as CrossHole), 0.1)],
+          ['Drill ', ...drillSaid(drillOf(laid, section.feature as CrossHole), 0.1)],
         ]
       : [],
   minutes: () => 8,

@@ -1,4 +1,5 @@
 import { length } from '../../figure/figure';
+import { drillSaid } from '../../kit/drillSaid';
 import { impossible, risk } from '../piece/line';
 import { drilled, finished } from '../piece/piece';
 import type { Laid, Placed } from '../piece/laid';
@@ -76,7 +77,7 @@ export const drill: KindOfOperation = {
     const pilot = pilotFor(moment, section, size);
     return [
       'Drill ',
-      length(size, 0.01),
+      ...drillSaid(size),
       ', ',
       length(depth, 0.1),
       ' deep, ',
@@ -105,7 +106,7 @@ export const drill: KindOfOperation = {
     return [
       ...(holeNow(moment, section) === 0 ? [['Centre drill']] : []),
       ...(pilot === null ? [] : [['Drill ', length(pilot, 0.1)]]),
-      ['Drill ', length(size, 0.1)],
+      ['Drill ', ...drillSaid(size, 0.1)],
     ];
   },
   minutes: (laid, section) => (section ? 2 + depthOf(laid, section) / 15 : 2),

@@ -4,6 +4,7 @@ import { drillPlan, type DrillStep } from '@anello/core/cutting';
 import { length, plainText } from '@anello/core/figure';
 import { computed } from 'vue';
 import { useJobModel } from '../model/useJobModel';
+import DrillFigure from '../../ui/DrillFigure.vue';
 import FigureText from '../../ui/FigureText.vue';
 import { useKit } from '../../data/stores/kit';
 import { usePreferences } from '../../data/stores/preferences';
@@ -32,7 +33,7 @@ const plan = computed<{ steps: readonly DrillStep[]; error: string }>(() => {
     <p v-if="plan.error" class="bad">{{ plan.error }}</p>
     <ol v-else>
       <li v-for="(step, index) in plan.steps" :key="step.diameter">
-        <strong>⌀<FigureText :figure="length(step.diameter, 0.01)" /></strong>
+        <strong>⌀<DrillFigure :diameter="step.diameter" /></strong>
         <span v-if="index === 0"
           >through, or its point to <FigureText :figure="length(step.tip, 0.1)"
         /></span>

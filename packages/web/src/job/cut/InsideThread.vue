@@ -11,6 +11,7 @@ import {
   type VeeThread,
 } from '@anello/core/thread';
 import { computed, onMounted } from 'vue';
+import DrillFigure from '../../ui/DrillFigure.vue';
 import FigureText from '../../ui/FigureText.vue';
 import NoticeText from '../../ui/NoticeText.vue';
 import QuantityField from '../../ui/QuantityField.vue';
@@ -42,7 +43,7 @@ const hole = computed(() =>
     <div class="figures">
       <div v-if="found">
         <p class="label">{{ found.owned ? 'Tapping drill, owned' : 'Tapping drill, none owned near it' }}</p>
-        <p class="big"><FigureText :figure="length(drill, 0.01)" large /></p>
+        <p class="big"><DrillFigure :diameter="drill" large /></p>
         <p class="quiet">
           <template v-if="found.owned"
             ><FigureText :figure="count(found.owned.engagement * PERCENT)" /> % engaged;

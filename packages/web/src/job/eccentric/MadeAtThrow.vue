@@ -7,6 +7,7 @@ import { computed } from 'vue';
 import type { EccentricDesk } from './useEccentric';
 import { useGo } from '../model/useGo';
 import { useJobModel } from '../model/useJobModel';
+import DrillFigure from '../../ui/DrillFigure.vue';
 import FigureText from '../../ui/FigureText.vue';
 import { useJob } from '../../data/stores/job';
 import { useKit } from '../../data/stores/kit';
@@ -48,9 +49,13 @@ const steps = computed(() =>
   <article class="sheet panel">
     <h2>{{ bore ? 'Bore at that setting' : 'Turn at that setting' }}</h2>
     <p v-if="bore">
-      {{ bore.drill ? 'Drill ' : 'No drill owned is under '
-      }}<strong>⌀<FigureText :figure="length(bore.drill ?? bore.drillUnder, 0.01)" /></strong>, bore true{{
-        bore.reamer ? ', then ream ' : ' to '
+      <template v-if="bore.drill"
+        >Drill <strong>⌀<DrillFigure :diameter="bore.drill" /></strong
+      ></template>
+      <template v-else
+        >No drill owned is under
+        <strong>⌀<FigureText :figure="length(bore.drillUnder, 0.01)" /></strong></template
+      >, bore true{{ bore.reamer ? ', then ream ' : ' to '
       }}<strong>⌀<FigureText :figure="length(bore.diameter, 0.01)" /></strong>
       {{
         bore.reamer

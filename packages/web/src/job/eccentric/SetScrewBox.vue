@@ -5,6 +5,7 @@ import { tapDrill, threadNamed } from '@anello/core/thread';
 import { computed } from 'vue';
 import type { EccentricDesk } from './useEccentric';
 import { NOTHING_TRIED, tried } from '../model/tried';
+import DrillFigure from '../../ui/DrillFigure.vue';
 import FigureText from '../../ui/FigureText.vue';
 import { useKit } from '../../data/stores/kit';
 import { usePreferences } from '../../data/stores/preferences';
@@ -45,8 +46,8 @@ const type = (text: string): void => props.desk.change({ screw: text.trim() ? te
   <p v-if="screw.found" class="quiet">
     Square to the throw, <FigureText :figure="degrees(screw.found.hole.direction, TENTH_OF_DEGREE)" /> round.
     Edge finder <FigureText :figure="length(FINDER, 0.1)" />: from touching the hub’s side move
-    <FigureText :figure="length(screw.found.hole.fromEdge, 0.01)" />. Drill ⌀<FigureText
-      :figure="length(screw.found.drill, 0.01)"
+    <FigureText :figure="length(screw.found.hole.fromEdge, 0.01)" />. Drill ⌀<DrillFigure
+      :diameter="screw.found.drill"
     />; the wall of <FigureText :figure="length(screw.found.hole.wall, 0.01)" /> gives
     <FigureText :figure="count(screw.found.hole.turns, 0.1)" /> turns{{
       screw.found.hole.strongEnough ? '.' : ': too few, it will strip.'

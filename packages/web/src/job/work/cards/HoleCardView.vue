@@ -2,6 +2,7 @@
 import { length, type Phrase } from '@anello/core/figure';
 import type { HoleCard } from '@anello/core/plan';
 import { computed } from 'vue';
+import DrillFigure from '../../../ui/DrillFigure.vue';
 import FigureText from '../../../ui/FigureText.vue';
 import NoticeText from '../../../ui/NoticeText.vue';
 import PhraseText from '../../../ui/PhraseText.vue';
@@ -30,11 +31,11 @@ const deep = computed(() => props.card.depth > DEEP * props.card.diameter);
       </div>
       <div>
         <p class="label">Drill</p>
-        <p class="then">⌀<FigureText :figure="length(card.diameter, 0.01)" /></p>
+        <p class="then">⌀<DrillFigure :diameter="card.diameter" /></p>
       </div>
       <div v-if="card.pilot !== null">
         <p class="label">Pilot first</p>
-        <p class="then">⌀<FigureText :figure="length(card.pilot, 0.01)" /></p>
+        <p class="then">⌀<DrillFigure :diameter="card.pilot" /></p>
       </div>
     </div>
     <p class="facts">

@@ -1,0 +1,26 @@
+<script setup lang="ts">
+import { length } from '@anello/core/figure';
+import { drillMark } from '@anello/core/quantity';
+import { computed } from 'vue';
+import FigureText from './FigureText.vue';
+
+/** A drill by its size, and beside it what stands on its shank: #7, 13/64, F. */
+const props = defineProps<{ diameter: number; large?: boolean }>();
+const mark = computed(() => drillMark(props.diameter));
+</script>
+
+<template>
+  <span class="drill"
+    ><FigureText :figure="length(diameter, 0.01)" :large="large" /><span v-if="mark" class="fig mark">{{
+      ` ${mark}`
+    }}</span></span
+  >
+</template>
+
+<style scoped>
+.mark {
+  font-weight: 500;
+  color: var(--ink-2);
+  white-space: pre;
+}
+</style>
