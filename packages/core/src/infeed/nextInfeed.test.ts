@@ -111,6 +111,18 @@ describe('an approach that cannot be finished by the dial says what would', () =
   });
 });
 
+it('what was cut since the last reading is measured, not left to the hand', () => {
+  const request = { target: 0.05, tolerance: 0.01, risk: 0.02, uncertainty: 0.004, division: 0.01 };
+  const measured = { infeed: 0.2, removed: 0.19 };
+  const unread = { infeed: 0.05 };
+  for (const passes of [
+    [measured, unread],
+    [measured, { ...unread, removed: null }],
+    [measured, unread, unread],
+  ])
+    expect(nextInfeed({ ...request, passes })).toMatchObject({ advice: 'hold', move: 'measure', infeed: 0 });
+});
+
 describe('the end of an approach', () => {
   const given = { tolerance: 0.0126, risk: 0.01, division: 0.0025, uncertainty: 0.002 };
   /** A springing tool whose edge was left deep: as it stands, a pass with nothing fed in would take too much. */

@@ -61,8 +61,10 @@ export function nextInfeed(request: InfeedRequest): InfeedAdvice {
   const first = decide(request, situation);
   const held = first.advice === 'hold' && first.move === 'measure';
   const remedies = held ? remediesFor(request, situation) : [];
+  // What was cut since the last reading is told by measuring it, and by nothing finer.
+  const unread = request.passes.length > 0 && (request.passes.at(-1)?.removed ?? null) === null;
   const decided: Decision =
-    held && !remedies.includes('better-reading') ? { ...first, move: 'by-hand' } : first;
+    held && !unread && !remedies.includes('better-reading') ? { ...first, move: 'by-hand' } : first;
   const infeed = request.given ?? decided.infeed;
   const twice = request.given === undefined ? decided.twice === true : request.twice === true;
   const after = (fed: number): { see: Foresight; last: number } =>
