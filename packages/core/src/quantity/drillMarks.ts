@@ -1,5 +1,6 @@
+import { inchFraction } from './inchFraction';
+
 const INCH = 25.4;
-const SIXTY_FOURTHS = 64;
 /** A mark is for a drill of just its size, mm: 3.8 is no number 25, which is 3.797. */
 const SAME = 0.001;
 /** No drill with a fraction for its mark is wider, inches. */
@@ -54,17 +55,7 @@ export function markedDrills(from: string, to = from): number[] | null {
  */
 export function drillMark(diameter: number): string | null {
   const is = (size: number): boolean => Math.abs(size - diameter) <= SAME;
-  const parts = Math.round((diameter / INCH) * SIXTY_FOURTHS);
-  if (parts > 0 && parts <= WIDEST * SIXTY_FOURTHS && is((parts / SIXTY_FOURTHS) * INCH))
-    return fraction(parts);
+  const fraction = diameter > WIDEST * INCH ? null : inchFraction(diameter / INCH, SAME / INCH);
+  if (fraction !== null) return fraction.includes('/') ? fraction : `${fraction} in`;
   return ROWS.flat().find(({ size }) => is(size))?.mark ?? null;
-}
-
-/** Sixty-fourths as they are written: 1/4, 1-5/16, 2 in. */
-function fraction(parts: number): string {
-  const whole = Math.floor(parts / SIXTY_FOURTHS);
-  let [over, under] = [parts % SIXTY_FOURTHS, SIXTY_FOURTHS];
-  if (over === 0) return `${whole} in`;
-  for (; over % 2 === 0; over /= 2) under /= 2;
-  return `${whole > 0 ? `${whole}-` : ''}${over}/${under}`;
 }

@@ -1,8 +1,9 @@
 import { AnelloError } from '../basics/error';
+import { inchFraction } from '../quantity/inchFraction';
 import { parseQuantity } from '../quantity/parseQuantity';
 import type { ThreadForm, VeeThread } from './form';
 import { THREAD_CLASSES, type ThreadClass } from './limits';
-import { METRIC_COARSE, PER_INCH } from './series';
+import { METRIC_COARSE, PER_INCH, PIPE } from './series';
 
 export interface NamedThread extends VeeThread {
   /** As it is written in full: "M12 × 1.75", "1/2-13 UNC", "M8 × 1.25 LH, 6g". */
@@ -15,11 +16,11 @@ export interface NamedThread extends VeeThread {
 const INCH = 25.4;
 type InchSeries = keyof typeof PER_INCH;
 const OTHER_NAMES: Readonly<Record<string, string>> = { WHITWORTH: 'BSW', WHIT: 'BSW', W: 'BSW' };
-const UNIFIED = ['UNC', 'UNF'] as const;
+const UNIFIED = ['UNC', 'UNF', 'UNEF'] as const;
 
 /**
- * A thread from what it is called: M12, M32x1.5, M8 LH 6g, 1/2-13 UNC, 10-32, #10-24 UNC-2A, 3/8 UNF, 5/8 BSW,
- * 1/2-16 BSF. A whole number up to 12 with the pitch that number's size has is the numbered size. Lengths mm.
+ * A thread from what it is called: M12, M32x1.5, M8 LH 6g, 1/2-13 UNC, .5-13, 10-32, #10-24 UNC-2A, 3/8 UNF,
+ * 1/2 UNEF, 5/8 BSW, 1/2-16 BSF, G1/4, 1/4 BSP. A whole number up to 12 with the pitch that number's size has is the numbered size. Lengths mm.
  * Errors: unreadable; unknown-size for a size its series does not have and no pitch was said for; inconsistent where
  * series and threads to the inch contradict each other, or a class belongs to another family.
  *
@@ -30,12 +31,12 @@ const UNIFIED = ['UNC', 'UNF'] as const;
 export function threadNamed(text: string): NamedThread {
   const tidy = text.trim().replace(/\s+/g, ' ').replace(',', '.');
   const { rest, hand, said } = extras(tidy);
-  const found = metric(rest.toUpperCase()) ?? inch(rest.toUpperCase());
+  const found = metric(rest.toUpperCase()) ?? pipe(rest.toUpperCase()) ?? inch(rest.toUpperCase());
   if (!found)
     throw new AnelloError(
       'unreadable',
       'designation',
-      `“${text}” is no thread that is known here: M12, M32x1.5, 1/2-13 UNC, 10-32 and 5/8 BSW are.`,
+      `“${text}” is no thread that is known here: M12, M32x1.5, 1/2-13 UNC, 10-32, 5/8 BSW and G1/4 are.`,
     );
   return { ...found, name: fullName(found.name, hand, said), hand, class: classOf(said, found) };
 }
@@ -94,9 +95,28 @@ const finePitchExample = (size: string): string => {
   return `M${size}x${fitting.at(-1) ?? 0.2}`;
 };
 
+/** G1/4, 1/4 BSP: the size is that of the pipe's bore, the thread is on its outside. */
+function pipe(text: string): Plain | null {
+  const parts = /^(?:G|BSPP?) ?(\d[\d /-]*?)(?: ?"| ?IN)?$|^(\d[\d /-]*?)(?: ?"| ?IN)? ?BSPP?$/.exec(text);
+  const said = parts?.[1] ?? parts?.[2];
+  if (said === undefined) return null;
+  const size = said.replace(' ', '-');
+  const found = PIPE[size];
+  if (!found) throw unknown(`There is no pipe thread G${size} in the table.`);
+  return made('whitworth', found.diameter, INCH / found.perInch, `G${size}`);
+}
+
+/** A size as the tables have it: #10 for no. 10, 1/2 for .5, 1-1/8 for 1 1/8. */
+function tidySize(said: string): string {
+  const decimal = /^\d*\.\d+$/.test(said) ? inchFraction(Number(said), AS_WRITTEN) : null;
+  return decimal ?? said.replace(/^NO\.? ?/, '#').replace(' ', '-');
+}
+/** .312 is 5/16 to as many figures as people write. */
+const AS_WRITTEN = 0.0006;
+
 function inch(text: string): Plain | null {
   const parts =
-    /^(#\d+|\d+-\d+\/\d+|\d+ \d+\/\d+|\d+\/\d+|\d*\.?\d+)(?: ?IN| ?")?(?:(?: ?[-×X] ?| )(\d+(?:\.\d+)?)(?: ?TPI)?)? ?([A-Z]+)?$/.exec(
+    /^((?:#|NO\.? ?)\d+|\d+-\d+\/\d+|\d+ \d+\/\d+|\d+\/\d+|\d*\.?\d+)(?: ?IN| ?")?(?:(?: ?[-×X] ?| )(\d+(?:\.\d+)?)(?: ?TPI)?)? ?([A-Z]+)?$/.exec(
       text,
     );
   if (!parts) return null;
@@ -104,7 +124,7 @@ function inch(text: string): Plain | null {
   const series = OTHER_NAMES[seriesSaid] ?? seriesSaid;
   const known = series in PER_INCH ? (series as InchSeries) : null;
   if (!known && series !== 'UN' && series !== 'UNS' && !(series === '' && perInch)) return null;
-  const size = numbered(said.replace(' ', '-'), perInch, known);
+  const size = numbered(tidySize(said), perInch, known);
   const inTable = known ? PER_INCH[known][size] : undefined;
   const turns = perInch ? Number(perInch) : inTable;
   if (!turns) throw unknown(`${size} ${series} is not in the table: write it with its threads to the inch.`);

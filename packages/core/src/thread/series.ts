@@ -36,10 +36,13 @@ export const METRIC_COARSE: Readonly<Record<string, number>> = {
   '56': 5.5,
   '60': 5.5,
   '64': 6,
+  '68': 6,
 };
 
 /** Threads to the inch by nominal size, as each series is written. */
-export const PER_INCH: Readonly<Record<'UNC' | 'UNF' | 'BSW' | 'BSF', Readonly<Record<string, number>>>> = {
+export const PER_INCH: Readonly<
+  Record<'UNC' | 'UNF' | 'UNEF' | 'BSW' | 'BSF', Readonly<Record<string, number>>>
+> = {
   UNC: {
     '#1': 64,
     '#2': 56,
@@ -64,6 +67,8 @@ export const PER_INCH: Readonly<Record<'UNC' | 'UNF' | 'BSW' | 'BSF', Readonly<R
     '1-1/4': 7,
     '1-3/8': 6,
     '1-1/2': 6,
+    '1-3/4': 5,
+    '2': 4.5,
   },
   UNF: {
     '#0': 80,
@@ -91,6 +96,30 @@ export const PER_INCH: Readonly<Record<'UNC' | 'UNF' | 'BSW' | 'BSF', Readonly<R
     '1-3/8': 12,
     '1-1/2': 12,
   },
+  UNEF: {
+    '#12': 32,
+    '1/4': 32,
+    '5/16': 32,
+    '3/8': 32,
+    '7/16': 28,
+    '1/2': 28,
+    '9/16': 24,
+    '5/8': 24,
+    '11/16': 24,
+    '3/4': 20,
+    '13/16': 20,
+    '7/8': 20,
+    '15/16': 20,
+    '1': 20,
+    '1-1/16': 18,
+    '1-1/8': 18,
+    '1-3/16': 18,
+    '1-1/4': 18,
+    '1-5/16': 18,
+    '1-3/8': 18,
+    '1-7/16': 18,
+    '1-1/2': 18,
+  },
   BSW: {
     '1/8': 40,
     '3/16': 24,
@@ -107,6 +136,8 @@ export const PER_INCH: Readonly<Record<'UNC' | 'UNF' | 'BSW' | 'BSF', Readonly<R
     '1-1/8': 7,
     '1-1/4': 7,
     '1-1/2': 6,
+    '1-3/4': 5,
+    '2': 4.5,
   },
   BSF: {
     '3/16': 32,
@@ -124,4 +155,22 @@ export const PER_INCH: Readonly<Record<'UNC' | 'UNF' | 'BSW' | 'BSF', Readonly<R
     '1-1/4': 9,
     '1-1/2': 8,
   },
+};
+
+/** Parallel pipe threads by the bore of the pipe: outside diameter, mm, and threads to the inch. Source: ISO 228-1. */
+export const PIPE: Readonly<Record<string, { readonly diameter: number; readonly perInch: number }>> = {
+  '1/16': { diameter: 7.723, perInch: 28 },
+  '1/8': { diameter: 9.728, perInch: 28 },
+  '1/4': { diameter: 13.157, perInch: 19 },
+  '3/8': { diameter: 16.662, perInch: 19 },
+  '1/2': { diameter: 20.955, perInch: 14 },
+  '5/8': { diameter: 22.911, perInch: 14 },
+  '3/4': { diameter: 26.441, perInch: 14 },
+  '7/8': { diameter: 30.201, perInch: 14 },
+  '1': { diameter: 33.249, perInch: 11 },
+  '1-1/8': { diameter: 37.897, perInch: 11 },
+  '1-1/4': { diameter: 41.91, perInch: 11 },
+  '1-1/2': { diameter: 47.803, perInch: 11 },
+  '1-3/4': { diameter: 53.746, perInch: 11 },
+  '2': { diameter: 59.614, perInch: 11 },
 };

@@ -23,11 +23,35 @@ describe('what a thread is called', () => {
     ['7/8-20 UN', 'unified', 22.225, 1.27],
     ['1/2-20', 'unified', 12.7, 1.27],
     ['1-8 UNC', 'unified', 25.4, 3.175],
+    ['2 UNC', 'unified', 50.8, 25.4 / 4.5],
+    ['.5-13', 'unified', 12.7, 25.4 / 13],
+    ['no. 10-32', 'unified', 4.826, 25.4 / 32],
+    ['1/2 UNEF', 'unified', 12.7, 25.4 / 28],
+    ['G1/2', 'whitworth', 20.955, 25.4 / 14],
+    ['1/2" BSP', 'whitworth', 20.955, 25.4 / 14],
+    ['BSPP 1 1/4', 'whitworth', 41.91, 25.4 / 11],
+    ['g 1/8 LH', 'whitworth', 9.728, 25.4 / 28],
   ] as const)('%s', (text, form, diameter, pitch) => {
     const found = threadNamed(text);
     expect(found.form).toBe(form);
     expect(found.diameter).toBeCloseTo(diameter, 9);
     expect(found.pitch).toBeCloseTo(pitch, 9);
+  });
+  it.each([
+    ['.5-13', '1/2-13 UNC'],
+    ['.312-18', '5/16-18 UNC'],
+    ['0.26-20', '0.26-20 UN'],
+    ['1/4-32', '1/4-32 UNEF'],
+    ['12-32', '#12-32 UNEF'],
+    ['no 8 UNC', '#8-32 UNC'],
+    ['1 1/4 BSP', 'G1-1/4'],
+  ])('%s is written %s', (text, name) => expect(threadNamed(text).name).toBe(name));
+  it('the depth of a pipe thread is that of its form', () => {
+    // Minor diameters of ISO 228-1: G1/2 18.631, G1 30.291.
+    const minor = ({ diameter, pitch, form }: VeeThread): number =>
+      diameter - 2 * PROFILES[form].depth * pitch;
+    expect(minor(threadNamed('G1/2'))).toBeCloseTo(18.631, 2);
+    expect(minor(threadNamed('G1'))).toBeCloseTo(30.291, 2);
   });
   it('is read with spaces round it and doubled in it', () => {
     expect(threadNamed('  M12   x 1.75 ')).toEqual(threadNamed('M12 x 1.75'));
@@ -37,6 +61,7 @@ describe('what a thread is called', () => {
     ['big one', 'unreadable'],
     ['M13', 'unknown-size'],
     ['9/64 UNC', 'unknown-size'],
+    ['G5', 'unknown-size'],
     ['M3x4', 'impossible'],
     ['M12x0', 'impossible'],
   ])('%s is refused as %s, at its field', (text, code) => {
