@@ -2,6 +2,7 @@ import { length } from '../../figure/figure';
 import { impossible, type Wrong } from '../piece/line';
 import type { End } from '../../taper/task';
 import { mouthRadius, takesCentre, type Piece } from '../piece/piece';
+import { CARRIER_COVERS } from '../piece/usual';
 import type { KindOfHolding } from './kind';
 
 const ENDS = ['headstock', 'tailstock'] as const;
@@ -35,5 +36,19 @@ export const betweenCentres: KindOfHolding = {
     length(piece.laid.length, 0.1),
     ' from face to face, driven by a carrier',
   ],
-  wrong: (piece) => [...centreWrong(piece, 'headstock'), ...centreWrong(piece, 'tailstock')],
+  wrong: (piece) => [
+    ...centreWrong(piece, 'headstock'),
+    ...centreWrong(piece, 'tailstock'),
+    ...(piece.laid.length > CARRIER_COVERS
+      ? []
+      : [
+          impossible('no-room-for-carrier', [
+            'A carrier covers about ',
+            length(CARRIER_COVERS, 1),
+            ', and the part is ',
+            length(piece.laid.length, 0.1),
+            ' long.',
+          ]),
+        ]),
+  ],
 };

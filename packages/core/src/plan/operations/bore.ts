@@ -6,6 +6,7 @@ import { saySpeed } from './speed';
 import type { Laid, Placed } from '../piece/laid';
 import { figures } from './card';
 import { diameterMeasure, finishOf } from './measures';
+import { sizeSaid } from './sizeSaid';
 import { depthOf, drillMakesIt, isTapped, reamerFor, threadBore } from './sizes';
 import { threadCrest } from './threadCrest';
 import { holeNow } from './hole';
@@ -49,8 +50,8 @@ export const bore: KindOfOperation = {
     if (!section) return ['Bore'];
     const size = boredTo(laid, section);
     return [
-      'Bore ⌀',
-      length(size, 0.01),
+      'Bore ',
+      ...(isThread(section) ? ['⌀', length(size, 0.01)] : sizeSaid(section)),
       ', ',
       length(depthOf(laid, section), 0.1),
       ' deep, ',

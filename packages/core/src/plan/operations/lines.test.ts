@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { plainText } from '../../figure/phrase';
 import type { Feature } from '../../part/kinds/registry';
+import { checkPlan } from '../check/checkPlan';
 import { describePlan } from '../describe';
 import { inBar, round } from '../parts.testdata';
 import type { PlanPart } from '../piece/line';
@@ -129,4 +130,88 @@ describe('the drill of a tapped hole', () => {
     expect(line(tapped(10, 1.5, [8.4, 8.6]), 'drill-t')).toMatch(/^Drill 8.60 mm/);
     expect(line(tapped(10, 1.5, [5]), 'drill-t')).toMatch(/^Drill 8.50 mm/);
   });
+});
+
+describe('a diameter with limits', () => {
+  const hole = (more: Partial<Feature>): Feature =>
+    ({ ...round('hole', 25, 30), kind: 'bore', side: 'internal', from: 'tailstock', ...more }) as Feature;
+  const part = (more: Partial<Feature>, kit: Partial<PlanPart['kit']> = {}): PlanPart => {
+    const whole = inBar(round('body', 40, 30), hole(more));
+    return { ...whole, kit: { ...whole.kit, ...kit } };
+  };
+  const reamers = { reamers: [25] };
+
+  it('says its fit and between what it lies; by the general rule nothing', () => {
+    expect(line(part({ fit: 'P7' }), 'bore-hole')).toMatch(
+      /^Bore ⌀25\.00 mm P7 \(24\.965 mm to 24\.986 mm\), 30\.0 mm deep/,
+    );
+    expect(line(part({ plus: 0.03, minus: 0.01 }), 'bore-hole')).toMatch(
+      /^Bore ⌀25\.00 mm \(24\.990 mm to 25\.030 mm\), /,
+    );
+    const shaft = inBar(round('body', 40, 30), { ...round('seat', 20, 15), fit: 'k6' } as Feature);
+    expect(line(shaft, 'turn-seat')).toMatch(
+      /^Turn ⌀20\.00 mm k6 \(20\.002 mm to 20\.015 mm\) over 15\.0 mm/,
+    );
+    expect(line(shaft, 'turn-body')).toMatch(/^Turn ⌀40\.00 mm over /);
+  });
+
+  it.each(['H6', 'H7', 'H8', 'G7'] as const)('is reamed to %s with the reamer of its size', (fit) =>
+    expect(line(part({ fit }, reamers), 'ream-hole')).toMatch(`Ream ⌀25.00 mm ${fit}`),
+  );
+  it.each(['F7', 'F8', 'JS7', 'K7', 'N7', 'P7'] as const)(
+    'is bored to %s: a reamer would spoil it',
+    (fit) => {
+      expect(line(part({ fit }, reamers), 'ream-hole')).toBe('not there');
+      expect(line(part({ fit }, reamers), 'bore-hole')).toMatch(`Bore ⌀25.00 mm ${fit}`);
+    },
+  );
+  it('is reamed to a drawing’s limits where those take what a reamer makes', () => {
+    expect(line(part({ plus: 0.02, minus: 0 }, reamers), 'ream-hole')).toMatch(/^Ream/);
+    expect(line(part({ plus: 0, minus: 0.02 }, reamers), 'ream-hole')).toBe('not there');
+  });
+  it('is drilled to size where the drawing takes what a drill cuts over, and bored after it where not', () => {
+    const drills = { drills: [24.5, 25] };
+    for (const limits of [{}, { plus: 0.1 }, { plus: 0.2, minus: 0.05 }])
+      expect([line(part(limits, drills), 'drill-hole'), line(part(limits, drills), 'bore-hole')]).toEqual([
+        expect.stringMatching(/^Drill 25\.00 mm/),
+        'not there',
+      ]);
+    for (const limits of [{ plus: 0.05 }, { minus: 0.2 }])
+      expect([line(part(limits, drills), 'drill-hole'), line(part(limits, drills), 'bore-hole')]).toEqual([
+        expect.stringMatching(/^Drill 24\.50 mm/),
+        expect.stringMatching(/^Bore ⌀25\.00 mm \(/),
+      ]);
+  });
+});
+
+it('a thread says its pitch as its gearbox does', () => {
+  const thread = (designation: string, diameter: number, pitch: number): PlanPart =>
+    inBar(round('body', 40, 40), {
+      ...round('t', diameter, 15),
+      kind: 'thread',
+      designation,
+      pitch,
+    } as Feature);
+  expect(line(thread('M20x1.5', 20, 1.5), 'thread-t')).toBe('Thread M20x1.5, 15.0 mm long, pitch 1.50 mm');
+  expect(line(thread('1/2-13', 12.7, 25.4 / 13), 'thread-t')).toBe(
+    'Thread 1/2-13, 15.0 mm long, 13 to the inch',
+  );
+  expect(line(thread('2 BSW', 30, 25.4 / 4.5), 'thread-t')).toMatch(/, 4\.5 to the inch$/);
+});
+
+it('work shorter than a carrier is not driven by one', () => {
+  const washer = (length: number): PlanPart => ({
+    ...inBar(round('rim', 40, length)),
+    stock: { shape: 'round', across: 42, length: 100 },
+  });
+  for (const length of [3, 15])
+    expect(planPart(washer(length)).holdings.map((one) => one.by)).not.toContain('between-centres');
+  const centred = checkPlan(washer(3), [
+    { id: 'h1', by: 'between-centres', grips: null, toward: 'tailstock', centre: true, operations: [] },
+  ]);
+  expect(centred.map(({ code }) => code)).toContain('no-room-for-carrier');
+  const long = checkPlan(washer(15.1), [
+    { id: 'h1', by: 'between-centres', grips: null, toward: 'tailstock', centre: true, operations: [] },
+  ]);
+  expect(long.map(({ code }) => code)).not.toContain('no-room-for-carrier');
 });

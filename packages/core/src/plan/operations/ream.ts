@@ -5,6 +5,7 @@ import { depthOf, drillMakesIt, reamerFor } from './sizes';
 import { holeNow } from './hole';
 import { figures, shown } from './card';
 import { diameterMeasure } from './measures';
+import { sizeSaid } from './sizeSaid';
 import { PLAIN, type KindOfOperation } from './kind';
 
 export const ream: KindOfOperation = {
@@ -24,9 +25,7 @@ export const ream: KindOfOperation = {
       : [],
   after: ({ piece, holding }, section) => (section ? finished(piece, [section.id], holding.id) : piece),
   say: (laid, section) =>
-    section
-      ? ['Ream ⌀', length(2 * section.largest, 0.01), ', ', length(depthOf(laid, section), 0.1), ' deep']
-      : ['Ream'],
+    section ? ['Ream ', ...sizeSaid(section), ', ', length(depthOf(laid, section), 0.1), ' deep'] : ['Ream'],
   card: (laid, section) =>
     section
       ? figures(

@@ -1,3 +1,5 @@
+import { holeLimits } from '../../fit/isoHole';
+import { limitsOf } from '../../part/limitsOf';
 import { USUAL_ENGAGEMENT } from '../../thread/usual';
 import type { Thread } from '../../part/kinds/thread';
 import type { Bore } from '../../part/kinds/bore';
@@ -8,6 +10,7 @@ import type { Laid, Placed } from '../piece/laid';
 import { attempted } from './attempted';
 import {
   BORING_STOCK,
+  DRILL_OVER,
   DRILL_STEP,
   DRILL_TO_SIZE,
   LARGEST_DRILL,
@@ -22,11 +25,22 @@ import { isBore, isGroove, isThread } from '../../part/kinds/is';
 
 const isInside = (s: Placed): boolean => s.side === 'internal';
 
-/** The reamer owned that makes this hole, where one does. */
+/** The reamer owned that makes this hole within its limits, where one does. */
 export const reamerFor = ({ part: { kit } }: Laid, s: Placed): number | null =>
   isBore(s) && isInside(s)
-    ? (kit.reamers.find((d) => Math.abs(d - 2 * s.smallest) <= DRILL_TO_SIZE / 2) ?? null)
+    ? (kit.reamers.find((d) => Math.abs(d - 2 * s.smallest) <= DRILL_TO_SIZE / 2 && reams(d, s)) ?? null)
     : null;
+
+/** A reamer makes the H7 of its size: a hole that is to press, or to run freely, is another one. */
+function reams(reamer: number, { feature }: Placed): boolean {
+  const [made, wanted] = [
+    attempted(() => holeLimits({ diameter: reamer, fit: 'H7' })),
+    attempted(() => limitsOf(feature)),
+  ];
+  if (!made || !wanted) return true;
+  const middle = (made.least + made.most) / 2;
+  return middle >= wanted.least && middle < wanted.most - SAME;
+}
 
 /** Whether a thread is tapped; larger ones are cut with a single point. */
 export const isTapped = (s: Placed): boolean => isThread(s) && isInside(s) && 2 * s.largest <= LARGEST_TAP;
@@ -66,9 +80,15 @@ function drillUnder({ part: { kit } }: Laid, most: number): number {
   return usual > 0 ? usual : most;
 }
 
-/** Whether a drill alone makes the hole: no fit asked, its size at hand. */
+/** Whether a drill's hole lies within what the drawing allows. */
+function drilledIsGood({ feature }: Placed, diameter: number): boolean {
+  const limits = attempted(() => limitsOf(feature));
+  return !limits || (limits.least <= diameter + SAME && limits.most >= diameter + DRILL_OVER - SAME);
+}
+
+/** Whether a drill alone makes the hole: no fit asked, room for what a drill cuts over, its size at hand. */
 export function drillMakesIt({ part: { kit } }: Laid, s: Placed): boolean {
-  if (!isBore(s) || !isInside(s) || (s.feature as Bore).fit) return false;
+  if (!isBore(s) || !isInside(s) || (s.feature as Bore).fit || !drilledIsGood(s, 2 * s.largest)) return false;
   const diameter = 2 * s.largest;
   return kit.drills.length === 0
     ? diameter <= LARGEST_DRILL && Math.abs(diameter / DRILL_STEP - Math.round(diameter / DRILL_STEP)) < SAME

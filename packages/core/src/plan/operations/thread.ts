@@ -1,10 +1,12 @@
 import { length } from '../../figure/figure';
+import { MM_PER_INCH } from '../../figure/format';
+import type { Phrase } from '../../figure/phrase';
 import type { Thread } from '../../part/kinds/thread';
 import { impossible, risk, type Wrong } from '../piece/line';
 import { finished, standing } from '../piece/piece';
 import { SAME } from '../piece/usual';
 import { runInto } from './groove';
-import { isTapped } from './sizes';
+import { isTapped, veeOf } from './sizes';
 import { holeNow } from './hole';
 import { figures } from './card';
 import { threadCard } from './threadCard';
@@ -22,6 +24,15 @@ function blankWrong(moment: Moment, section: Placed): Wrong[] {
   return standing(piece, section) > section.largest + SAME
     ? [impossible('no-blank', ['Its outside is not turned to size yet: there is nothing to thread.'])]
     : [];
+}
+
+/** Pitch of a metric thread, threads to the inch of the others: as the gearbox has it. */
+function saidPitch(section: Placed): Phrase {
+  const { pitch } = section.feature as Thread;
+  if (pitch === undefined) return [];
+  return veeOf(section).form === 'metric'
+    ? [', pitch ', length(pitch, 0.01)]
+    : [`, ${Number((MM_PER_INCH / pitch).toFixed(2))} to the inch`];
 }
 
 const unreadyGrooves = ({ piece }: Moment, section: Placed): Wrong[] =>
@@ -55,12 +66,11 @@ export const thread: KindOfOperation = {
   after: ({ piece, holding }, section) => (section ? finished(piece, [section.id], holding.id) : piece),
   say(_laid, section) {
     if (!section) return ['Thread'];
-    const { pitch } = section.feature as Thread;
     return [
       `Thread ${threadName(section) ?? section.feature.name}, `,
       length(section.z1 - section.z0, 0.1),
       ' long',
-      ...(pitch === undefined ? [] : [', pitch ', length(pitch, 0.01)]),
+      ...saidPitch(section),
     ];
   },
   setUp: () => 8,

@@ -5,7 +5,9 @@ import { finished, onTheWay, standing, turnedDown, type Piece } from '../piece/p
 import { figures } from './card';
 import { diameterMeasure, finishOf } from './measures';
 import { SAME } from '../piece/usual';
-import { cuttingMinutes, sayOver, saySpeed } from './speed';
+import { length } from '../../figure/figure';
+import { sizeSaid } from './sizeSaid';
+import { cuttingMinutes, saySpeed } from './speed';
 import { threadCrest } from './threadCrest';
 import { PLAIN, type KindOfOperation } from './kind';
 import { isCylinder, isThread } from '../../part/kinds/is';
@@ -46,7 +48,9 @@ export const turn: KindOfOperation = {
     section
       ? [
           'Turn ',
-          ...sayOver(section.largest, cutAlong(laid, section, piece, holding.toward)),
+          ...(isThread(section) ? ['⌀', length(2 * section.largest, 0.01)] : sizeSaid(section)),
+          ' over ',
+          length(cutAlong(laid, section, piece, holding.toward), 0.1),
           ...(onTheWay(piece, section, holding.toward).length > 0 ? [' from the face'] : []),
           ', ',
           ...saySpeed(laid, 2 * section.largest, { finishing: false }),

@@ -107,6 +107,7 @@ export const FINDING_CODES = [
   'centre-in-the-way',
   'needs-centres',
   'no-centre-hole',
+  'no-room-for-carrier',
   'centre-lost',
   'not-its-kind',
   'not-of-the-part',

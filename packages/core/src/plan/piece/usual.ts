@@ -42,6 +42,8 @@ export const TAP_SLACK = 0.2;
 export const LARGEST_DRILL = 25;
 /** A drill makes its hole to size where the drawing asks for no fit, within this. */
 export const DRILL_TO_SIZE = 0.05;
+/** A drill's hole comes out wider than the drill by up to this, on diameter. */
+export const DRILL_OVER = 0.1;
 /** Drills come in steps of this where the shop has not said. */
 export const DRILL_STEP = 0.5;
 /** Those for taps come finer. */

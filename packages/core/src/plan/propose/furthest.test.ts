@@ -3,7 +3,9 @@ import { describe, expect, it } from 'vitest';
 import { NO_KIT } from '../../kit/kit';
 import { LONG } from '../../testkit.testdata';
 import { leftUndone, made } from '../parts.testdata';
+import { layOut } from '../piece/laid';
 import type { PlanPart } from '../piece/line';
+import { CARRIER_COVERS } from '../piece/usual';
 import { planPart } from './planPart';
 
 const DEG = Math.PI / 180;
@@ -73,7 +75,11 @@ describe('a part that no order of holdings makes the whole of', () => {
   });
 
   it('is hardly ever met', () => {
-    const parts = fc.sample(made(1), { numRuns: 400, seed: 20261128 });
+    // What is shorter than a carrier is held by a bar, and has one that is long enough or has not.
+    const parts = fc
+      .sample(made(1), { numRuns: 400, seed: 20261128 })
+      .filter((part) => layOut(part).length > CARRIER_COVERS);
+    expect(parts.length).toBeGreaterThan(300);
     expect(parts.flatMap((part) => leftUndone(planPart(part)))).toEqual([]);
   });
 });
