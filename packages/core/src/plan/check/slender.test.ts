@@ -116,3 +116,71 @@ describe('a line of work for a thin pin on a head', () => {
     expect(stout.findings).toEqual([]);
   });
 });
+
+describe('a neck that twists off', () => {
+  const pointed = (small: number, more: Feature[] = []): PlanPart =>
+    part(
+      {
+        id: 'point',
+        name: 'Point',
+        kind: 'taper',
+        side: 'external',
+        largeDiameter: 20,
+        smallDiameter: small,
+        length: 17,
+        largeEnd: 'tailstock',
+      },
+      named('head', 24, 30),
+      ...more,
+    );
+  const cutAtTheJaws: readonly Holding[] = [
+    {
+      ...unsupported[0]!,
+      operations: [
+        { id: 'face', kind: 'face', features: [], end: 'tailstock' },
+        { id: 'turn-head', kind: 'turn', features: ['head'] },
+        { id: 'taper-point', kind: 'taper', features: ['point'] },
+      ],
+    },
+  ];
+  const twisted = (one: PlanPart, line = cutAtTheJaws): string[] =>
+    checkPlan(one, line)
+      .filter((f) => f.code === 'twists-off')
+      .map((f) => f.sentence.replaceAll('\u00a0', ' '));
+
+  it('is said with what hangs on it, and a centre at the far end does not help', () => {
+    const said =
+      'Point narrows to 4.0 mm between the jaws and 24.0 mm that hangs on it: it twists off there. It is cut from the other end, or with the parting.';
+    expect(twisted(pointed(4))).toEqual([said]);
+    expect(twisted(pointed(4), [{ ...cutAtTheJaws[0]!, centre: true }])).toEqual([said]);
+    expect(twisted(pointed(4.9))).toEqual([]);
+  });
+  it('is none at the free end, where nothing hangs on it', () => {
+    const other = { ...cutAtTheJaws[0]!, toward: 'headstock' as const, grips: { from: 55, to: 80 } };
+    expect(twisted(pointed(0.2), [{ ...other, operations: other.operations.slice(1) }])).toEqual([]);
+  });
+  it('is not proposed: a point is cut at the free end, of two points each', () => {
+    const centre = pointed(0.2);
+    expect(planPart(centre).findings.map((f) => f.code)).not.toContain('twists-off');
+    const both = pointed(0.2, [
+      {
+        id: 'other',
+        name: 'Other point',
+        kind: 'taper',
+        side: 'external',
+        largeDiameter: 20,
+        smallDiameter: 0.2,
+        length: 17,
+        largeEnd: 'headstock',
+      },
+    ]);
+    const proposed = planPart(both);
+    expect(proposed.findings.map((f) => f.code)).not.toContain('twists-off');
+    const towards = (id: string) =>
+      proposed.holdings.find((h) => h.operations.some((o) => o.kind === 'taper' && o.features.includes(id)))
+        ?.toward;
+    expect([towards('point'), towards('other')]).toEqual(['headstock', 'tailstock']);
+    // Parted off where the second point was cut, without another holding for it.
+    expect(proposed.holdings.filter((h) => h.operations.every((o) => o.kind === 'part-off'))).toEqual([]);
+  });
+});

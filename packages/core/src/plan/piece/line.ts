@@ -135,6 +135,7 @@ export const FINDING_CODES = [
   'not-round',
   'stands-out',
   'slender',
+  'twists-off',
   'thin-wall',
   'not-clocked',
   'not-held',

@@ -29,6 +29,8 @@ export const MOST_BETWEEN = 12;
 export const THIN_WALL = 0.1;
 /** About what a carrier covers of the work at the spindle's end, mm. */
 export const CARRIER_COVERS = 15;
+/** Thinner than this part of what hangs on it a neck twists off under the cut. */
+export const LEAST_NECK = 0.2;
 /** Steeper than this a taper does not hold by itself: it must be drawn home. Half angle, rad. */
 export const SELF_HOLDING = (3.5 / 180) * Math.PI;
 /** Left in a drilled hole for boring, and for reaming, on diameter. */

@@ -38,10 +38,13 @@ export function choices(piece: Piece, shell: Shell, strict: boolean): Choice[] {
       (cutAsHeld(laid, s, shell.by) === 'well' || (!strict && cutAsHeld(laid, s, shell.by) === 'somehow')),
   );
   const hanging = tooSlender(piece, shell, within);
-  const carried = within.filter((s) => !hanging.has(s));
-  const left = uses(piece, shell, { faces, reached: carried, strict, splits: hanging.size > 0 });
+  // Without the neck that twists off, what hangs by it is carried.
+  const whole = within.filter((s) => hanging.get(s) !== 'twists-off');
+  const still = whole.length < within.length ? tooSlender(piece, shell, whole) : hanging;
+  const carried = whole.filter((s) => !still.has(s));
+  const left = uses(piece, shell, { faces, reached: carried, strict, splits: still.size > 0 });
   if (strict || hanging.size === 0) return left;
-  return [...left, ...uses(piece, shell, { faces, reached: within, strict, hanging: hanging.size })];
+  return [...left, ...uses(piece, shell, { faces, reached: within, strict, hanging: [...hanging.values()] })];
 }
 
 interface Reach {
@@ -50,12 +53,12 @@ interface Reach {
   readonly strict: boolean;
   /** Something it would reach is left for a centre to carry. */
   readonly splits?: boolean;
-  /** Of what it reaches, how many hang by too little. */
-  readonly hanging?: number;
+  /** Of what it reaches, what hangs by too little. */
+  readonly hanging?: Use['hanging'];
 }
 
 function uses(piece: Piece, shell: Shell, reach: Reach): Choice[] {
-  const { faces, reached, strict, hanging = 0 } = reach;
+  const { faces, reached, strict, hanging = [] } = reach;
   const { laid, spare } = piece;
   const onAxis = withCorners(
     piece,

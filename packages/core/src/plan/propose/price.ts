@@ -6,7 +6,7 @@ import { heldOn } from '../operations/goesOn';
 import { cutAsHeld } from '../operations/taper';
 import { isEccentric, isThread } from '../../part/kinds/is';
 import { ridesOn, type Placed } from '../piece/laid';
-import type { Holding } from '../piece/line';
+import type { FindingCode, Holding } from '../piece/line';
 import type { Piece } from '../piece/piece';
 
 /** What is done in a holding that might be next. */
@@ -16,8 +16,8 @@ export interface Use {
   readonly parts: boolean;
   /** Some of the outside is left for a centre, and the rest turned without one. */
   readonly splits?: boolean;
-  /** Of what is worked, how many hang by too little. */
-  readonly hanging?: number;
+  /** Of what is worked, what hangs by too little: by what goes wrong with it. */
+  readonly hanging?: readonly FindingCode[];
 }
 
 type Trued = { readonly trueTo: Holding['trueTo'] } | null;
@@ -71,12 +71,12 @@ function ofWork(piece: Piece, shell: Shell, { work, splits }: Use): number {
 }
 
 /** What may go wrong. */
-function ofRisks(piece: Piece, shell: Shell, { work, hanging = 0 }: Use, trued: Trued): number {
+function ofRisks(piece: Piece, shell: Shell, { work, hanging = [] }: Use, trued: Trued): number {
   const turns = work.some((s) => piece.laid.outside.includes(s));
   const unmade = work.filter((s) => cutAsHeld(piece.laid, s, shell.by) === 'somehow');
   return (
     shell.risks * (turns ? GRAVE : RISK) +
-    RISK * hanging +
+    hanging.reduce((sum, code) => sum + (code === 'twists-off' ? GRAVE : RISK), 0) +
     GRAVE * unmade.length +
     (trued === null ? AXIS_LOST : 0)
   );
