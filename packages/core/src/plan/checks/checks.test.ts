@@ -71,6 +71,19 @@ describe('what a good hand looks at first', () => {
     expect(look(long, 'face-tailstock')).toMatch(/behind the jaws: carried inside the spindle/);
     expect(look(cone('compound'), 'face-tailstock')).not.toMatch(/behind the jaws/);
   });
+  it('goes by the limits: what is closer than a size is turned to is left for lapping', () => {
+    const of = (more: Partial<Feature>): string =>
+      look(
+        { ...cone('compound'), features: [{ ...round('plug', 16, 30), ...more } as Feature] },
+        'turn-plug',
+      );
+    const said = /Its limits are (\S+).mm apart, .* leave about 0\.020.mm, and lap or grind it\./;
+    expect(said.exec(of({ plus: 0.002, minus: 0 }))?.[1]).toBe('0.002');
+    expect(said.exec(of({ fit: 'h5' }))?.[1]).toBe('0.008');
+    for (const limits of [{}, { fit: 'h6' }, { fit: 'js6' }, { plus: 0.011 }] as const)
+      expect(of(limits)).not.toMatch(/lap or grind/);
+    expect(of({ plus: 0.0109 })).toMatch(/lap or grind/);
+  });
   it('goes by the material and the tool: what goes on the cut', () => {
     const of = (name: string, tool: 'hss' | 'carbide' = 'hss'): string =>
       look(cone('compound', { material: USUAL_MATERIALS.find((m) => m.name === name), tool }), 'turn-b');

@@ -5,6 +5,7 @@ import { heldOn } from '../operations/goesOn';
 import type { KindOfOperation, Moment } from '../operations/kind';
 import type { Placed } from '../piece/laid';
 import { carrierMarks, underCarrier } from './carrier';
+import { closerThanTurned } from './closerThanTurned';
 import { bows, centreUp, lightNip, longBar, springs } from './holding';
 import { wayOut } from './wayOut';
 import { jawMarks } from './jawMarks';
@@ -31,6 +32,7 @@ const CHECKS: readonly Check[] = [
   jawMarks,
   lightNip,
   wayOut,
+  closerThanTurned,
   underCarrier,
   carrierMarks,
   lubricant,

@@ -21,6 +21,8 @@ export const MOST_STAND_OUT = 4;
 /** Needle swing allowed when the axis is found again for features that share it, and for the rest. */
 export const TRUE_SHARED = 0.01;
 export const TRUE_REST = 0.05;
+/** Limits no further apart than this are a seat's, mm. */
+export const CLOSE = 0.05;
 /** A centre stands in the mouth of a hole up to this part of the face's diameter: the mouth is sunk 60° for it. */
 export const CENTRE_MOUTH = 0.75;
 /** Carried at both ends, work longer than this many of its diameters bows away from the tool between them. */

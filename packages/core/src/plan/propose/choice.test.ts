@@ -4,10 +4,11 @@ import type { Lathe } from '../../machine/lathe';
 import { LONG } from '../../testkit.testdata';
 import type { Shell } from '../holdings/shell';
 import { layOut } from '../piece/laid';
-import { inBar, SLIGHT_CONE } from '../parts.testdata';
+import { inBar, round, SLIGHT_CONE } from '../parts.testdata';
 import type { PlanPart } from '../piece/line';
 import { rawPiece, type Piece } from '../piece/piece';
 import { choices, type Choice } from './choice';
+import { planPart } from './planPart';
 
 const CONE: Feature = { ...SLIGHT_CONE, length: 60 };
 const BODY: Feature = {
@@ -120,5 +121,21 @@ describe('what might be done in a holding', () => {
       risks: 0,
     };
     expect(choices(raw, centres, true)).toEqual([]);
+  });
+});
+
+describe('how true a piece is clocked', () => {
+  /** A flanged bush, bored from its flange's side: its outside and its bore are cut in two holdings. */
+  const bush = (body?: 'p6' | 'h11', bore?: 'H7' | 'H11'): number | undefined => {
+    const outside = { ...round('body', 30, 30), fit: body } as Feature;
+    const inside: Feature = { ...HOLE, diameter: 16, length: 36, from: 'headstock', fit: bore } as Feature;
+    const { holdings } = planPart(inBar(round('flange', 40, 6), outside, inside));
+    return holdings.find((h) => h.operations.some((o) => o.kind === 'bore'))?.trueTo?.limit;
+  };
+  it('is closer where a seat runs with another, and not where either is plain', () => {
+    expect(bush('p6', 'H7')).toBe(0.01);
+    expect(bush(undefined, 'H7')).toBe(0.05);
+    expect(bush('h11', 'H7')).toBe(0.05);
+    expect(bush('p6', 'H11')).toBe(0.05);
   });
 });

@@ -1,11 +1,13 @@
 import { sharesAxis } from '../piece/axis';
 import { kindOfHolding } from '../holdings/registry';
+import { attempted } from '../operations/attempted';
+import { limitsOf } from '../../part/limitsOf';
 import { heldOn } from '../operations/goesOn';
 import type { Placed } from '../piece/laid';
 import type { Holding } from '../piece/line';
 import type { Piece } from '../piece/piece';
 import { needleReaches, underJaws } from '../piece/reach';
-import { TRUE_REST, TRUE_SHARED } from '../piece/usual';
+import { CLOSE, TRUE_REST, TRUE_SHARED } from '../piece/usual';
 import type { Shell } from '../holdings/shell';
 import { isCylinder, isEccentric, isThread } from '../../part/kinds/is';
 
@@ -32,9 +34,21 @@ export function truing(
   const clocked = clocks ? clocks(piece, shell) : best(piece, shell, matters ? earlier : null);
   if (matters && (!clocked || !earlier.has(piece.done.get(clocked.id) ?? ''))) return null;
   if (!matters && (on || shell.on !== 'finished' || !clocked)) return { trueTo: undefined };
-  return clocked
-    ? { trueTo: { feature: clocked.id, limit: matters ? TRUE_SHARED : TRUE_REST } }
-    : { trueTo: undefined };
+  if (!clocked) return { trueTo: undefined };
+  const limit = matters || fitTogether(piece, clocked, work) ? TRUE_SHARED : TRUE_REST;
+  return { trueTo: { feature: clocked.id, limit } };
+}
+
+/** A seat is cut to run with another that was cut where the clocked one was: journals of a shaft, a bush in and out. */
+function fitTogether({ laid, done }: Piece, clocked: Placed, work: readonly Placed[]): boolean {
+  const where = done.get(clocked.id);
+  return work.some(isSeat) && laid.sections.some((s) => done.get(s.id) === where && isSeat(s));
+}
+
+/** Something turns in it, on it, or is pressed there: its limits are a fit's, or as close. */
+function isSeat({ feature }: Placed): boolean {
+  const limits = attempted(() => limitsOf(feature));
+  return limits !== null && limits.by !== 'general' && limits.most - limits.least <= CLOSE;
 }
 
 /** A throw is counted from the part's own axis: from what was cut on it, where anything was. */
