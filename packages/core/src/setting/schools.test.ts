@@ -1,9 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { SETTING } from '../examples.testdata';
+import { plainText } from '../figure/phrase';
 import { NO_KIT } from '../kit/kit';
+import type { WayId } from '../taper/wayId';
+import { DRAWER, LONG, SHANK } from '../testkit.testdata';
 import { wayOf } from '../ways/taper/registry';
 import { edgeSchool } from './schools/edge';
 import { indicatorSchool } from './schools/indicator';
+import { settingSteps } from './index';
 import { sineBarSchool } from './schools/sineBar';
 
 describe('a sine bar and blocks', () => {
@@ -50,5 +54,30 @@ describe('the edge', () => {
     expect(climbs.figure.value).toBe(last.expected);
     expect(last.expected).toBeCloseTo(last.at * Math.tan(task.halfAngle), 9);
     expect(last.at).toBeGreaterThan(task.length / 2);
+  });
+});
+
+describe('a travel is said as it is dialled', () => {
+  const titles = (units: 'mm' | 'inch', way: WayId, system: 'mm' | 'inch'): string[] => {
+    const lathe = { ...LONG, dial: { ...LONG.dial, units } };
+    return settingSteps(way, { task: SHANK, lathe, kit: DRAWER }).map((step) =>
+      plainText(step.title, system).replaceAll('\u00a0', ' '),
+    );
+  };
+  it('in the lathe’s own units, whatever the screen’s are: a rounded one would be off by half a band', () => {
+    for (const system of ['mm', 'inch'] as const) {
+      expect(titles('mm', 'attachment', system)).toContain(
+        'Run the carriage 75 mm and watch the cross-slide',
+      );
+      expect(titles('inch', 'attachment', system).join()).toMatch(/Run the carriage \d\.\d\d in and watch/);
+    }
+  });
+  it('a socket’s trial is measured from its mouth, with what goes in', () => {
+    const said = (member: 'external' | 'internal'): string => {
+      const steps = settingSteps('compound', { task: { ...SHANK, member }, lathe: LONG }, 'scale-trial');
+      return plainText(steps.find((step) => step.id === 'trial')!.detail);
+    };
+    expect(said('internal')).toMatch(/at its mouth and that much deeper.*With an inside gauge square/);
+    expect(said('external')).toMatch(/scribe two lines.*With a micrometer square/);
   });
 });

@@ -1,4 +1,4 @@
-import { angle, length, ratio } from '../figure/figure';
+import { angle, length, ratio, type Figure } from '../figure/figure';
 import type { Phrase } from '../figure/phrase';
 import type { Working } from '../figure/working';
 import { ratioOf } from '../taper/solve';
@@ -27,5 +27,6 @@ export const climb = (
   sweep: Pick<Sweep, 'label' | 'travelAlong' | 'stations'> & Partial<Sweep>,
 ): Sweep => ({ onPart: true, reads: 'climb', resolution: context.lathe.indicator, ...sweep });
 
-/** Whole figures of a travel on this lathe's own dials. */
-export const travelShown = ({ lathe }: SettingContext): number => (lathe.dial.units === 'mm' ? 1 : 0.254);
+/** A travel as it is dialled: in the units of this lathe's own dials, whatever the screen's are, in whole figures of them. */
+export const dialled = ({ lathe }: SettingContext, travel: number): Figure =>
+  length(travel, lathe.dial.units === 'mm' ? 1 : 0.254, { system: lathe.dial.units });

@@ -5,7 +5,7 @@ import type { Attachment } from '../../machine/lathe';
 import type { Way } from '../../ways/taper/way';
 import { checkTravel } from '../devices/compound';
 import type { SettingContext, SettingSchool, SettingStep, Station } from '../setting';
-import { angleWorking, bandNote, climb, travelShown } from '../shared';
+import { angleWorking, bandNote, climb, dialled } from '../shared';
 import { easyTravel, stationsAlong } from '../stations';
 
 /** Over a measured travel an indicator sees the angle itself. */
@@ -33,10 +33,10 @@ function barSweep(context: SettingContext, bar: Attachment): SettingStep {
   return {
     id: 'sweep',
     short: 'sweep',
-    title: ['Run the carriage ', length(travel, travelShown(context)), ' and watch the cross-slide'],
+    title: ['Run the carriage ', dialled(context, travel), ' and watch the cross-slide'],
     detail: [
       'Start ',
-      length(start, 1),
+      dialled(context, start),
       ' past the end so the bar’s lash is gone before you zero. Leave the cross-slide handle alone.',
     ],
     figures: [
@@ -90,7 +90,7 @@ function slideSweep(context: SettingContext): SettingStep {
     short: 'sweep',
     title: [
       'Run the slide ',
-      length(travel, travelShown(context)),
+      dialled(context, travel),
       onSlide
         ? ' by its own dial and watch the indicator'
         : ' as measured along the bed, and watch the indicator',
@@ -136,7 +136,7 @@ function blankSweep(context: SettingContext): SettingStep {
   return {
     id: 'sweep',
     short: 'sweep',
-    title: ['Sweep the parallel blank over ', length(travel, travelShown(context))],
+    title: ['Sweep the parallel blank over ', dialled(context, travel)],
     detail: [
       'Indicator on the carriage at centre height, along the front of the turned blank or a test bar between its centres.',
     ],

@@ -5,7 +5,7 @@ import { ratioOf } from '../../taper/solve';
 import { mastersFor } from '../../ways/taper/copyMaster';
 import type { Way } from '../../ways/taper/way';
 import type { SettingContext, SettingSchool, SettingStep } from '../setting';
-import { angleWorking, travelShown } from '../shared';
+import { angleWorking, dialled } from '../shared';
 import { easyTravel, stationsAlong, withinOf } from '../stations';
 
 /** Places the two truth readings are taken, as parts of the master's cone. */
@@ -86,7 +86,7 @@ function stillStep(way: Way, context: SettingContext, master: Master): SettingSt
     short: 'flat sweep',
     title: [
       along === 'slide' ? 'Run the slide ' : 'Run the carriage ',
-      length(travel, travelShown(context)),
+      dialled(context, travel),
       ` along ${master.name}: the needle must stay still`,
     ],
     detail: contactAdvice(context),

@@ -2,7 +2,7 @@ import { angle, length } from '../../figure/figure';
 import { finest } from '../../kit/instrument';
 import { ratioOf } from '../../taper/solve';
 import type { SettingContext, SettingSchool, SettingStep, Station } from '../setting';
-import { angleWorking, travelShown } from '../shared';
+import { angleWorking, dialled } from '../shared';
 import { easyTravel, stationsAlong } from '../stations';
 
 /** A workshop micrometer, where none is on record. */
@@ -23,8 +23,8 @@ export const scaleTrialSchool: SettingSchool = {
 function trialStep(context: SettingContext): SettingStep {
   const { task, lathe, kit } = context;
   const apart = easyTravel(task.length * OF_CONE, lathe.dial.units);
-  const type = task.member === 'external' ? 'micrometer' : 'inside';
-  const instrument = finest(kit?.instruments ?? [], type, task.largeDiameter);
+  const inside = task.member === 'internal';
+  const instrument = finest(kit?.instruments ?? [], inside ? 'inside' : 'micrometer', task.largeDiameter);
   const resolution = instrument?.resolution ?? MICROMETER;
   const stations = stationsAlong(apart, 'axis', task, 1, 'diameter');
   const station = stations[0] as Station;
@@ -32,10 +32,14 @@ function trialStep(context: SettingContext): SettingStep {
   return {
     id: 'trial',
     short: 'trial cut',
-    title: ['Cut a trial and measure two diameters ', length(apart, travelShown(context)), ' apart'],
+    title: ['Cut a trial and measure two diameters ', dialled(context, apart), ' apart'],
     detail: [
-      'While there is still stock: scribe two lines that far apart along the cone, measure at each, and type the difference. ',
-      instrument ? `With the ${instrument.name}.` : 'With a micrometer square to the axis.',
+      inside
+        ? 'While there is still stock: measure the bore at its mouth and that much deeper, and type the difference. '
+        : 'While there is still stock: scribe two lines that far apart along the cone, measure at each, and type the difference. ',
+      instrument
+        ? `With the ${instrument.name}.`
+        : `With ${inside ? 'an inside gauge' : 'a micrometer'} square to the axis.`,
     ],
     figures: [
       {

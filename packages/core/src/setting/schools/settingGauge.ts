@@ -1,7 +1,7 @@
 import { length } from '../../figure/figure';
 import { blankLengthError } from '../../ways/taper/tailstock';
 import type { SettingContext, SettingSchool, SettingStep, Station } from '../setting';
-import { angleWorking, bandNote, travelShown } from '../shared';
+import { angleWorking, bandNote, dialled } from '../shared';
 import { easyTravel, stationsAlong } from '../stations';
 
 /** Countersink that suits a centre in work of this size, mm across: a quarter of the small end, within the drills made. */
@@ -84,7 +84,7 @@ function stillStep(context: SettingContext): SettingStep {
     short: 'flat sweep',
     title: [
       'Sweep the gauge over ',
-      length(travel, travelShown(context)),
+      dialled(context, travel),
       ': move the tailstock until the needle stays still',
     ],
     detail: [

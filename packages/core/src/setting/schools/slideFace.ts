@@ -1,5 +1,6 @@
 import { length } from '../../figure/figure';
 import type { SettingContext, SettingStep } from '../setting';
+import { dialled } from '../shared';
 import { easyTravel, withinOf } from '../stations';
 
 /** Anything pressed to the slide is only as good as the face it is pressed to. */
@@ -13,7 +14,7 @@ export function faceTruthStep(context: SettingContext): SettingStep {
     title: ['Prove the slide’s face parallel to its travel'],
     detail: [
       'Indicator on the bed or the chuck, its point on the machined side of the slide. Run the slide ',
-      length(travel, 1),
+      dialled(context, travel),
       ' and type how far the needle moved. Out of band: pack a parallel against the face until it is still.',
     ],
     figures: [{ label: 'Needle moves less than', figure: length(allowed, lathe.indicator) }],
