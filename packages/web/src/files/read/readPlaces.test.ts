@@ -26,6 +26,20 @@ describe('places of a curve', () => {
       ],
     ],
     ['1/4 in, 1-5/16 in', [[6.35, 33.3375]]],
+    [
+      '0 18\n1 1/2 in  1-5/16 in',
+      [
+        [0, 18],
+        [38.1, 33.3375],
+      ],
+    ],
+    [
+      '0: 18,5\n8: 16,04',
+      [
+        [0, 18.5],
+        [8, 16.04],
+      ],
+    ],
   ])('%j is read', (text, wanted) => {
     const { places, unread } = readPlaces(text, 'mm');
     expect(unread).toEqual([]);

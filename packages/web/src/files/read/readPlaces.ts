@@ -1,6 +1,6 @@
 import { AnelloError } from '@anello/core/basics';
 import { parseQuantity, type DefaultUnit } from '@anello/core/quantity';
-import { dsvFormat } from 'd3-dsv';
+import { columnsOf } from './columns';
 
 /** A place on turned work: along the axis, and its diameter; mm. */
 export interface ReadPlace {
@@ -18,24 +18,21 @@ export interface ReadPlaces {
 const COLUMNS = 2;
 
 /**
- * Places typed or from a CSV, one a line: along, diameter, each as any figure is typed here, with a comma, a semicolon or
- * a tab between. With semicolons or tabs a comma may be the decimal one. A first line without a figure is a heading.
+ * Places typed or from a CSV, one a line: along, diameter, each as any figure is typed here, with a comma, a semicolon, a
+ * tab, blanks or an arrow between. Without commas between them a comma may be the decimal one. A first line without a figure is a heading.
  */
 export function readPlaces(text: string, defaultUnit: DefaultUnit): ReadPlaces {
-  const between = ['\t', ';'].find((mark) => text.includes(mark)) ?? ',';
   const places: ReadPlace[] = [];
   const unread: { line: number; said: string }[] = [];
-  dsvFormat(between)
-    .parseRows(text)
-    .forEach((cells, i) => {
-      if (cells.every((cell) => cell.trim() === '')) return;
-      try {
-        places.push(placeOf(cells, defaultUnit));
-      } catch (error) {
-        if (!(error instanceof AnelloError)) throw error;
-        if (i > 0 || cells.some((cell) => /\d/.test(cell))) unread.push({ line: i + 1, said: error.message });
-      }
-    });
+  columnsOf(text).rows.forEach((cells, i) => {
+    if (cells.every((cell) => cell.trim() === '')) return;
+    try {
+      places.push(placeOf(cells, defaultUnit));
+    } catch (error) {
+      if (!(error instanceof AnelloError)) throw error;
+      if (i > 0 || cells.some((cell) => /\d/.test(cell))) unread.push({ line: i + 1, said: error.message });
+    }
+  });
   return { places, unread };
 }
 

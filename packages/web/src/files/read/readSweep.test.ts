@@ -20,6 +20,10 @@ describe('a sweep in a file or typed', () => {
     ['blanks', ' 0 0.001\n 5   0.126\r\n10 0.251\n\n'],
     ['remarks after them', '0,0.001,start\n5,0.126,\n10,0.251,end'],
     ['units typed with each', '0 mm;1 um\n5 mm;126 µm\n1 cm;0.251 mm'],
+    ['blanks and decimal commas', '0 0,001\n5 0,126\n10 0,251'],
+    ['blanks and units', '0 mm 1 um\n5mm 126µm\n1 cm 0.251 mm'],
+    ['arrows, as in a note', '0 -> 0.001\n5: 0.126\n10 = 0.251'],
+    ['remarks after blanks', '0 0.001 start\n5 0.126\n10 0.251 end'],
   ])('with %s', (_, text) => {
     expect(pairs(text)).toEqual(WANTED.map((pair) => pair.map((one) => expect.closeTo(one, 9) as number)));
   });
@@ -31,6 +35,12 @@ describe('a sweep in a file or typed', () => {
     expect(pairs('1,0.001\n2,0.002', 'in')).toEqual([
       [25.4, expect.closeTo(0.0254, 9)],
       [50.8, expect.closeTo(0.0508, 9)],
+    ]);
+  });
+  it('a fraction after blanks belongs to its whole', () => {
+    expect(pairs('1 1/2 in 0.5 thou\n3 1 thou', 'in')).toEqual([
+      [expect.closeTo(38.1, 9), expect.closeTo(0.0127, 9)],
+      [expect.closeTo(76.2, 9), expect.closeTo(0.0254, 9)],
     ]);
   });
   it('says of what it could not read which line it was, and of very many only how many', () => {

@@ -1,7 +1,7 @@
 import { AnelloError } from '@anello/core/basics';
 import { MM_PER_INCH } from '@anello/core/figure';
 import { parseQuantity, type DefaultUnit } from '@anello/core/quantity';
-import { dsvFormat } from 'd3-dsv';
+import { columnsOf } from './columns';
 import { plainFigure } from './plainFigure';
 
 export interface ReadSweep {
@@ -26,8 +26,8 @@ const MM: Readonly<Record<string, number>> = {
 };
 
 /**
- * Two columns, travel and reading, one pair a line, from a file or typed: a tab, a semicolon, a comma or blanks between. With
- * tabs or semicolons a comma may be the decimal one. A heading may name the unit of each column; else a figure is as any is
+ * Two columns, travel and reading, one pair a line, from a file or typed: a tab, a semicolon, a comma, blanks or an arrow
+ * between. Without commas between them a comma may be the decimal one. A heading may name the unit of each column; else a figure is as any is
  * typed here. How far it is may be told meanwhile, 0 to 1.
  */
 export function readSweep(
@@ -35,11 +35,7 @@ export function readSweep(
   defaultUnit: DefaultUnit,
   onPart: (part: number) => void = () => undefined,
 ): ReadSweep {
-  const between = betweenIn(text);
-  const rows =
-    between === ' '
-      ? text.split(/\r?\n/).map((line) => line.trim().split(/\s+/))
-      : dsvFormat(between).parseRows(text);
+  const { rows, commas } = columnsOf(text);
   const units: (number | null)[] = [null, null];
   const read = { travel: [] as number[], reading: [] as number[] };
   const unread: { line: number; said: string }[] = [];
@@ -53,7 +49,7 @@ export function readSweep(
       if (cells.length < 2)
         throw new AnelloError('unreadable', 'sweep', 'Travel and reading, two figures a line.');
       const [at, seen] = [0, 1].map((k) =>
-        figureOf(cells[k] as string, between, units[k] ?? null, defaultUnit),
+        figureOf(cells[k] as string, commas, units[k] ?? null, defaultUnit),
       );
       read.travel.push(at as number);
       read.reading.push(seen as number);
@@ -66,23 +62,14 @@ export function readSweep(
   return { ...read, unread, left };
 }
 
-/** The mark that stands between figures: the rarest in a figure itself goes first. */
-function betweenIn(text: string): string {
-  const head = text.slice(0, 2000);
-  if (head.includes('\t')) return '\t';
-  if (head.includes(';')) return ';';
-  return head.includes(',') ? ',' : ' ';
-}
-
 const unitIn = (heading: string): number | null => {
   const words = heading.toLowerCase().match(/[a-zµ]+/g) ?? [];
   return words.map((word) => MM[word]).find((one) => one !== undefined) ?? null;
 };
 
-function figureOf(cell: string, between: string, unit: number | null, defaultUnit: DefaultUnit): number {
-  const comma = between !== ',';
-  const plain = plainFigure(cell, comma);
+function figureOf(cell: string, commas: boolean, unit: number | null, defaultUnit: DefaultUnit): number {
+  const plain = plainFigure(cell, commas);
   if (plain !== null) return plain * (unit ?? (defaultUnit === 'in' ? MM_PER_INCH : 1));
-  const text = comma ? cell.trim().replace(',', '.') : cell.trim();
+  const text = commas ? cell.trim().replace(',', '.') : cell.trim();
   return parseQuantity({ text, dimension: 'length', defaultUnit }).value;
 }
