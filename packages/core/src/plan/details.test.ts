@@ -130,7 +130,7 @@ describe('corners, flats, cross holes and centres in the line of work', () => {
     expect(line(SPINDLE, 'chamfer-edge')).toBe('Chamfer 1.50 mm × 45° of Stem at the face');
     expect(line(SPINDLE, 'chamfer-root')).toBe('Round the corner R2.00 mm of Stem, 58.00 mm from the face');
     expect(line(SPINDLE, 'harden')).toMatch(/^Harden and temper to 56.0 HRC/);
-    expect(line(SPINDLE, 'centre-tailstock')).toMatch(/to stay: pilot 3.77 mm, mouth 8.00 mm across/);
+    expect(line(SPINDLE, 'centre-tailstock')).toMatch(/to stay: pilot 4.00 mm, mouth 8.00 mm across/);
   });
   it('a tapped cross hole is drilled for its thread', () => {
     const tapped = SPINDLE.features.map((f): Feature =>

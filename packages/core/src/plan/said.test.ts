@@ -101,9 +101,9 @@ const EXPECTED: Readonly<Record<keyof typeof WHOLE, string[][]>> = {
       '3 + 0',
     ],
     [
-      'Centre the tailstock end, to stay: pilot 2.83 mm, mouth 6.00 mm across, 1592 a minute',
-      'Mouth, across 6.00 mm | Pilot 2.83 mm | Mouth, across 5.5 to 6.5',
-      'Centre drill, pilot 2.83 mm',
+      'Centre the tailstock end, to stay: pilot 3.15 mm, mouth 6.00 mm across, 1592 a minute',
+      'Mouth, across 6.00 mm | Pilot 3.15 mm | Mouth, across 5.5 to 6.5',
+      'Centre drill, pilot 3.15 mm',
       '2 + 0',
     ],
     [

@@ -14,7 +14,15 @@ export interface CentreHole extends DetailBase {
 }
 
 /** The mouth of a centre drill is usually this many of its pilots. */
-export const MOUTH_OF_PILOT = 2.12;
+const MOUTH_OF_PILOT = 2.12;
+/** Pilots of centre drills, mm. Source: ISO 866. */
+const PILOTS: readonly number[] = [0.5, 0.63, 0.8, 1, 1.25, 1.6, 2, 2.5, 3.15, 4, 5, 6.3, 8, 10];
+
+/** The pilot of the centre drill whose own mouth comes nearest, mm. */
+export function usualPilot(mouth: number): number {
+  const off = (pilot: number): number => Math.abs(Math.log((MOUTH_OF_PILOT * pilot) / mouth));
+  return PILOTS.reduce((best, pilot) => (off(pilot) < off(best) ? pilot : best));
+}
 
 /** A hole that opens in a face already. */
 const opens = ({ inside, length: whole }: Ground, at: CentreHole['at']): Standing | undefined =>

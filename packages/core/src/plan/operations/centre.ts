@@ -1,4 +1,4 @@
-import { MOUTH_OF_PILOT, type CentreHole } from '../../part/kinds/centreHole';
+import { usualPilot, type CentreHole } from '../../part/kinds/centreHole';
 import type { End } from '../../taper/task';
 import type { Laid } from '../piece/laid';
 import { impossible } from '../piece/line';
@@ -17,7 +17,7 @@ function drawnAt({ details }: Laid, end: End | undefined): { mouth: number; pilo
   const found = details.find((d) => isCentreHole(d) && d.at === end);
   if (!found) return null;
   const { pilot } = found.feature as CentreHole;
-  return { mouth: 2 * found.largest, pilot: pilot ?? (2 * found.largest) / MOUTH_OF_PILOT };
+  return { mouth: 2 * found.largest, pilot: pilot ?? usualPilot(2 * found.largest) };
 }
 
 function drillAt({ outside, barRadius }: Laid, end: End | undefined): number {
