@@ -1,9 +1,8 @@
 import { AnelloError } from '../basics/error';
 import { inchFraction } from '../quantity/inchFraction';
-import { parseQuantity } from '../quantity/parseQuantity';
 import type { ThreadForm, VeeThread } from './form';
 import { THREAD_CLASSES, type ThreadClass } from './limits';
-import { METRIC_COARSE, PER_INCH, PIPE } from './series';
+import { inchSize, METRIC_COARSE, PER_INCH, PIPE } from './series';
 
 export interface NamedThread extends VeeThread {
   /** As it is written in full: "M12 × 1.75", "1/2-13 UNC", "M8 × 1.25 LH, 6g". */
@@ -168,12 +167,6 @@ function numbered(size: string, perInch: string | undefined, known: InchSeries |
 const FINEST_ON_INCHES = 20;
 const numberedPitches = (sign: string): string =>
   UNIFIED.flatMap((s) => PER_INCH[s][sign] ?? []).join(' or ') || 'none';
-
-/** Number sizes start at 0.060 in and go up by 0.013. */
-const inchSize = (size: string): number =>
-  size.startsWith('#')
-    ? (0.06 + 0.013 * Number(size.slice(1))) * INCH
-    : parseQuantity({ text: size, dimension: 'length', defaultUnit: 'in' }).value;
 
 function made(form: ThreadForm, diameter: number, pitch: number, name: string): Plain {
   if (!(pitch > 0) || pitch > diameter / 2)

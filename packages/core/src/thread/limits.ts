@@ -2,6 +2,7 @@ import { AnelloError } from '../basics/error';
 import { positive } from '../basics/check';
 import { LEAST, SCREW_ZONES } from './screwZones';
 import { preferred, preferredAfter } from './preferred';
+import { isCoarseOrFine } from './series';
 import { PROFILES, type VeeThread } from './form';
 
 export const THREAD_CLASSES = ['6g', '6H', '2A', '2B'] as const;
@@ -76,10 +77,13 @@ function metricPitchZone({ diameter, pitch }: VeeThread): number {
 /** A nut has as much more as five preferred numbers further, near 1.32 of it. */
 const NUT_STEPS = 5;
 const INCH = 25.4;
-/** Class 2A's pitch diameter, in: 0.0015 ∛D + 0.0015 √LE + 0.015 P^(2/3), engaged over a diameter. */
-function unifiedPitchZone({ diameter, pitch }: VeeThread): number {
-  const [d, p] = [diameter / INCH, pitch / INCH];
-  return 0.0015 * Math.cbrt(d) + 0.0015 * Math.sqrt(d) + 0.015 * Math.cbrt(p * p);
+/** The coarse and fine series are engaged over a diameter, all others over nine turns. */
+const TURNS_ENGAGED = 9;
+/** Class 2A's pitch diameter, in: 0.0015 ∛D + 0.0015 √LE + 0.015 P^(2/3). */
+function unifiedPitchZone(thread: VeeThread): number {
+  const [d, p] = [thread.diameter / INCH, thread.pitch / INCH];
+  const engaged = isCoarseOrFine(thread) ? d : TURNS_ENGAGED * p;
+  return 0.0015 * Math.cbrt(d) + 0.0015 * Math.sqrt(engaged) + 0.015 * Math.cbrt(p * p);
 }
 const LARGE = 0.25;
 function unifiedInsideCrest({ diameter, pitch }: VeeThread): number {

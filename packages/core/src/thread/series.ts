@@ -1,3 +1,10 @@
+import { parseQuantity } from '../quantity/parseQuantity';
+import type { VeeThread } from './form';
+
+const INCH = 25.4;
+/** Figures of a thread typed to a hundredth are the table's. */
+const SAME = 0.01;
+
 /** Coarse pitch by diameter, mm. Source: ISO 261. */
 export const METRIC_COARSE: Readonly<Record<string, number>> = {
   '1': 0.25,
@@ -156,6 +163,20 @@ export const PER_INCH: Readonly<
     '1-1/2': 8,
   },
 };
+
+/** Number sizes start at 0.060 in and go up by 0.013; mm. */
+export const inchSize = (size: string): number =>
+  size.startsWith('#')
+    ? (0.06 + 0.013 * Number(size.slice(1))) * INCH
+    : parseQuantity({ text: size, dimension: 'length', defaultUnit: 'in' }).value;
+
+/** Whether an inch thread is of the coarse or the fine series; lengths mm. */
+export const isCoarseOrFine = ({ diameter, pitch }: Pick<VeeThread, 'diameter' | 'pitch'>): boolean =>
+  [PER_INCH.UNC, PER_INCH.UNF].some((sizes) =>
+    Object.entries(sizes).some(
+      ([size, turns]) => Math.abs(inchSize(size) - diameter) < SAME && Math.abs(INCH / turns - pitch) < SAME,
+    ),
+  );
 
 /** Parallel pipe threads by the bore of the pipe: outside diameter, mm, and threads to the inch. Source: ISO 228-1. */
 export const PIPE: Readonly<Record<string, { readonly diameter: number; readonly perInch: number }>> = {

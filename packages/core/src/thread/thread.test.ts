@@ -337,6 +337,8 @@ describe('limits of a class', () => {
     ['1/4-20 UNC', '2B', 0.2175, 0.2224, 0.196, 0.207],
     ['3/8-16 UNC', '2A', 0.3287, 0.3331, 0.3643, 0.3737],
     ['3/8-24 UNF', '2B', 0.3479, 0.3528, 0.33, 0.34],
+    ['1-12 UNF', '2B', 0.9459, 0.9535, 0.91, 0.928],
+    ['1/2-28 UNEF', '2A', 0.472, 0.4757, 0.4924, 0.4989],
   ] as const)('%s %s', (name, cls, least, most, crestLeast, crestMost) => {
     const found = threadLimits(threadNamed(name), cls);
     const inches = [found.pitchDiameter.least, found.pitchDiameter.most, found.crest.least, found.crest.most];
