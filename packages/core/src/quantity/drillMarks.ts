@@ -26,6 +26,14 @@ const ROWS: readonly (readonly { readonly mark: string; readonly size: number }[
   LETTERED.map((thou, i) => ({ mark: String.fromCharCode(A + i), size: (thou / 1000) * INCH })),
 ];
 
+/** Every drill that goes by a mark, to an inch across, thinnest first, mm. */
+export const EVERY_MARKED: readonly number[] = [
+  ...new Set([
+    ...ROWS.flat().map(({ size }) => size),
+    ...Array.from({ length: 64 }, (_, i) => ((i + 1) / 64) * INCH),
+  ]),
+].sort((a, b) => a - b);
+
 /** #7, no. 7, number 7, F, letter F. */
 const SAID = /^(?:(?:#|no\.?|number)\s*(\d{1,2})|(?:letter\s+)?([a-z]))$/i;
 

@@ -22,7 +22,7 @@ export type Node =
 export type NumeralNode =
   | { readonly kind: 'decimal'; readonly raw: string; readonly exponent: string }
   | { readonly kind: 'fraction'; readonly over: string; readonly under: string }
-  | { readonly kind: 'vulgar'; readonly whole: string; readonly sign: string }
+  | { readonly kind: 'vulgar'; readonly whole: string; readonly over: string; readonly under: string }
   | {
       readonly kind: 'mixed';
       readonly whole: string;

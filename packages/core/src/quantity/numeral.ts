@@ -1,33 +1,14 @@
 import { AnelloError } from '../basics/error';
 import type { NumeralNode } from './node';
 
-const VULGAR: Readonly<Record<string, number>> = {
-  '½': 1 / 2,
-  '¼': 1 / 4,
-  '¾': 3 / 4,
-  '⅛': 1 / 8,
-  '⅜': 3 / 8,
-  '⅝': 5 / 8,
-  '⅞': 7 / 8,
-  '⅓': 1 / 3,
-  '⅔': 2 / 3,
-  '⅙': 1 / 6,
-  '⅚': 5 / 6,
-  '⅕': 1 / 5,
-  '⅖': 2 / 5,
-  '⅗': 3 / 5,
-  '⅘': 4 / 5,
-};
-
 /** The value of a written number. */
 export function numeralValue(node: NumeralNode): number {
   switch (node.kind) {
     case 'fraction':
       return divide(Number(node.over), Number(node.under));
     case 'mixed':
-      return Number(node.whole) + divide(Number(node.over), Number(node.under));
     case 'vulgar':
-      return Number(node.whole) + (VULGAR[node.sign] as number);
+      return Number(node.whole) + divide(Number(node.over), Number(node.under));
     case 'decimal':
       return Number(decimalDigits(node.raw) + node.exponent);
   }

@@ -107,7 +107,10 @@ function peg$parse(input, options) {
     return { kind: 'mixed', whole, over, under, hyphen: false, text: text() };
   }
   function peg$f27(over, under) {    return { kind: 'fraction', over, under };  }
-  function peg$f28(whole, sign) {    return { kind: 'vulgar', whole, sign };  }
+  function peg$f28(whole, sign) {
+    const [over, under] = VULGAR_PARTS[sign];
+    return { kind: 'vulgar', whole, over, under };
+  }
   function peg$f29(digits) {    return digits;  }
   function peg$f30(raw, exponent) {    return /[0-9]/.test(raw);  }
   function peg$f31(raw, exponent) {

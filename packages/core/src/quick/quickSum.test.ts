@@ -55,6 +55,21 @@ describe('the quick line', () => {
     ['50 * tan 8°17′50″', 'a length, in mm: 7.2917 mm'],
     ['atan(7/48)', 'an angle: 8°17′50″'],
     ['8d17m50s', 'an angle: 8°17′50″'],
+    ['rpm 30 mm at 25 m/min', 'spindle speed: 265'],
+    ['rpm 25 m/min 30', 'spindle speed: 265'],
+    ['speed 1 in at 100 sfm', 'spindle speed: 382'],
+    ['speed 30 mm at 400 rpm', 'cutting speed: 37.7'],
+    // As drill charts have them.
+    ['M10', 'M10 × 1.5: 8.50 mm'],
+    ['tap drill M8', 'M8 × 1.25: 6.80 mm'],
+    ['1/4-20', '1/4-20 UNC: 5.105 mm'],
+    ['tap 10-32', '#10-32 UNF: 4.039 mm'],
+    ['3/8-16', '3/8-16 UNC: 7.938 mm'],
+    ['1/2 UNC', '1/2-13 UNC: 10.716 mm'],
+    ['3/4-1', 'a length, in mm: −0.2500 mm'],
+    ['#7', 'drill #7: 5.105 mm'],
+    ['drill F', 'drill F: 6.528 mm'],
+    ['drill 5.1', 'a drill: 5.100 mm'],
     // Words for a taper that are lengths first.
     ['3 foot', 'a length: 914.4000 mm'],
     ['3 cm', 'a length: 30.0000 mm'],
@@ -64,6 +79,26 @@ describe('the quick line', () => {
     const { lines } = quickSum('which 24.076 mm, 19.759 mm over 86 mm', context);
     expect(lines.map(({ label }) => label)).toEqual([...new Set(lines.map(({ label }) => label))]);
     expect(lines.length).toBeGreaterThan(2);
+  });
+
+  it('a drill is told with its neighbours, a tapping drill with its mark', () => {
+    const labels = (text: string): string[] => quickSum(text, context).lines.map(({ label }) => label);
+    expect(labels('#7')).toEqual(['across', 'next under it, #8', 'next over it, 13/64']);
+    expect(labels('#80')).toEqual(['across', 'next over it, #79']);
+    expect(labels('drill 30')).toEqual(['across', 'next under it, 1 in']);
+    expect(labels('1/4-20')[0]).toBe('tapping drill #7');
+    expect(labels('M10')[0]).toBe('tapping drill');
+    const turns = (text: string): string =>
+      formatFigure(
+        quickSum(text, context).lines.find((l) => l.label === 'threads to the inch')!.figure,
+        'mm',
+      );
+    expect([turns('1/4-20'), turns('2 UNC')]).toEqual(['20', '4.5']);
+  });
+
+  it('a bare cutting speed is in what the screen’s units have', () => {
+    expect(first('rpm 1 at 100', 'in')).toBe('spindle speed: 382');
+    expect(first('rpm 25.4 at 30.48')).toBe('spindle speed: 382');
   });
 
   it('says which unit a bare sum was read in', () => {
@@ -104,6 +139,10 @@ describe('the quick line', () => {
       'which 24 over 86',
       'Two diameters and the length between them are asked for here: which 24.07 mm, 20.1 mm over 79 mm.',
     ],
+    ['rpm 30', 'Two figures are asked for here: rpm 30 mm at 25 m/min.'],
+    ['rpm 30 at 0', 'The speed must be more than zero.'],
+    ['drill 0', 'A drill is more than nothing across.'],
+    ['M13', 'M13 has no coarse pitch here: write it with its pitch, as M13x1.'],
     ['sin 5 mm', '“sin” is of an angle, not of a length.'],
     ['5 mm * 3 mm', 'A length times a length makes no figure for this box.'],
     ['what', 'Could not read “what”.'],
@@ -115,6 +154,7 @@ describe('the quick line', () => {
 
   it('never throws anything but the one error class, whatever words are put together', () => {
     const words = [
+      ...['rpm', 'tap', 'drill', 'M8', '#7', '1/4-20'],
       ...[
         'set over',
         'sine',

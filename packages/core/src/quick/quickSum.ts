@@ -9,6 +9,9 @@ import { standOffPhrase } from './phrases/standOff';
 import { taperPhrase } from './phrases/taper';
 import { travelPhrase } from './phrases/travel';
 import { whichPhrase } from './phrases/which';
+import { drillPhrase } from './phrases/drill';
+import { speedPhrase } from './phrases/speed';
+import { threadPhrase } from './phrases/thread';
 import type { QuickAnswer, QuickContext, QuickPhrase } from './quickPhrase';
 
 /** Every phrase of the quick line, tried in this order; arithmetic takes what is left. */
@@ -20,6 +23,9 @@ export const QUICK_PHRASES: readonly QuickPhrase[] = [
   sinePhrase,
   infeedPhrase,
   whichPhrase,
+  speedPhrase,
+  threadPhrase,
+  drillPhrase,
   // After those that ask something of a taper.
   taperPhrase,
   arithmeticPhrase,

@@ -1,20 +1,19 @@
 <script setup lang="ts">
-import { length } from '@anello/core/figure';
-import { drillMark } from '@anello/core/quantity';
+import { drillSaid } from '@anello/core/kit';
 import { computed } from 'vue';
 import FigureText from './FigureText.vue';
 
 /** A drill by its size, and beside it what stands on its shank: #7, 13/64, F. */
 const props = defineProps<{ diameter: number; large?: boolean }>();
-const mark = computed(() => drillMark(props.diameter));
+const said = computed(() => drillSaid(props.diameter));
 </script>
 
 <template>
   <span class="drill"
-    ><FigureText :figure="length(diameter, 0.01)" :large="large" /><span v-if="mark" class="fig mark">{{
-      ` ${mark}`
-    }}</span></span
-  >
+    ><template v-for="(part, index) in said" :key="index"
+      ><span v-if="typeof part === 'string'" class="fig mark">{{ part.replaceAll(/[()]/g, '') }}</span
+      ><FigureText v-else :figure="part" :large="large" /></template
+  ></span>
 </template>
 
 <style scoped>

@@ -6,6 +6,7 @@ import { describePlan } from '../describe';
 import { inBar, round } from '../parts.testdata';
 import type { PlanPart } from '../piece/line';
 import { goesOn } from './goesOn';
+import { operationsAlike } from '../inHand';
 import { planPart } from '../propose/planPart';
 
 const DEG = Math.PI / 180;
@@ -101,6 +102,16 @@ describe('the line of a taper by the bar', () => {
   });
 });
 
+const CROSS_HOLE: Feature = {
+  id: 'across',
+  name: 'Across',
+  kind: 'cross-hole',
+  side: 'external',
+  at: 'headstock',
+  diameter: 6.35,
+  place: 20,
+};
+
 describe('the drill of a tapped hole', () => {
   const tapped = (diameter: number, pitch: number, drills: number[] = []): PlanPart => {
     const thread: Feature = {
@@ -129,6 +140,18 @@ describe('the drill of a tapped hole', () => {
   it('is the nearest owned where any of them does', () => {
     expect(line(tapped(10, 1.5, [8.4, 8.6]), 'drill-t')).toMatch(/^Drill 8.60 mm/);
     expect(line(tapped(10, 1.5, [5]), 'drill-t')).toMatch(/^Drill 8.50 mm/);
+  });
+  it('has its mark where it is an inch drill, and the operation is found again by its size', () => {
+    // R, the nearest of the letter drills.
+    const by = tapped(10, 1.5, [8.6106]);
+    expect(line(by, 'drill-t')).toMatch(/^Drill 8\.611 mm \(R\), /);
+    const { holdings } = planPart(by);
+    expect(operationsAlike(by, holdings)['drill-t']).toBe('drill 8.611');
+    const tools = describePlan(by, holdings).holdings.flatMap((h) => h.tools.map((t) => plainText(t)));
+    expect(tools.map((t) => t.replaceAll('\u00a0', ' '))).toContain('Drill 8.6 mm (R)');
+    const across = { ...inBar(round('body', 40, 60), CROSS_HOLE), kit: by.kit };
+    const alike = operationsAlike(across, planPart(across).holdings)['cross-drill-across'];
+    expect(alike?.replaceAll('\u00a0', ' ')).toBe('cross-drill Centre punch, vee block, clamp, Drill 6.3 mm');
   });
 });
 
