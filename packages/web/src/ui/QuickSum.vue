@@ -168,13 +168,22 @@ function use(example: string): void {
 <style scoped>
 .quick {
   padding: 18px 22px;
-  display: grid;
+  display: flex;
+  flex-direction: column;
   gap: 12px;
+  min-width: 0;
+  max-height: calc(100dvh - 48px);
+}
+/* What it knows is longer than a small screen: the line above it and the buttons below stay. */
+#quick-answer {
+  min-height: 0;
+  overflow-y: auto;
 }
 label {
   font-weight: 650;
 }
 input {
+  flex: none;
   height: 58px;
   width: 100%;
   padding: 0 16px;
@@ -246,11 +255,31 @@ dt button {
   color: var(--blue);
 }
 dd {
+  min-width: 0;
   margin: 4px 0;
 }
 .row {
   display: flex;
   gap: 12px;
   align-items: center;
+}
+@media (max-width: 600px) {
+  dl {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  dt button {
+    white-space: normal;
+    text-align: left;
+  }
+  dd {
+    margin: 0 0 8px;
+  }
+  .lines li {
+    grid-template-columns: 1fr auto;
+    gap: 0 16px;
+  }
+  .lines .what {
+    grid-column: 1 / -1;
+  }
 }
 </style>

@@ -11,7 +11,7 @@ export const arithmeticPhrase: QuickPhrase = {
   id: 'sum',
   example: '2*0.312 in + 1/16 in',
   also: ['50 mm * tan 8.3°', 'atan(7/48)', 'sqrt(3*3 + 4*4)'],
-  what: 'any sum, in any units, with sin, cos, tan, their inverses and roots',
+  what: 'any sum in any units; sin to atan, roots',
   answer(text, context) {
     const refused: AnelloError[] = [];
     for (const attempt of [asLength, asAngle, asTaper, asNumber])

@@ -13,7 +13,7 @@ export const drillPhrase: QuickPhrase = {
   id: 'drill',
   example: '#7',
   also: ['drill F', 'drill 5.1 mm'],
-  what: 'an inch drill by its number or letter, or those next to a size',
+  what: 'an inch drill by its mark, or those next to a size',
   answer(text, context) {
     const asked = besides(text, /^drill\b/i);
     if (asked === null && !SIGNED.test(text)) return null;

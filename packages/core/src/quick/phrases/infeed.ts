@@ -9,7 +9,7 @@ import type { QuickPhrase } from '../quickPhrase';
 export const infeedPhrase: QuickPhrase = {
   id: 'infeed',
   example: 'infeed 0.1 mm at 60°',
-  what: 'compound travel for so much off the diameter, standing at an angle to the axis',
+  what: 'compound travel for so much off the diameter',
   answer(text, context) {
     const said = besides(text, /\binfeed\b/i);
     if (said === null) return null;

@@ -32,7 +32,7 @@ export const speedPhrase: QuickPhrase = {
   id: 'speed',
   example: 'rpm 30 mm at 25 m/min',
   also: ['speed 1 in at 100 ft/min', 'speed 30 mm at 400 rpm'],
-  what: 'spindle speed for a diameter and a cutting speed, or the other way round',
+  what: 'spindle speed for a diameter and a cutting speed',
   answer(text, context) {
     const said = besides(text, /^(?:rpm|(?:spindle\s+|cutting\s+)?speed)\b/i);
     if (said === null) return null;

@@ -27,7 +27,7 @@ function threeLengths(text: string, example: string): readonly [string, string, 
 export const whichPhrase: QuickPhrase = {
   id: 'which',
   example: 'which 24.07 mm, 20.1 mm over 79 mm',
-  what: 'the nearest tapers in the tables to two diameters and their distance',
+  what: 'the nearest tapers to two diameters',
   answer(text, context) {
     const said = besides(text, /^which\b/i);
     if (said === null) return null;
