@@ -200,13 +200,13 @@ const EXPECTED: Readonly<Record<keyof typeof WHOLE, string[][]>> = {
       '4.3333 + 0',
     ],
     [
-      'Bore ⌀26.00 mm H7 (26.000 mm to 26.021 mm), 35.0 mm deep, 294 a minute',
+      'Bore ⌀26.00 mm H7 (26.000 to 26.021 mm), 35.0 mm deep, 294 a minute',
       'diameter {member:internal,from:25,least:26,most:26.021,finish:null,along:15,toEnd:35}',
       'Boring bar that goes in 25.0 mm, 35 mm deep; Bore gauge or telescopic gauge for 26.0 mm',
       '9.375 + 0',
     ],
     [
-      'Ream ⌀16.00 mm H7 (16.000 mm to 16.018 mm), 45.0 mm deep',
+      'Ream ⌀16.00 mm H7 (16.000 to 16.018 mm), 45.0 mm deep',
       'Reamer 16.00 mm | Depth 45.00 mm | Reamed, diameter 16 to 16.018',
       'Reamer 16.00 mm',
       '3 + 0',

@@ -166,15 +166,16 @@ describe('a diameter with limits', () => {
 
   it('says its fit and between what it lies; by the general rule nothing', () => {
     expect(line(part({ fit: 'P7' }), 'bore-hole')).toMatch(
-      /^Bore ⌀25\.00 mm P7 \(24\.965 mm to 24\.986 mm\), 30\.0 mm deep/,
+      /^Bore ⌀25\.00 mm P7 \(24\.965 to 24\.986 mm\), 30\.0 mm deep/,
     );
     expect(line(part({ plus: 0.03, minus: 0.01 }), 'bore-hole')).toMatch(
-      /^Bore ⌀25\.00 mm \(24\.990 mm to 25\.030 mm\), /,
+      /^Bore ⌀25\.00 mm \(24\.990 to 25\.030 mm\), /,
+    );
+    expect(line(part({ plus: 0.1 }, { drills: [24] }), 'bore-hole')).toMatch(
+      /^Bore ⌀25\.00 mm \(25\.00 to 25\.10 mm\), /,
     );
     const shaft = inBar(round('body', 40, 30), { ...round('seat', 20, 15), fit: 'k6' } as Feature);
-    expect(line(shaft, 'turn-seat')).toMatch(
-      /^Turn ⌀20\.00 mm k6 \(20\.002 mm to 20\.015 mm\) over 15\.0 mm/,
-    );
+    expect(line(shaft, 'turn-seat')).toMatch(/^Turn ⌀20\.00 mm k6 \(20\.002 to 20\.015 mm\) over 15\.0 mm/);
     expect(line(shaft, 'turn-body')).toMatch(/^Turn ⌀40\.00 mm over /);
   });
 
