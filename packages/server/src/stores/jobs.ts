@@ -6,6 +6,7 @@ import {
   type JobRow,
 } from '@anello/contract';
 import { AnelloError } from '@anello/core/basics';
+import { jobProgress } from '@anello/core/job';
 import type { Book } from '../db/book';
 import { isBroken, Reader, type Broken, type Readable, type Stored } from './readable';
 import { recordsPage } from './records';
@@ -16,7 +17,8 @@ import { StaleVersion } from './staleVersion';
 const reader = new Reader<JobDocument>({
   schema: jobDocumentSchema,
   migrate: migrateJobDocument,
-  open: jobFacts,
+  // All that a list of jobs works out of it, or one of them would keep the rest from being shown.
+  open: (document) => jobProgress(jobFacts(document), []),
 });
 
 interface StoredJob extends Stored {

@@ -1,4 +1,5 @@
 import type { Aside, RackSort } from '@anello/contract';
+import { AnelloError } from '@anello/core/basics';
 import { promisify } from 'node:util';
 import { gzip } from 'node:zlib';
 import type { Book } from '../db/book';
@@ -136,7 +137,17 @@ export class RackOf {
     return `{"id":${JSON.stringify(row.id)},"updatedAt":"${row.updatedAt}","putAway":${JSON.stringify(row.putAway)},${shown.facts.slice(1, -1)},${shown.progress.slice(1, -1)}}`;
   }
 
+  /** One that nothing can be worked out of is set aside, and keeps no other from being shown. */
   private workedOut(row: RackRow): Worked | Broken {
+    try {
+      return this.workOut(row);
+    } catch (error) {
+      if (error instanceof AnelloError) return { sentence: error.message };
+      throw error;
+    }
+  }
+
+  private workOut(row: RackRow): Worked | Broken {
     const { version, found } = keptJob(this.book, row.id);
     if (isBroken(found)) return found;
     const { number, title, machineId, quantity, features, due, who, tags } = found.document;
