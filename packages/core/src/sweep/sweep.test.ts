@@ -71,7 +71,9 @@ describe('an analysis does not lean on', () => {
       !b.sine,
       b.spikes.length,
     ]);
-    expect(a.slope.value).toBeCloseTo(b.slope.value, 9);
+    // Where a flat ends is searched for, not solved: to a thousandth of what the slope is known to.
+    const within = a.flat ? 1e-3 * a.slope.u : 5e-10;
+    expect(Math.abs(a.slope.value - b.slope.value)).toBeLessThan(within);
     expect(a.noise).toBeCloseTo(b.noise, 9);
   };
   it('the order the readings were taken in', () => {
