@@ -10,7 +10,7 @@ const TIMEOUT = 60_000;
  * once for all tests; and it is read as Node reads it, not as the runner rewrites it for mocks, which makes a lathe worked
  * a hundred times over take twice as long. For coverage the runner must read them itself.
  */
-const READ_BY_NODE = /\/(packages\/(core|contract)\/src|proof|bench|scripts)\/(?!.*\.test\.ts)/;
+const READ_BY_NODE = /\/(packages\/(core|contract)\/src|proof|worked|bench|scripts)\/(?!.*\.test\.ts)/;
 const figures = {
   name: 'figures',
   include: [
@@ -18,6 +18,7 @@ const figures = {
     'packages/contract/**/*.test.ts',
     'scripts/**/*.test.ts',
     'proof/**/*.test.ts',
+    'worked/**/*.test.ts',
     'packages/web/bundle/**/*.test.ts',
   ],
   testTimeout: TIMEOUT,

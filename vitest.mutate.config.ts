@@ -5,7 +5,7 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig({
   plugins: [vue()],
   test: {
-    include: ['packages/{core,contract,web}/src/**/*.test.ts'],
+    include: ['packages/{core,contract,web}/src/**/*.test.ts', 'worked/**/*.test.ts'],
     // These look at all of the core at once and would make a minute's work of every change.
     exclude: ['**/publicFace.test.ts', '**/examples.test.ts', '**/onLathes.test.ts', '**/node_modules/**'],
     // This one looks at a file as it is written, and a changed one is written otherwise.

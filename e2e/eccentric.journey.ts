@@ -99,7 +99,7 @@ test('J-103 in the four-jaw: from the throw to a proved eccentric, and what a la
   await expect.poll(() => boreOnServer(shop)).toBe(22);
   await page.goto(`${shop.address}/job/j-103/prove`);
   await expect(page.getByText('The bore can be opened out at the same setting')).toBeVisible();
-  await expect(page.getByText('The throw, as dialled in can be kept.')).toBeVisible();
+  await expect(page.getByText('The throw that was dialled in can be kept.')).toBeVisible();
   await page.goto(`${shop.address}/job/j-103/part`);
   await page.getByRole('button', { name: /^Bore/ }).first().click();
   await page.getByLabel('Diameter', { exact: true }).fill('20 mm');

@@ -3,7 +3,8 @@ import type { Feature } from '../part/kinds/registry';
 import { balance, counterweight, lightSide, pullAt } from './balance';
 import { boreTools } from '../cutting/boreTools';
 import { materialNamed, USUAL_MATERIALS } from '../kit/material';
-import { clearances, speedAtThrow } from './beforePower';
+import { clearances } from './beforePower';
+import { speedAtThrow } from './index';
 import { eccentricsOf } from './part';
 import { part } from './eccentric.testdata';
 
@@ -89,7 +90,7 @@ describe('how fast, and what it clears', () => {
   it('the lathe’s next speed under both limits; where it has none that slow, that is said', () => {
     const found = at([45, 72, 115, 300, 480]);
     expect(found.set).toBe(45);
-    expect(found.set).toBeLessThanOrEqual(Math.min(found.byTool, found.byBalance));
+    expect(found.set).toBeLessThanOrEqual(Math.min(found.byTool, found.byBalance!));
     expect(found.tooFast).toBe(false);
     expect(at([300, 480])).toMatchObject({ set: 300, tooFast: true });
     expect(at([]).set).toBeCloseTo(found.byTool, 9);
@@ -108,7 +109,18 @@ describe('how fast, and what it clears', () => {
   it('what nothing is left of to weigh has no pull and no limit', () => {
     expect(
       at([45], { masses: [{ axis: { x: 0, y: 0 }, diameter: 9, length: 9, hole: true }] }),
-    ).toMatchObject({ still: null, pull: 0, byBalance: Infinity });
+    ).toMatchObject({ still: null, pull: 0, byBalance: null });
+  });
+  it('two throws that answer each other run as fast as the tool asks for', () => {
+    const opposite = [0, Math.PI].map((phase) => ({
+      axis: { x: 6 * Math.cos(phase), y: 6 * Math.sin(phase) },
+      diameter: 20,
+      length: 25,
+    }));
+    const found = at([45, 115, 300], { diameter: 20, masses: opposite });
+    expect(found).toMatchObject({ byBalance: null, tooFast: false });
+    expect(found.set).toBe(Math.max(...[45, 115, 300].filter((rpm) => rpm <= found.byTool)));
+    expect(found.pulls.map(({ tooFast }) => tooFast)).toEqual([false, false, false]);
   });
   it('clears bed, slide and tool by what is left of their room; what is not on record is not guessed', () => {
     const left = clearances(part, { swing: 230, swingOverSlide: 60, tool: 40 }).map((c) => c.left);

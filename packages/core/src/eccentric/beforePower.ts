@@ -37,9 +37,9 @@ export function clearances(
 }
 
 export interface ThrowSpeed {
-  /** What the tool asks for, and what balance allows, rpm. */
+  /** What the tool asks for, and what balance allows, rpm; null where it runs in balance, or nothing can be weighed. */
   readonly byTool: number;
-  readonly byBalance: number;
+  readonly byBalance: number | null;
   /** The lathe's own speed to set, or what is asked for where its speeds are not on record. */
   readonly set: number;
   /** Even the lathe's slowest is faster than that. */
@@ -75,11 +75,12 @@ export function speedAtThrow({
   const still = weighed(part, material.density);
   const duty = { finishing: false, interrupted: true };
   const { rpm, feed } = feedAndSpeed({ material, tool, diameter: part.diameter, duty });
-  const byBalance = still?.topSpeed ?? Infinity;
-  const { set, tooFast } = slowEnough(Math.min(rpm, byBalance), speeds);
+  const byBalance = still?.topSpeed ?? null;
+  const outOfBalance = (at: number): boolean => byBalance !== null && at > byBalance;
+  const { set, tooFast } = slowEnough(Math.min(rpm, byBalance ?? rpm), speeds);
   const pull = (at: number): number => (still ? pullAt({ unbalance: still.unbalance, rpm: at }) : 0);
   const rising = [...speeds].sort((a, b) => a - b);
-  const past = rising.findIndex((s) => s > byBalance);
+  const past = rising.findIndex(outOfBalance);
   return {
     byTool: rpm,
     byBalance,
@@ -90,7 +91,7 @@ export function speedAtThrow({
     pull: pull(set),
     pulls: rising
       .slice(0, past === -1 ? rising.length : past + 1)
-      .map((s) => ({ rpm: s, pull: pull(s), tooFast: s > byBalance })),
+      .map((s) => ({ rpm: s, pull: pull(s), tooFast: outOfBalance(s) })),
   };
 }
 

@@ -18,16 +18,17 @@ interface Thing {
   /** What else must be done. */
   readonly again: string;
 }
-const MUST_BE_MADE = 'does not fit any more; as it is, this part must be made again, or bushed';
+const MUST_BE_MADE = 'as it is, this part must be made again, or bushed';
+const misfit = (does: 'does' | 'do'): string => `${does} not fit any more; ${MUST_BE_MADE}`;
 
 const THINGS: Readonly<Record<MadeId, Thing>> = {
   outside: {
     name: 'The outside',
     from: ['diameter'],
     rework: (was, now) => (now.diameter < was.diameter ? 'can be turned down' : null),
-    again: MUST_BE_MADE,
+    again: misfit('does'),
   },
-  throw: { name: 'The throw, as dialled in', from: ['throw'], again: 'must be set again' },
+  throw: { name: 'The throw that was dialled in', from: ['throw'], again: 'must be set again' },
   bore: {
     name: 'The bore',
     from: ['bore', 'throw'],
@@ -35,9 +36,9 @@ const THINGS: Readonly<Record<MadeId, Thing>> = {
       !changed.includes('throw') && (now.bore ?? 0) > (was.bore ?? 0)
         ? 'can be opened out at the same setting, or from the proved throw'
         : null,
-    again: MUST_BE_MADE,
+    again: misfit('does'),
   },
-  groove: { name: 'The grooves', from: ['diameter', 'width'], again: MUST_BE_MADE },
+  groove: { name: 'The grooves', from: ['diameter', 'width'], again: misfit('do') },
   screw: {
     name: 'The set-screw’s hole',
     from: ['hub', 'bore'],
@@ -76,10 +77,9 @@ export function invalidates(
   });
 }
 
-const changeOf = (key: keyof MadeBasis, was: MadeBasis, now: MadeBasis): Phrase => [
-  `the ${FIGURES[key]} was `,
-  length(was[key] ?? 0, 0.01),
-  ' and is ',
-  length(now[key] ?? 0, 0.01),
-  ' now',
-];
+function changeOf(key: keyof MadeBasis, was: MadeBasis, now: MadeBasis): Phrase {
+  const [before, after] = [was[key], now[key]];
+  if (!before) return [`there was no ${FIGURES[key]}, and it is `, length(after ?? 0, 0.01), ' now'];
+  if (!after) return [`the ${FIGURES[key]} was `, length(before, 0.01), ', and there is none now'];
+  return [`the ${FIGURES[key]} was `, length(before, 0.01), ' and is ', length(after, 0.01), ' now'];
+}

@@ -52,6 +52,20 @@ describe('set-screw, fit and what a change does', () => {
     expect(said).toContain('the part itself can be kept');
     expect(said).not.toContain('made again');
   });
+  it('is said of one and of more, and of what there was none of', () => {
+    const said = (now: object, what: string): string =>
+      plainText(invalidates(made, { ...basis, ...now }).find((i) => i.what === what)!.said).replaceAll(
+        '\u00a0',
+        ' ',
+      );
+    expect(said({ diameter: 52 }, 'groove')).toContain('The grooves do not fit any more; as it is');
+    expect(said({ bore: 19 }, 'bore')).toContain('The bore does not fit any more; as it is');
+    expect(said({ bore: null }, 'bore')).toMatch(/was [\d.]+ mm, and there is none now\.$/);
+    const before = [{ what: 'screw' as const, basis: { ...basis, hub: null } }];
+    expect(plainText(invalidates(before, { ...basis, hub: 34 })[0]!.said)).toContain(
+      'there was no hub, and it is 34.00',
+    );
+  });
   it('a smaller shaft, or another throw, cannot be put back', () => {
     expect(verdicts({ bore: 19 })['bore']).toBe('again');
     expect(verdicts({ throw: 5 })).toMatchObject({

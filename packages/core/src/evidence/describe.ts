@@ -1,7 +1,7 @@
 import { angle, length } from '../figure/figure';
 import type { Phrase } from '../figure/phrase';
 import { halfAngleOf, ratioOf } from '../taper/solve';
-import type { Evidence } from './evidence';
+import type { Evidence, MeasuredRatio } from './evidence';
 
 const MARKED = {
   large: 'marked at the large end',
@@ -46,16 +46,26 @@ export function describeEvidence(e: Evidence, halfAngle?: number): Phrase {
         ` about the ${e.touches} end`,
       ];
     case 'measured':
-      return halfAngle === undefined
-        ? ['measured at ', angle(halfAngleOf(e.ratio))]
-        : [
-            'measured ',
-            angle(Math.abs(halfAngleOf(e.ratio) - halfAngle)),
-            e.ratio > ratioOf(halfAngle) ? ' steep' : ' shallow',
-          ];
+      return halfAngle === undefined ? ['measured at ', angle(halfAngleOf(e.ratio))] : against(e, halfAngle);
     case 'warmer':
       return [e.by > 0 ? 'the part warmer than its gauge' : 'the part cooler than its gauge'];
     case 'stand-off':
-      return ['stands off ', length(e.seen, 0.01)];
+      return Math.abs(e.seen) < ON_THE_LINE
+        ? ['stands at its line']
+        : [e.seen > 0 ? 'stands off ' : 'past its line by ', length(Math.abs(e.seen), 0.01)];
   }
+}
+
+/** Less is read as nothing, mm. */
+const ON_THE_LINE = 0.005;
+/** Half a second of arc, rad: less is written as none. */
+const UNWRITTEN = Math.PI / 180 / 3600 / 2;
+
+/** Within what it is known to, a measured angle is right. */
+function against({ ratio, uncertainty }: MeasuredRatio, halfAngle: number): Phrase {
+  const off = Math.abs(halfAngleOf(ratio) - halfAngle);
+  const known = halfAngleOf(uncertainty);
+  if (off > Math.max(known, UNWRITTEN))
+    return ['measured ', angle(off), ratio > ratioOf(halfAngle) ? ' steep' : ' shallow'];
+  return known > UNWRITTEN ? ['measured right within ', angle(known)] : ['measured right'];
 }

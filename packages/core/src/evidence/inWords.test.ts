@@ -51,6 +51,15 @@ describe('evidence in words', () => {
     expect(words(measured(0.001))).toMatch(/^measured 3′26″ steep$/);
     expect(words(measured(-0.001))).toMatch(/^measured 3′26″ shallow$/);
     expect(plainText(describeEvidence(measured(0)))).toMatch(/^measured at /);
+    // What is off by less than it is known to is right.
+    expect(words(measured(4e-6))).toBe('measured right within 1″');
+    expect(words(measured(6e-6))).toBe('measured 1″ steep');
+    expect(words({ kind: 'measured', ratio: ratio(1e-6), uncertainty: 0 })).toBe('measured right');
+  });
+  it('a plug stands off its line, at it or past it', () => {
+    expect(words({ kind: 'stand-off', seen: 1.4 })).toBe('stands off 1.40 mm');
+    expect(words({ kind: 'stand-off', seen: -0.4 })).toBe('past its line by 0.40 mm');
+    expect(words({ kind: 'stand-off', seen: -0.001 })).toBe('stands at its line');
   });
   it('warm and cool are two things', () => {
     expect(words({ kind: 'warmer', by: 10 })).toContain('warmer');

@@ -140,6 +140,16 @@ describe('trueing in a four-jaw', () => {
     const done = trueUp({ readings: [0.004, 0, 0, 0.002], limit: 0.01, school: 'half' });
     expect(done.inside).toBe(true);
     expect(plainText(done.said)).toContain('True within');
+    // Two steps of such a needle are the limit itself.
+    const coarse = {
+      readings: [0.01, 0.01, 0, 0.01],
+      limit: 0.02,
+      school: 'half' as const,
+      resolution: 0.01,
+    };
+    expect(trueUp(coarse)).toMatchObject({ inside: false, moves: [] });
+    expect(plainText(trueUp(coarse).said)).toContain('too coarse');
+    expect(plainText(trueUp({ ...coarse, readings: [0.1, 0.05, 0, 0.05] }).said)).toContain('It swings');
     expect(plainText(trueUp({ readings: [0.2, 0, 0.2, 0], limit: 0.01, school: 'half' }).said)).toContain(
       'Out of round',
     );

@@ -67,7 +67,14 @@ export function trueUp({ readings, limit, school, resolution }: TrueUpRequest): 
   const complete = fit.x !== null && fit.y !== null;
   const inside = complete && swing + (resolution === undefined ? 0 : UNREST * resolution) <= limit;
   const moves = complete && byJaws <= limit ? [] : pairs(fit, school, limit);
-  return { fit, swing, inside, moves, readNext, said: words(fit, swing, inside, limit) };
+  return {
+    fit,
+    swing,
+    inside,
+    moves,
+    readNext,
+    said: words({ fit, swing, inside, limit, unread: complete && swing <= limit }),
+  };
 }
 
 const NOTHING: RoundFit = { x: null, y: null, outOfRound: 0, uncertainty: null };
@@ -106,13 +113,27 @@ function pairs(fit: RoundFit, school: TrueingSchool, limit: number): JawMove[] {
     });
 }
 
-function words(fit: RoundFit, swing: number, inside: boolean, limit: number): Phrase {
+interface Said extends Pick<TrueUp, 'fit' | 'swing' | 'inside'> {
+  readonly limit: number;
+  /** Nothing is seen to be out, by a needle that cannot show so little. */
+  readonly unread: boolean;
+}
+
+function words({ fit, swing, inside, limit, unread }: Said): Phrase {
   if (inside) return ['True within ', length(limit, 0.001), ': nip all four and read once more.'];
   if (fit.outOfRound > Math.max(limit, swing / 2))
     return [
       'Out of round by ',
       length(fit.outOfRound, 0.001),
       ' itself: clean it, or turn a ring true to read on.',
+    ];
+  if (unread)
+    return [
+      'It swings ',
+      length(swing, 0.001),
+      ' by a needle too coarse to show that it is within ',
+      length(limit, 0.001),
+      ': read on with a finer one.',
     ];
   return [
     'It swings ',

@@ -59,22 +59,10 @@ const EXPECTED: Readonly<Record<keyof typeof WHOLE, string[][]>> = {
       '3.75 + 0',
     ],
     [
-      'Turn ⌀20.00 mm over 22.0 mm, 477 a minute',
-      'diameter {member:external,from:42,least:19.623,most:19.958,finish:null,along:22,toEnd:116}',
-      'Turning tool; Micrometer 0 mm to 25 mm',
-      '7.4 + 0',
-    ],
-    [
       'Chamfer 1.50 mm × 45° of Head at the face',
       'Along the axis 1.50 mm | Angle to the axis 45°00′00″ | Diameter it leaves at the face 37.00 mm | From the face 0.00 mm | Edge, along 1.3 to 1.7',
       'Chamfering tool',
       '2 + 0',
-    ],
-    [
-      'Thread M20, 22.0 mm long, pitch 2.50 mm',
-      'thread {thread:{form:metric,diameter:20,pitch:2.5},title:M20,side:external,along:22}',
-      'Threading tool for M20; Wires or a gauge for it',
-      '17.5 + 8',
     ],
     [
       'Turn Knob by its steps, then to the line, 20.0 mm long',
@@ -107,6 +95,12 @@ const EXPECTED: Readonly<Record<keyof typeof WHOLE, string[][]>> = {
       '2 + 0',
     ],
     [
+      'Turn ⌀20.00 mm over 22.0 mm, 477 a minute',
+      'diameter {member:external,from:42,least:19.623,most:19.958,finish:null,along:22,toEnd:22}',
+      'Turning tool; Micrometer 0 mm to 25 mm',
+      '7.4 + 0',
+    ],
+    [
       'Groove ⌀30.00 mm over 4.0 mm, 82.00 mm from the face, 127 a minute',
       'place {near:82,far:86,from:40,bottom:30,through:false,measures:[{what:Relief, diameter,least:29.8,most:30.2},{what:Relief, width,least:3.9,most:4.1},{what:Relief, from the face,least:81.7,most:82.3}]}',
       'Grooving tool, no wider than 4.00 mm',
@@ -117,6 +111,12 @@ const EXPECTED: Readonly<Record<keyof typeof WHOLE, string[][]>> = {
       'Radius 2.00 mm | From the face 86.00 mm',
       'Radius tool, or a file and a template',
       '2 + 0',
+    ],
+    [
+      'Thread M20, 22.0 mm long, pitch 2.50 mm',
+      'thread {thread:{form:metric,diameter:20,pitch:2.5},title:M20,side:external,along:22}',
+      'Threading tool for M20; Wires or a gauge for it',
+      '17.5 + 8',
     ],
     [
       'Rough the cone by 10 shoulders, 0.08 mm over it',

@@ -4,6 +4,8 @@ import type { Sweep } from './sweep';
 
 /** Fewer readings show no behaviour. */
 export const FEWEST = 8;
+/** Readings closer together than this were taken at one place, mm: no carriage moves so little. */
+const ONE_PLACE = 1e-6;
 
 /** A sweep made ready: by rising travel, with what is asked of it again and again. */
 export interface Series {
@@ -40,7 +42,7 @@ export function seriesOf({ travel, reading, expectedSlope, lead, resolution }: S
   const middle = y.reduce((sum, value) => sum + value, 0) / y.length;
   const from = x[0] as number;
   const length = (x.at(-1) as number) - from;
-  if (!(length > 0))
+  if (!(length > ONE_PLACE))
     throw new AnelloError('underdetermined', 'travel', 'All readings were taken at one place.');
   return {
     u: x.map((at) => at - from),

@@ -48,12 +48,19 @@ describe('the collet holder', () => {
   it.each([
     ['a tap before its drill', moved(is('tap'), is('drill')), 'no-hole'],
     ['a counterbore after the tap', moved(is('tap'), is('counterbore')), 'no-counterbore'],
-    ['a thread before the groove it runs out into', moved(is('thread'), is('groove')), 'runs-into-stock'],
-    ['a thread on the bar', moved(is('thread'), is('turn', 'nut')), 'no-blank'],
     ['a taper out of the solid', moved(is('taper'), is('staircase')), 'no-staircase'],
     ['parting off first', moved(is('part-off'), is('face')), 'parted-already'],
     ['turning on a rough face', moved(is('turn', 'collar'), is('face')), 'not-faced'],
   ])('catches %s', (_what, change, code) => expect(inFirst(change)).toContain(code));
+
+  it('catches a thread on the bar, and one before the groove it runs out into', () => {
+    const onBar = withOperations(second, moved(is('thread'), is('turn', 'nut')));
+    expect(codes([first, onBar])).toContain('no-blank');
+    const early = withOperations(first, (all) => all.filter((o) => !is('groove')(o)));
+    const late = withOperations(second, (all) => [...all, ...first.operations.filter(is('groove'))]);
+    expect(codes([first, second])).not.toContain('runs-into-stock');
+    expect(codes([early, late])).toContain('runs-into-stock');
+  });
 
   it('catches a drill after the compound is swung', () => {
     const late = withOperations(second, moved(is('taper'), is('drill')));

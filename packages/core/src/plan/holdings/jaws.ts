@@ -45,6 +45,7 @@ export function jawsWrong(piece: Piece, holding: Holding): Wrong[] {
         ' of it: ',
         length(least, 0.1),
         ' at least, or it works loose.',
+        ...(isDisc(piece, least) ? [' Soft jaws bored to it, with a step behind it, and light cuts.'] : []),
       ]),
     );
   const back = behind(piece, holding);
@@ -64,6 +65,10 @@ export function jawsWrong(piece: Piece, holding: Holding): Wrong[] {
   found.push(...tooSmall(laid.part.lathe, holding.by, 2 * held.largest), ...tooDeep(piece, holding));
   return [...found, ...standOutWrong(piece, holding, 2 * held.smallest)];
 }
+
+/** Parted off and no thicker than jaws should hold: there is no more of it to close on. */
+const isDisc = ({ laid, spare }: Piece, least: number): boolean =>
+  spare.headstock + laid.length + spare.tailstock <= least + CLEAR;
 
 /** What reaches deeper than the chuck's own face and is thicker than the spindle's bore. */
 function tooDeep(piece: Piece, { grips, toward }: Holding): Wrong[] {

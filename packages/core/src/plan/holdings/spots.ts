@@ -21,7 +21,7 @@ export function spots(piece: Piece, toward: End, strict: boolean): Spot[] {
   return [
     ...onBar(piece, toward, least),
     ...onRaw(piece, toward, least),
-    ...onFinished(piece, toward, least),
+    ...onFinished(piece, toward, least, strict),
   ];
 }
 
@@ -82,16 +82,17 @@ function cornerAt({ laid, done }: Piece, section: Placed, toward: End): number {
 }
 
 /** On each finished parallel diameter, an eccentric's too, as near its free side as a tool leaves room for. */
-function onFinished(piece: Piece, toward: End, least: Least): Spot[] {
+function onFinished(piece: Piece, toward: End, least: Least, strict: boolean): Spot[] {
   const { laid } = piece;
   return laid.outside
     .filter((s) => HELD_BY.includes(s.kind) && piece.done.has(s.id))
     .flatMap((s) => {
       const diameter = 2 * s.largest;
       const { from, to } = span(toward, laid.length, s);
-      const clear = Math.max(CLEAR, cornerAt(piece, s, toward));
+      const clear = Math.max(strict ? CLEAR : FACING, cornerAt(piece, s, toward));
       const room = to - from - clear;
-      if (room < least(diameter) - SAME) return [];
+      // A disc has no more to hold than its own thickness.
+      if (room < (strict ? least(diameter) : Math.min(least(diameter), (to - from) / 2)) - SAME) return [];
       const long = Math.min(room, goodGrip(diameter));
       return [
         {

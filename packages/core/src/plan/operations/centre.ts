@@ -3,7 +3,7 @@ import type { End } from '../../taper/task';
 import type { Laid } from '../piece/laid';
 import { impossible } from '../piece/line';
 import { kindOfHolding } from '../holdings/registry';
-import { finished, mouthRadius } from '../piece/piece';
+import { finished, finishedMouth, mouthRadius, type Piece } from '../piece/piece';
 import { CENTRE_DRILLS, CENTRE_OF_FACE, MOUTH_OF_BODY, SUNK_OVER } from '../piece/usual';
 import { length } from '../../figure/figure';
 import { saySpeed } from './speed';
@@ -24,6 +24,13 @@ function drillAt({ outside, barRadius }: Laid, end: End | undefined): number {
   const face = 2 * ((end === 'headstock' ? outside[0] : outside.at(-1))?.smallest ?? barRadius);
   return CENTRE_DRILLS.filter((d) => d <= CENTRE_OF_FACE * face).at(-1) ?? CENTRE_DRILLS[0];
 }
+
+/**
+ * Across the mouth of a hole that is sunk for a centre; null in a solid face. What the hole is still to be cut to is
+ * sunk with it, or the cone is cut away again.
+ */
+const sunk = (piece: Piece, end: End | undefined): number | null =>
+  end !== undefined && mouthRadius(piece, end) > 0 ? 2 * finishedMouth(piece, end) + SUNK_OVER : null;
 
 export const centre: KindOfOperation = {
   ...PLAIN,
@@ -47,7 +54,7 @@ export const centre: KindOfOperation = {
     return finished({ ...piece, centred: new Set([...piece.centred, end]) }, stays, holding.id);
   },
   say(laid, _section, { piece, operation: { end } }) {
-    const mouth = end === undefined ? 0 : mouthRadius(piece, end);
+    const mouth = sunk(piece, end);
     const size = drillAt(laid, end);
     const stays = drawnAt(laid, end);
     if (stays)
@@ -59,8 +66,8 @@ export const centre: KindOfOperation = {
         ' across, ',
         ...saySpeed(laid, stays.mouth, { finishing: false }),
       ];
-    return mouth > 0
-      ? ['Sink the mouth 60° for the centre, ', length(2 * mouth + SUNK_OVER, 0.1), ' across']
+    return mouth !== null
+      ? ['Sink the mouth 60° for the centre, ', length(mouth, 0.1), ' across']
       : [
           `Centre the ${end ?? ''} end, `,
           length(size, 0.01),
@@ -69,7 +76,7 @@ export const centre: KindOfOperation = {
         ];
   },
   card(laid, _section, { piece, operation: { end } }) {
-    const mouth = end === undefined ? 0 : mouthRadius(piece, end);
+    const mouth = sunk(piece, end);
     const size = drillAt(laid, end);
     const stays = drawnAt(laid, end);
     if (stays)
@@ -78,12 +85,12 @@ export const centre: KindOfOperation = {
         [cornerMeasure('Mouth, across', stays.mouth)],
       );
     // A centre drill goes in to about two thirds of its cone, which leaves a mouth twice its pilot.
-    return mouth > 0
-      ? figures([shown('Mouth, across', 2 * mouth + SUNK_OVER)])
+    return mouth !== null
+      ? figures([shown('Mouth, across', mouth)])
       : figures([shown('Centre drill, body', size), shown('Mouth, about', MOUTH_OF_BODY * size)]);
   },
   tools(laid, _section, { piece, operation: { end } }) {
-    if (end !== undefined && mouthRadius(piece, end) > 0) return [['60° countersink']];
+    if (sunk(piece, end) !== null) return [['60° countersink']];
     const stays = drawnAt(laid, end);
     // Its cone goes wider than the mouth that is drawn: of a drawn one the pilot tells which drill it is.
     return stays

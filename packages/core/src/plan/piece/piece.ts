@@ -114,6 +114,13 @@ export function mouthRadius(piece: Piece, end: End): number {
   return Math.max(laid.holeRadius, ...at);
 }
 
+/** The same once everything is cut: never less than it is now. */
+export const finishedMouth = (piece: Piece, end: End): number =>
+  Math.max(
+    mouthRadius(piece, end),
+    mouthRadius({ ...piece, done: new Map(piece.laid.inside.map((s) => [s.id, ''])) }, end),
+  );
+
 /** Whether a centre can stand at an end: a hole was made for it, and no wider one has taken its place. */
 export function takesCentre(piece: Piece, end: End): boolean {
   return piece.centred.has(end) && mouthBearsCentre(piece, end);

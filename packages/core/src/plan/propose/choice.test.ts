@@ -8,6 +8,8 @@ import { inBar, round, SLIGHT_CONE } from '../parts.testdata';
 import type { PlanPart } from '../piece/line';
 import { rawPiece, type Piece } from '../piece/piece';
 import { choices, type Choice } from './choice';
+import { plainText } from '../../figure/phrase';
+import { describePlan } from '../describe';
 import { planPart } from './planPart';
 
 const CONE: Feature = { ...SLIGHT_CONE, length: 60 };
@@ -137,5 +139,113 @@ describe('how true a piece is clocked', () => {
     expect(bush(undefined, 'H7')).toBe(0.05);
     expect(bush('h11', 'H7')).toBe(0.05);
     expect(bush('p6', 'H11')).toBe(0.05);
+  });
+});
+
+describe('which way round a piece is worked', () => {
+  const lines = (part: PlanPart): { by: string; toward: string; ops: string[]; codes: string[] }[] => {
+    const { holdings, findings } = planPart(part);
+    return holdings.map(({ id, by, toward, operations }) => ({
+      by,
+      toward,
+      ops: operations.map((o) => o.id),
+      codes: findings.filter((f) => f.holding === id).map((f) => f.code),
+    }));
+  };
+  const thread = (id: string, diameter: number, length: number): Feature => ({
+    id,
+    name: id,
+    kind: 'thread',
+    side: 'external',
+    designation: '',
+    diameter,
+    pitch: 1.5,
+    length,
+  });
+
+  it('leaves what a high shoulder hides to the holding the other way round, and reaches behind a low one', () => {
+    const shank: Feature = {
+      ...SLIGHT_CONE,
+      id: 'shank',
+      largeEnd: 'tailstock',
+      largeDiameter: 24,
+      length: 70,
+    };
+    const nose = [round('pilot', 22, 20), thread('nut', 20, 15)];
+    const arbor = lines({
+      ...inBar(shank, round('flange', 40, 12), ...nose),
+      stock: { shape: 'round', across: 42, length: 160 },
+    });
+    const towards = (op: string): string[] =>
+      arbor.filter(({ ops }) => ops.includes(op)).map(({ toward }) => toward);
+    for (const op of ['turn-pilot', 'turn-nut', 'thread-nut']) expect(towards(op), op).toEqual(['tailstock']);
+    expect(towards('taper-shank')).toEqual(['headstock']);
+    // The pilot is cut with the seat before it, and keeps its axis.
+    const low = lines(inBar(round('seat', 30, 20), round('collar', 34, 5), round('other', 30, 30)));
+    expect(low[0]?.ops).toEqual(expect.arrayContaining(['turn-seat', 'turn-collar', 'turn-other']));
+  });
+
+  it('turns in the chuck what would lie under the carrier', () => {
+    const grip: Feature = {
+      id: 'grip',
+      name: 'grip',
+      kind: 'profile',
+      side: 'external',
+      points: [
+        { z: 0, diameter: 10 },
+        { z: 30, diameter: 18 },
+        { z: 62, diameter: 8 },
+      ],
+    };
+    const handle = lines({
+      ...inBar(thread('thread', 8, 12), round('neck', 10, 5), grip),
+      stock: { shape: 'round', across: 20, length: 100 },
+    });
+    const centres = handle.find(({ by }) => by === 'between-centres');
+    expect(centres?.ops).toContain('curve-grip');
+    expect(centres?.ops).not.toContain('thread-thread');
+    expect(handle.some(({ by, ops }) => by === 'three-jaw' && ops.includes('thread-thread'))).toBe(true);
+  });
+
+  it('faces a washer’s other side in jaws that hold what there is of it, and says how', () => {
+    const washer: PlanPart = {
+      ...inBar(round('washer', 40, 5)),
+      stock: { shape: 'round', across: 45, length: 60 },
+    };
+    const [, second] = lines(washer);
+    expect(second?.ops[0]).toBe('face-headstock');
+    expect(second?.codes).toEqual(['short-grip']);
+    expect(planPart(washer).findings[0]?.sentence).toMatch(/4\.0.mm of it.*Soft jaws bored to it/);
+    // Of a long pin there is more to hold.
+    expect(planPart(inBar(round('pin', 40, 60))).findings).toEqual([]);
+  });
+
+  it('sinks a mouth for a centre as wide as its hole is to be cut', () => {
+    const socket: Feature = {
+      id: 'socket',
+      name: 'socket',
+      kind: 'taper',
+      side: 'internal',
+      from: 'tailstock',
+      largeEnd: 'tailstock',
+      largeDiameter: 18,
+      length: 60,
+      halfAngle: SLIGHT_CONE.halfAngle,
+    };
+    const part: PlanPart = {
+      ...inBar(
+        { ...SLIGHT_CONE, length: 80, largeDiameter: 25, largeEnd: 'tailstock' },
+        round('collar', 26, 6),
+        socket,
+      ),
+      stock: { shape: 'round', across: 28, length: 90 },
+      lathe: { ...LONG, attachment: null },
+      ways: { cone: 'tailstock' },
+    };
+    const sunk = describePlan(part, planPart(part).holdings)
+      .holdings.flatMap(({ operations }) => operations)
+      .filter(({ operation }) => operation.id === 'centre-tailstock')
+      .map((one) => plainText(one.lines[0] ?? []).replaceAll('\u00a0', ' '));
+    expect(sunk).toEqual(['Sink the mouth 60° for the centre, 20.0 mm across']);
   });
 });

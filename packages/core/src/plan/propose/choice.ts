@@ -6,9 +6,9 @@ import { cutAsHeld } from '../operations/taper';
 import { besideCorner, faceOf, other, ridesOn, type Laid, type Placed } from '../piece/laid';
 import type { Holding } from '../piece/line';
 import { mouthBearsCentre, type Piece } from '../piece/piece';
-import { FACING, MOST_FACED, PARTING_ROOM } from '../piece/usual';
+import { FACING, MOST_FACED, PARTING_ROOM, SAME } from '../piece/usual';
 import { asHolding, type Shell } from '../holdings/shell';
-import { priceOf, type Use } from './price';
+import { priceOf, shoulderBefore, type Use } from './price';
 import { tooSlender } from './tooSlender';
 import { truing } from './truing';
 import { isEccentric, isGroove } from '../../part/kinds/is';
@@ -76,6 +76,11 @@ function uses(piece: Piece, shell: Shell, reach: Reach): Choice[] {
   if (shell.on === 'off-axis') return priced(piece, shell, { work: [], faces, parts: false }, strict);
   const splits = reach.splits === true && onAxis.some((s) => laid.outside.includes(s));
   const found: Use[] = [{ work: onAxis, faces, parts: bar && !reach.splits, splits, hanging }];
+  const before = onAxis.filter((s) => shoulderBefore(laid, ridesOn(laid, s), shell.toward) <= SAME);
+  if (before.length < onAxis.length && before.length > ends.length) {
+    const work = withCorners(piece, withRunOut(piece, before));
+    found.push({ work, faces, parts: bar && !reach.splits, splits, hanging, later: true });
+  }
   if (ends.length < onAxis.length) {
     found.push({ work: ends, faces, parts: false });
     if (bar) found.push({ work: ends, faces, parts: true });

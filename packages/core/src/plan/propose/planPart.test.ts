@@ -207,14 +207,21 @@ describe('a line of work for any part', () => {
     const feature = part.features.find((f) => f.id === id);
     return feature && 'diameter' in feature ? feature.diameter : undefined;
   };
-  const turnedWithAnother = (part: PlanPart, holding: Holding, operation: PlanOperation): boolean =>
+  const turnedWithAnother = (
+    part: PlanPart,
+    holdings: readonly Holding[],
+    operation: PlanOperation,
+  ): boolean =>
     part.features.find((f) => f.id === operation.features[0])?.kind === 'thread' &&
-    holding.operations.some(
-      (one) =>
-        one.kind === 'turn' &&
-        one.id !== operation.id &&
-        diameterOf(part, one.features[0]) === diameterOf(part, operation.features[0]),
-    );
+    // In this holding, or in one before it that it goes on from.
+    holdings
+      .flatMap((one) => one.operations)
+      .some(
+        (one) =>
+          one.kind === 'turn' &&
+          one.id !== operation.id &&
+          diameterOf(part, one.features[0]) === diameterOf(part, operation.features[0]),
+      );
 
   it('is caught when an operation is left out', () =>
     parts((part, holdings) => {
@@ -229,7 +236,8 @@ describe('a line of work for any part', () => {
           )
             continue;
           // A thread's blank may be turned on the way to another feature of its diameter.
-          if (operation.kind === 'turn' && turnedWithAnother(part, holding, operation)) continue;
+          if (operation.kind === 'turn' && turnedWithAnother(part, holdings.slice(0, h + 1), operation))
+            continue;
           const without = holdings.map((one, i) =>
             i === h ? { ...one, operations: one.operations.filter((_, j) => j !== o) } : one,
           );

@@ -29,7 +29,9 @@ export const offsetCentresWay: EccentricWay = {
       travelError: 0.04,
       notes: [
         throws.length > 1
-          ? [`All ${throws.length} throws from one pair of marked-out ends, true to one another.`]
+          ? [
+              `${throws.length === 2 ? 'Both' : `All ${throws.length}`} throws from one pair of marked-out ends, true to one another.`,
+            ]
           : ['Worth it for long shafts and for several throws.'],
         ['Both ends drilled in one jig, or the throw winds round along its length.'],
         ...swingNotes(context),

@@ -37,8 +37,7 @@ const checks = computed(() => {
         <p class="big"><FigureText :figure="count(speed.set)" large /></p>
         <p class="quiet">
           turns a minute: the tool asks for <FigureText :figure="count(speed.byTool)" /> at most, balance for
-          <template v-if="Number.isFinite(speed.byBalance)"
-            ><FigureText :figure="count(speed.byBalance)" /></template
+          <template v-if="speed.byBalance !== null"><FigureText :figure="count(speed.byBalance)" /></template
           ><template v-else>any</template>
         </p>
       </div>

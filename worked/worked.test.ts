@@ -1,0 +1,30 @@
+import { describe, expect, it } from 'vitest';
+import { printed, type Page } from './page.testdata';
+import { CURVES_PAGE } from './pages/curves.testdata';
+import { ECCENTRICS_PAGE } from './pages/eccentrics.testdata';
+import { EVIDENCE_PAGE } from './pages/evidence.testdata';
+import { LINES } from './pages/lines.testdata';
+import { SETTINGS_PAGE } from './pages/settings.testdata';
+import { SIZES_PAGE } from './pages/sizes.testdata';
+import { WAYS_PAGE } from './pages/ways.testdata';
+
+/**
+ * Worked pages, printed beside this file. A change of a figure or a word shows in them; whoever means it
+ * writes them anew with `npx vitest run worked -u` and reads what became other.
+ */
+const PAGES: Readonly<Record<string, Page>> = {
+  lines: LINES,
+  ways: WAYS_PAGE,
+  settings: SETTINGS_PAGE,
+  evidence: EVIDENCE_PAGE,
+  eccentrics: ECCENTRICS_PAGE,
+  curves: CURVES_PAGE,
+  sizes: SIZES_PAGE,
+};
+
+describe('a worked page says what it said', () => {
+  for (const [name, page] of Object.entries(PAGES))
+    it(name, async () => {
+      await expect(printed(page)).toMatchFileSnapshot(`printed/${name}.txt`);
+    });
+});
