@@ -4,9 +4,11 @@ import { CURVES_PAGE } from './pages/curves.testdata';
 import { ECCENTRICS_PAGE } from './pages/eccentrics.testdata';
 import { EVIDENCE_PAGE } from './pages/evidence.testdata';
 import { LINES } from './pages/lines.testdata';
+import { PRACTICE_PAGE } from './pages/practice.testdata';
 import { SETTINGS_PAGE } from './pages/settings.testdata';
 import { SIZES_PAGE } from './pages/sizes.testdata';
 import { WAYS_PAGE } from './pages/ways.testdata';
+import { WORDS_PAGE } from './pages/words.testdata';
 
 /**
  * Worked pages, printed beside this file. A change of a figure or a word shows in them; whoever means it
@@ -20,6 +22,8 @@ const PAGES: Readonly<Record<string, Page>> = {
   eccentrics: ECCENTRICS_PAGE,
   curves: CURVES_PAGE,
   sizes: SIZES_PAGE,
+  practice: PRACTICE_PAGE,
+  words: WORDS_PAGE,
 };
 
 describe('a worked page says what it said', () => {

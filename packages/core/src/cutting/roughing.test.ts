@@ -16,12 +16,23 @@ describe('materials', () => {
     ['Cast iron', 'Grey cast iron'],
     ['cast iron, grey', 'Grey cast iron'],
     ['Brass', 'Brass'],
+    ['Stainless 316L, bright', 'Stainless steel'],
+    ['EN8M', 'Medium carbon steel'],
+    ['grey iron, GG25', 'Grey cast iron'],
+    ['Aluminium bronze', 'Bronze'],
+    ['A2 stainless', 'Stainless steel'],
+    ['(ci)', 'Grey cast iron'],
+    ['Precision ground flat stock', 'Tool steel, annealed'],
   ])('%s is read as %s', (words, name) => {
     expect(materialNamed(words, USUAL_MATERIALS)?.name).toBe(name);
   });
   it('does not guess at what it does not know', () => {
     expect(materialNamed('unobtainium', USUAL_MATERIALS)).toBeNull();
     expect(materialNamed('', USUAL_MATERIALS)).toBeNull();
+    // CI is no part of a word, and a grade no part of a longer one.
+    expect(materialNamed('Precision-ground special', USUAL_MATERIALS)).toBeNull();
+    expect(materialNamed('1304', USUAL_MATERIALS)).toBeNull();
+    expect(materialNamed('3045', USUAL_MATERIALS)).toBeNull();
   });
 });
 

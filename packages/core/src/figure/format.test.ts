@@ -16,7 +16,20 @@ describe('figures at an instrument’s resolution', () => {
   });
   it('shows a thousandth dial in thou, and a metric indicator in inches fine enough to lose nothing', () => {
     expect(text(length(1.8824, 0.0254), 'inch')).toBe('0.074 in');
-    expect(text(length(1.8824, 0.001), 'inch')).toBe('0.07409 in');
+    expect(text(length(1.8824, 0.001), 'inch')).toBe('0.07411 in');
+    fc.assert(
+      fc.property(fc.double({ min: 0.001, max: 500, noNaN: true }), fc.constantFrom(0.001, 0.01, 0.1), (mm, step) => {
+        const read = 25.4 * Number(text(length(mm, step), 'inch').replace(' in', ''));
+        expect(Math.abs(read - mm)).toBeLessThanOrEqual(step / 2);
+      }),
+    );
+  });
+  it('does not round a figure in inches to steps of a millimetre', () => {
+    expect(text(length(1.0625 * 25.4, 0.01), 'inch')).toBe('1.0625 in');
+    expect(text(length(0.201 * 25.4, 0.001), 'inch')).toBe('0.20100 in');
+    expect(text(length(-1.0625 * 25.4, 0.01), 'inch')).toBe('−1.0625 in');
+    // A dial in thou is set to thou, whatever the figure is.
+    expect(text(length(1.0627 * 25.4, 0.0254), 'inch')).toBe('1.063 in');
   });
   it('writes signs, true minus and no negative zero', () => {
     expect(text(length(0.026, 0.001, { signed: true }))).toBe('+0.026 mm');

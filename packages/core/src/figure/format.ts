@@ -66,10 +66,14 @@ const decimals = (figure: Figure, scale: number, usual: number): number =>
 
 function lengthText(figure: Figure, system: UnitSystem): string {
   const resolution = figure.resolution ?? DEFAULT_LENGTH_RESOLUTION[system];
-  const shown = snap(figure.value, resolution);
   const perUnit = system === 'mm' ? 1 : MM_PER_INCH;
-  return fixed(shown / perUnit, decimalsFor(resolution / perUnit));
+  const places = decimalsFor(resolution / perUnit);
+  // A step of the other system is no step here: to a whole number of them 0.2010 in would read 0.20098.
+  const stepsHere = system === 'mm' || isWhole((resolution / perUnit) * 10 ** places);
+  return fixed((stepsHere ? snap(figure.value, resolution) : figure.value) / perUnit, places);
 }
+
+const isWhole = (steps: number): boolean => Math.abs(steps - Math.round(steps)) < 1e-6 * steps;
 
 /** 1:x with as many figures of x as the published tables carry. */
 function ratioText(value: number): string {

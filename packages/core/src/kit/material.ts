@@ -29,7 +29,8 @@ const micro = (value: number): number => value * 1e-6;
 export const USUAL_MATERIALS: readonly Material[] = [
   {
     name: 'Free-cutting and mild steel',
-    alsoCalled: 'mild steel, EN1A, EN3, 1018, S235',
+    alsoCalled:
+      'mild steel, EN1A, EN1APb, EN3, EN3B, 230M07, 080A15, 1018, 1020, 1215, 12L14, S235, S355, St37, 11SMn30, C15',
     speedHss: 30,
     speedCarbide: 120,
     feed: 0.2,
@@ -41,7 +42,7 @@ export const USUAL_MATERIALS: readonly Material[] = [
   },
   {
     name: 'Medium carbon steel',
-    alsoCalled: 'EN8, C45, 1045, EN9',
+    alsoCalled: 'carbon steel, EN8, 080M40, EN9, C35, C45, Ck45, C60, 1040, 1045',
     speedHss: 24,
     speedCarbide: 100,
     feed: 0.18,
@@ -53,7 +54,8 @@ export const USUAL_MATERIALS: readonly Material[] = [
   },
   {
     name: 'Alloy steel, toughened',
-    alsoCalled: 'EN24T, EN24, EN19, 4140, 4340, 16MnCr5',
+    alsoCalled:
+      'alloy steel, EN16, EN19, EN24, EN24T, EN36, 4140, 4340, 8620, 42CrMo4, 34CrNiMo6, 16MnCr5, 18CrNiMo7',
     speedHss: 16,
     speedCarbide: 80,
     feed: 0.15,
@@ -65,7 +67,8 @@ export const USUAL_MATERIALS: readonly Material[] = [
   },
   {
     name: 'Tool steel, annealed',
-    alsoCalled: 'silver steel, O1, W1, gauge plate',
+    alsoCalled:
+      'tool steel, silver steel, drill rod, gauge plate, ground flat stock, O1, O2, W1, A2, D2, 90MnCrV8, 115CrV3, 100Cr6, 52100',
     speedHss: 14,
     speedCarbide: 70,
     feed: 0.12,
@@ -77,7 +80,7 @@ export const USUAL_MATERIALS: readonly Material[] = [
   },
   {
     name: 'Stainless steel',
-    alsoCalled: '303, 304, 316',
+    alsoCalled: 'stainless, 303, 304, 316, 416, 420, 431, 1.4301, 1.4305, 1.4404',
     speedHss: 14,
     speedCarbide: 80,
     feed: 0.15,
@@ -89,7 +92,7 @@ export const USUAL_MATERIALS: readonly Material[] = [
   },
   {
     name: 'Grey cast iron',
-    alsoCalled: 'cast iron, CI, meehanite',
+    alsoCalled: 'cast iron, grey iron, gray iron, CI, GG20, GG25, GJL-200, GJL-250, meehanite, durabar',
     speedHss: 20,
     speedCarbide: 70,
     feed: 0.2,
@@ -101,7 +104,7 @@ export const USUAL_MATERIALS: readonly Material[] = [
   },
   {
     name: 'Brass',
-    alsoCalled: 'CZ121, gunmetal',
+    alsoCalled: 'CZ121, CZ108, CW614N, C360, Ms58, gunmetal',
     speedHss: 70,
     speedCarbide: 180,
     feed: 0.15,
@@ -113,7 +116,7 @@ export const USUAL_MATERIALS: readonly Material[] = [
   },
   {
     name: 'Bronze',
-    alsoCalled: 'phosphor bronze, PB1, SAE660, leaded bronze',
+    alsoCalled: 'phosphor bronze, PB1, PB102, SAE660, leaded bronze, aluminium bronze, CuSn8, CuSn12',
     speedHss: 30,
     speedCarbide: 110,
     feed: 0.15,
@@ -125,7 +128,7 @@ export const USUAL_MATERIALS: readonly Material[] = [
   },
   {
     name: 'Aluminium alloy',
-    alsoCalled: 'aluminium, aluminum, 6082, 6061, dural',
+    alsoCalled: 'aluminium, aluminum, 2011, 2017, 2024, 6061, 6082, 7075, HE30, AlMgSi1, AlCuMgPb, dural',
     speedHss: 90,
     speedCarbide: 250,
     feed: 0.2,
@@ -145,7 +148,7 @@ export const USUAL_MATERIALS: readonly Material[] = [
  * // → 'Bronze'
  */
 export function materialNamed(words: string, rows: readonly Material[]): Material | null {
-  const said = ` ${words.toLowerCase()} `;
+  const said = words.toLowerCase();
   const scored = rows.map((row) => ({ row, score: longestWithin(row, said) })).filter((r) => r.score > 0);
   return scored.sort((a, b) => b.score - a.score)[0]?.row ?? null;
 }
@@ -154,5 +157,16 @@ function longestWithin(row: Material, said: string): number {
   const names = [row.name, ...row.alsoCalled.split(',')]
     .map((n) => n.trim().toLowerCase())
     .filter((n) => n !== '');
-  return Math.max(0, ...names.filter((n) => said.includes(n)).map((n) => n.length));
+  return Math.max(0, ...names.filter((n) => standsIn(n, said)).map((n) => n.length));
+}
+
+const LETTER_OR_FIGURE = /[a-z\d]/;
+
+/** As a word: CI is not in "precision", 304 not in 1304. Of a grade a letter may follow: 316L, EN8M. */
+function standsIn(name: string, said: string): boolean {
+  const goesOn = /\d$/.test(name) ? /\d/ : LETTER_OR_FIGURE;
+  for (let at = said.indexOf(name); at >= 0; at = said.indexOf(name, at + 1))
+    if (!LETTER_OR_FIGURE.test(said.charAt(at - 1)) && !goesOn.test(said.charAt(at + name.length)))
+      return true;
+  return false;
 }

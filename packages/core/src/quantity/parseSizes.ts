@@ -1,5 +1,6 @@
 import { AnelloError } from '../basics/error';
 import { markedDrills } from './drillMarks';
+import { listed } from './listed';
 import { parseQuantity } from './parseQuantity';
 import type { DefaultUnit } from './units';
 
@@ -24,7 +25,7 @@ const PARTS_OF_AN_INCH = /^(\d+)(?:ths|nds|th)$/i;
 const GRAIN = 1e-6;
 
 /**
- * Sizes of a set as people write them: commas, semicolons or lines between, ranges, `1.01 to 1.49 by 0.01`, and the
+ * Sizes of a set as people write them: commas, semicolons, lines or blanks between, ranges, `1.01 to 1.49 by 0.01`, and the
  * marks of inch drills, `#1 to #60`, `A to Z`. Answers mm, in the order given, doubles kept (a set may own two alike).
  * Errors: as parseQuantity, with the piece that could not be read; out-of-range for a size of nothing, a range that
  * runs away or too many.
@@ -67,13 +68,7 @@ export function unitOfSizes(text: string, unit: SizeUnit): SizeUnit {
   return unit;
 }
 
-function piecesOf(text: string): Piece[] {
-  return text
-    .split(/[;\n]|,(?!\d)|,(?=\d*\.)/)
-    .map((piece) => piece.trim())
-    .filter(Boolean)
-    .map(pieceOf);
-}
+const piecesOf = (text: string): Piece[] => listed(text).map(pieceOf);
 
 function pieceOf(text: string): Piece {
   const range = RANGE.exec(text) ?? DASHED.exec(text);

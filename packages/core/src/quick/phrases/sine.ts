@@ -1,4 +1,4 @@
-import { length } from '../../figure/figure';
+import { length, type Figure } from '../../figure/figure';
 import { sineBarStack } from '../../kit/sineBarStack';
 import { besides, lengthAndTaper } from '../asked';
 import type { QuickPhrase } from '../quickPhrase';
@@ -12,14 +12,16 @@ export const sinePhrase: QuickPhrase = {
     const said = besides(text, /\bsine(?:\s+bar)?\b/i);
     if (said === null) return null;
     const [barLength, taper] = lengthAndTaper(said, context, this.example);
+    const stack = (angle: number): Figure => length(sineBarStack({ barLength, angle }).stack, 0.0001);
+    const included = 2 * taper.halfAngle;
     return {
       heading: `sine bar for ${taper.name}`,
       lines: [
-        { label: 'stack', figure: length(sineBarStack({ barLength, angle: taper.halfAngle }).stack, 0.0001) },
-        {
-          label: 'not this, for the included angle',
-          figure: length(sineBarStack({ barLength, angle: 2 * taper.halfAngle }).stack, 0.0001),
-        },
+        { label: 'stack', figure: stack(taper.halfAngle) },
+        // No bar is tipped so far that the two could be taken for each other.
+        ...(included < Math.PI / 2
+          ? [{ label: 'not this, for the included angle', figure: stack(included) }]
+          : []),
       ],
     };
   },

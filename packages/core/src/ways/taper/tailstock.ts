@@ -103,9 +103,6 @@ function blockers({ task, lathe }: WayContext, setOver: number): Phrase[] {
   if (setOver > lathe.tailstock.limit) {
     found.push(['It sets over ', length(lathe.tailstock.limit, SHOWN), ' at most.']);
   }
-  if (task.workLength > lathe.centreDistance) {
-    found.push(['The part is longer than the ', length(lathe.centreDistance, 1), ' between centres.']);
-  }
   return found;
 }
 
