@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { printed, type Page } from './page.testdata';
 import { CURVES_PAGE } from './pages/curves.testdata';
+import { CUTS_PAGE } from './pages/cuts.testdata';
 import { ECCENTRICS_PAGE } from './pages/eccentrics.testdata';
 import { EVIDENCE_PAGE } from './pages/evidence.testdata';
 import { LINES } from './pages/lines.testdata';
@@ -22,6 +23,7 @@ const PAGES: Readonly<Record<string, Page>> = {
   eccentrics: ECCENTRICS_PAGE,
   curves: CURVES_PAGE,
   sizes: SIZES_PAGE,
+  cuts: CUTS_PAGE,
   practice: PRACTICE_PAGE,
   words: WORDS_PAGE,
 };
