@@ -40,7 +40,9 @@ export const carrierMarks: Check = {
       .filter((s) => piece.done.has(s.id) && piece.done.get(s.id) !== 'bar')
       .map((s) => s.feature.name);
     return names.length > 0
-      ? [`Brass under the carrier’s screw: ${names.join(' and ')} is finished there.`]
+      ? [
+          `Brass under the carrier’s screw: ${names.join(' and ')} ${names.length > 1 ? 'are' : 'is'} finished there.`,
+        ]
       : null;
   },
 };

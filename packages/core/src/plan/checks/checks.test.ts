@@ -377,3 +377,31 @@ describe('what a batch costs', () => {
     expect(batch('compound').saved).toBeCloseTo(0, 9);
   });
 });
+
+describe('a drill', () => {
+  const bushing = (bore?: number): PlanPart => ({
+    features: [
+      round('outside', 48, 30),
+      {
+        id: 'hole',
+        name: 'Hole',
+        kind: 'bore',
+        side: 'internal',
+        from: 'tailstock',
+        diameter: 24,
+        length: 30,
+      },
+    ],
+    stock: { shape: 'round', across: 50, length: 90, ...(bore ? { bore } : {}) },
+    quantity: 1,
+    lathe: LONG,
+    kit: NO_KIT,
+  });
+  it('starts from a centre in solid metal, and is held back where it opens a hole', () => {
+    expect(look(bushing(), 'drill-hole')).toContain('Started from a centre');
+    expect(look(bushing(), 'drill-hole')).not.toContain('grabs');
+    expect(look(bushing(18), 'drill-hole')).toContain('fed slowly, or it grabs');
+    expect(look(bushing(18), 'drill-hole')).not.toContain('Started from a centre');
+    expect(look(bushing(), 'turn-outside')).not.toMatch(/Started from|grabs/);
+  });
+});

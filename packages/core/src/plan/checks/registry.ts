@@ -8,6 +8,7 @@ import { carrierMarks, underCarrier } from './carrier';
 import { closerThanTurned } from './closerThanTurned';
 import { bows, centreUp, lightNip, longBar, springs } from './holding';
 import { wayOut } from './wayOut';
+import { holeStart } from './holeStart';
 import { jawMarks } from './jawMarks';
 import type { Check } from './kind';
 import { lubricant } from './lubricant';
@@ -17,6 +18,7 @@ import { isTaper } from '../../part/kinds/is';
 
 /** Every check, in the order they are gone through. A new one is a file beside these and its line here. */
 const CHECKS: readonly Check[] = [
+  holeStart,
   reversed,
   carriage,
   swungTool,

@@ -39,7 +39,7 @@ export const drill: KindOfOperation = {
     kind,
     side: 'internal',
   })),
-  before: ['Started from a centre, or it wanders.', 'Tailstock on the axis.'],
+  before: ['Tailstock on the axis.'],
   // The deep, narrow ones first: what follows opens their mouths.
   rank: (_laid, section) => 10 + Math.min(9, (section?.smallest ?? 0) / 100),
   fromTailstock: () => true,
