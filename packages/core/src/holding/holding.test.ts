@@ -140,6 +140,15 @@ describe('trueing in a four-jaw', () => {
     const done = trueUp({ readings: [0.004, 0, 0, 0.002], limit: 0.01, school: 'half' });
     expect(done.inside).toBe(true);
     expect(plainText(done.said)).toContain('True within');
+    // Within the limit, but by less than the needle's own unrest: it is moved a little yet.
+    const hardly = trueUp({
+      readings: [0.019, 0.0095, 0, 0.0095],
+      limit: 0.02,
+      school: 'half',
+      resolution: 0.001,
+    });
+    expect(hardly.inside).toBe(false);
+    expect(hardly.moves.map((m) => m.jaw)).toEqual([3, 1]);
     // Two steps of such a needle are the limit itself.
     const coarse = {
       readings: [0.01, 0.01, 0, 0.01],

@@ -66,14 +66,16 @@ export function trueUp({ readings, limit, school, resolution }: TrueUpRequest): 
   const swing = Math.max(byJaws, ...seen.flatMap((a) => seen.map((b) => a - b)));
   const complete = fit.x !== null && fit.y !== null;
   const inside = complete && swing + (resolution === undefined ? 0 : UNREST * resolution) <= limit;
-  const moves = complete && byJaws <= limit ? [] : pairs(fit, school, limit);
+  // What swings though its axis stands within the limit is not round: no jaw mends that.
+  const notRound = complete && byJaws <= limit && swing > limit;
+  const moves = inside || notRound ? [] : pairs(fit, school, limit);
   return {
     fit,
     swing,
     inside,
     moves,
     readNext,
-    said: words({ fit, swing, inside, limit, unread: complete && swing <= limit }),
+    said: words({ fit, swing, inside, limit, unread: complete && swing <= limit && moves.length === 0 }),
   };
 }
 

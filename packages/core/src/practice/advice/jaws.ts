@@ -34,7 +34,7 @@ export function fourJaw(taken: readonly Taken[]): Phrase {
   });
   if (inside) return said;
   if (readNext !== null) return ['Take it at jaw ', String(readNext), ' next.'];
-  return moved(moves);
+  return moves.length > 0 ? moved(moves) : said;
 }
 
 const moved = (moves: readonly JawMove[]): Phrase =>
@@ -43,6 +43,7 @@ const moved = (moves: readonly JawMove[]): Phrase =>
     i === 0 ? (action === 'loosen' ? 'Loosen' : 'Tighten') : action,
     ` jaw ${jaw} by `,
     length(by, 0.01),
+    i === moves.length - 1 ? '.' : '',
   ]);
 
 export function offAxis(taken: readonly Taken[]): Phrase {
@@ -60,5 +61,5 @@ export function offAxis(taken: readonly Taken[]): Phrase {
     diameter: THROW.diameter,
     resolution: 0.001,
   });
-  return inside ? said : moved(moves);
+  return inside || moves.length === 0 ? said : moved(moves);
 }
