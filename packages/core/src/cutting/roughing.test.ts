@@ -18,6 +18,7 @@ describe('materials', () => {
     ['Brass', 'Brass'],
     ['Stainless 316L, bright', 'Stainless steel'],
     ['EN8M', 'Medium carbon steel'],
+    ['EN1APb (leaded)', 'Free-cutting and mild steel'],
     ['grey iron, GG25', 'Grey cast iron'],
     ['Aluminium bronze', 'Bronze'],
     ['A2 stainless', 'Stainless steel'],

@@ -18,10 +18,14 @@ describe('figures at an instrument’s resolution', () => {
     expect(text(length(1.8824, 0.0254), 'inch')).toBe('0.074 in');
     expect(text(length(1.8824, 0.001), 'inch')).toBe('0.07411 in');
     fc.assert(
-      fc.property(fc.double({ min: 0.001, max: 500, noNaN: true }), fc.constantFrom(0.001, 0.01, 0.1), (mm, step) => {
-        const read = 25.4 * Number(text(length(mm, step), 'inch').replace(' in', ''));
-        expect(Math.abs(read - mm)).toBeLessThanOrEqual(step / 2);
-      }),
+      fc.property(
+        fc.double({ min: 0.001, max: 500, noNaN: true }),
+        fc.constantFrom(0.001, 0.01, 0.1),
+        (mm, step) => {
+          const read = 25.4 * Number(text(length(mm, step), 'inch').replace(' in', ''));
+          expect(Math.abs(read - mm)).toBeLessThanOrEqual(step / 2);
+        },
+      ),
     );
   });
   it('does not round a figure in inches to steps of a millimetre', () => {

@@ -1,6 +1,6 @@
 import type { Figure } from './figure';
 import { formatDms } from './dms';
-import { decimalsFor, fixed, snap } from './round';
+import { decimalsFor, fixed, isWhole, snap } from './round';
 
 export type UnitSystem = 'mm' | 'inch';
 
@@ -69,11 +69,12 @@ function lengthText(figure: Figure, system: UnitSystem): string {
   const perUnit = system === 'mm' ? 1 : MM_PER_INCH;
   const places = decimalsFor(resolution / perUnit);
   // A step of the other system is no step here: to a whole number of them 0.2010 in would read 0.20098.
-  const stepsHere = system === 'mm' || isWhole((resolution / perUnit) * 10 ** places);
-  return fixed((stepsHere ? snap(figure.value, resolution) : figure.value) / perUnit, places);
+  const shown =
+    system === 'mm' || isWhole((resolution / perUnit) * 10 ** places)
+      ? snap(figure.value, resolution)
+      : figure.value;
+  return fixed(shown / perUnit, places);
 }
-
-const isWhole = (steps: number): boolean => Math.abs(steps - Math.round(steps)) < 1e-6 * steps;
 
 /** 1:x with as many figures of x as the published tables carry. */
 function ratioText(value: number): string {

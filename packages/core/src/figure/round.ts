@@ -27,11 +27,15 @@ export function snapDown(value: number, step: number): number {
 /** A billionth of a step: far below any instrument, far above rounding dust. */
 const DUST = 1e-9;
 
+/** Whether so many steps are a whole number of them, one at least. */
+export const isWhole = (steps: number): boolean =>
+  steps > 0.999999 && Math.abs(steps - Math.round(steps)) < 1e-6 * steps;
+
 /** How many decimals are needed to write multiples of a resolution faithfully (0.02 → 2, 0.0005 → 4). */
 export function decimalsFor(resolution: number): number {
   for (let decimals = 0; decimals < 7; decimals++) {
     const scaled = resolution * 10 ** decimals;
-    if (scaled > 0.999999 && Math.abs(scaled - Math.round(scaled)) < 1e-6 * scaled) return decimals;
+    if (isWhole(scaled)) return decimals;
   }
   return Math.max(0, Math.min(6, Math.ceil(-Math.log10(resolution))));
 }
