@@ -313,7 +313,7 @@ describe('the line of work on a card of the rack', () => {
     expect(line!.holdings.length).toBe(2);
     expect(line!.holdings[0]!.done).toBeGreaterThan(0);
     expect(line!.holdings[0]!.done).toBeLessThan(line!.holdings[0]!.of);
-    expect(line!.now).toMatchObject({ piece, name: 'Groove', on: 'Relief', loop: false });
+    expect(line!.now).toMatchObject({ piece, name: 'Staircase', on: 'No. 3 Morse', loop: false });
   });
   it('the shape that was worked at last is next, though the piece is not cut yet', async () => {
     expect((await card('J-101')).line!.now).toMatchObject({ name: 'Taper', loop: true });

@@ -8,6 +8,7 @@ import type { Holding } from '../piece/line';
 import { mouthBearsCentre, type Piece } from '../piece/piece';
 import { FACING, MOST_FACED, PARTING_ROOM, SAME } from '../piece/usual';
 import { asHolding, type Shell } from '../holdings/shell';
+import type { End } from '../../taper/task';
 import { priceOf, shoulderBefore, type Use } from './price';
 import { tooSlender } from './tooSlender';
 import { truing } from './truing';
@@ -76,7 +77,7 @@ function uses(piece: Piece, shell: Shell, reach: Reach): Choice[] {
   if (shell.on === 'off-axis') return priced(piece, shell, { work: [], faces, parts: false }, strict);
   const splits = reach.splits === true && onAxis.some((s) => laid.outside.includes(s));
   const found: Use[] = [{ work: onAxis, faces, parts: bar && !reach.splits, splits, hanging }];
-  const before = onAxis.filter((s) => shoulderBefore(laid, ridesOn(laid, s), shell.toward) <= SAME);
+  const before = beforeShoulders(piece, onAxis, shell.toward);
   if (before.length < onAxis.length && before.length > ends.length) {
     const work = withCorners(piece, withRunOut(piece, before));
     found.push({ work, faces, parts: bar && !reach.splits, splits, hanging, later: true });
@@ -89,6 +90,15 @@ function uses(piece: Piece, shell: Shell, reach: Reach): Choice[] {
   return found
     .filter((use) => use.work.length > 0 || use.faces || use.parts)
     .flatMap((use) => priced(piece, shell, use, strict));
+}
+
+/** What no shoulder hides from the free end; a groove that only hidden work runs out into is left with it. */
+function beforeShoulders({ laid }: Piece, work: readonly Placed[], free: End): readonly Placed[] {
+  const open = work.filter((s) => shoulderBefore(laid, ridesOn(laid, s), free) <= SAME);
+  return open.filter((s) => {
+    const running = isGroove(s) ? runInto(laid, s).filter((one) => work.includes(one)) : [];
+    return running.length === 0 || running.some((one) => open.includes(one));
+  });
 }
 
 /** A thread or a taper waits for the groove it runs out into. */

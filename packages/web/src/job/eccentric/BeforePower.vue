@@ -41,7 +41,10 @@ const checks = computed(() => {
           ><template v-else>any</template>
         </p>
       </div>
-      <div v-if="speed.still">
+      <p v-if="speed.still && speed.byBalance === null" class="quiet">
+        It runs in balance once all of it is cut; until then its throws pull.
+      </p>
+      <div v-else-if="speed.still">
         <p class="label">Out of balance</p>
         <p class="middle"><FigureText :figure="count(speed.pull, 0.01)" /> N</p>
         <p class="quiet">
