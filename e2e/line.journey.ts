@@ -18,8 +18,12 @@ test('the collet holder’s third piece, operation by operation, each shape with
   const first = page.getByRole('region', { name: /^Holding 1/ });
   await expect(first.getByText('✓').first()).toBeVisible();
   await bar.does(/^Go on: /);
+  await expect(page.getByRole('region', { name: 'Staircase' })).toBeVisible();
 
-  // A plain diameter: cut by the dial, measured, fed by what the tool has shown, until it is inside.
+  // Its nose is another holding's. A plain diameter: cut by the dial, measured, fed by what the tool has shown, until it is inside.
+  await page.goto(`${shop.address}/job/j-110/plan`);
+  const second = page.getByRole('region', { name: /^Holding 2/ });
+  await second.getByRole('link', { name: 'Work: Turn' }).first().click();
   await expect(page.getByRole('region', { name: 'Turn' })).toContainText('May be');
   await expect(page.getByRole('link', { name: 'Work' })).toHaveAttribute('aria-current', 'page');
   for (let passes = 0; passes < 12; passes++) {
