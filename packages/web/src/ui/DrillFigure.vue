@@ -12,7 +12,7 @@ const mark = computed(() => drillMark(props.diameter));
 </script>
 
 <template>
-  <span class="drill"
+  <span class="drill-size"
     ><FigureText :figure="size" :large="large" /><span v-if="mark" class="fig mark">{{
       ` ${mark}`
     }}</span></span
