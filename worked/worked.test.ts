@@ -6,6 +6,7 @@ import { ECCENTRICS_PAGE } from './pages/eccentrics.testdata';
 import { EVIDENCE_PAGE } from './pages/evidence.testdata';
 import { LINES } from './pages/lines.testdata';
 import { PRACTICE_PAGE } from './pages/practice.testdata';
+import { RECORDS_PAGE } from './pages/records.testdata';
 import { SETTINGS_PAGE } from './pages/settings.testdata';
 import { SIZES_PAGE } from './pages/sizes.testdata';
 import { WAYS_PAGE } from './pages/ways.testdata';
@@ -25,6 +26,7 @@ const PAGES: Readonly<Record<string, Page>> = {
   sizes: SIZES_PAGE,
   cuts: CUTS_PAGE,
   practice: PRACTICE_PAGE,
+  records: RECORDS_PAGE,
   words: WORDS_PAGE,
 };
 

@@ -50,7 +50,8 @@ export const LOSS_CAUSES: readonly LossCause[] = [
     id: 'misread',
     says: 'Dial misread',
     of: ['scrap'],
-    found: /misread|read wrong|a (whole )?turn|wrong handle|diameter for radius|radius for diameter/,
+    found:
+      /misread|(read|measured) wrong|wrongly (read|measured)|a (whole )?turn|wrong handle|diameter for radius|radius for diameter/,
     caught: { stage: 'cut', by: 'The passes say where the dial goes: read it aloud against them.' },
   },
   {

@@ -18,6 +18,7 @@ describe('why a piece was lost', () => {
     ['Somebody knocked the bar between pieces', 'bumped'],
     ['Seat is hollow by 0.02', 'height'],
     ['Fed a whole turn too much', 'misread'],
+    ['Measured wrong', 'misread'],
     ['Sleeve rocks on the small end', 'angle'],
     ['Surface torn near the shoulder', 'chatter'],
     ['Faced 2 mm too short', 'length'],

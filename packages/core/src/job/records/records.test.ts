@@ -40,6 +40,11 @@ describe('what a row says', () => {
     [{ ...RECORD_EXAMPLES.pass, depth: 0 }, 'Once more at 24.100 mm on the dial, nothing fed in'],
     [{ ...RECORD_EXAMPLES.contact, swing: null, distance: null }, 'Touched in two bands'],
     [{ ...RECORD_EXAMPLES.piece, carriedFrom: null }, 'Piece 2 started'],
+    [RECORD_EXAMPLES['stand-off'], 'Stood off 1.20 mm: 0.060 mm left on diameter'],
+    [
+      { ...RECORD_EXAMPLES['stand-off'], seen: -0.4, diameterLeft: -0.02 },
+      'Past its line by 0.40 mm: 0.020 mm too far on diameter',
+    ],
   ] as const)('%#', (body, text) => {
     expect(said(body).startsWith(text)).toBe(true);
   });

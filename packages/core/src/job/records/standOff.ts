@@ -16,11 +16,11 @@ export const standOff: KindOfRecord<StandOff> = {
   kind: 'stand-off',
   ofTheCut: true,
   say: (body) => [
-    'Stood off ',
-    length(body.seen, 0.01),
+    body.seen < 0 ? 'Past its line by ' : 'Stood off ',
+    length(Math.abs(body.seen), 0.01),
     ': ',
-    length(body.diameterLeft, SEEN),
-    ' left on diameter',
+    length(Math.abs(body.diameterLeft), SEEN),
+    body.diameterLeft < 0 ? ' too far on diameter' : ' left on diameter',
     ...(body.checked ? [', counted from here: dial, slide and tool were looked at'] : []),
   ],
 };
