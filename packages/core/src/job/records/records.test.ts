@@ -43,7 +43,7 @@ describe('what a row says', () => {
     [RECORD_EXAMPLES['stand-off'], 'Stood off 1.20 mm: 0.060 mm left on diameter'],
     [
       { ...RECORD_EXAMPLES['stand-off'], seen: -0.4, diameterLeft: -0.02 },
-      'Past its line by 0.40 mm: 0.020 mm too far on diameter',
+      'Past its line by 0.40 mm: 0.020 mm on diameter',
     ],
   ] as const)('%#', (body, text) => {
     expect(said(body).startsWith(text)).toBe(true);

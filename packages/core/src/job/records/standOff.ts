@@ -20,7 +20,7 @@ export const standOff: KindOfRecord<StandOff> = {
     length(Math.abs(body.seen), 0.01),
     ': ',
     length(Math.abs(body.diameterLeft), SEEN),
-    body.diameterLeft < 0 ? ' too far on diameter' : ' left on diameter',
+    body.diameterLeft < 0 ? ' on diameter' : ' left on diameter',
     ...(body.checked ? [', counted from here: dial, slide and tool were looked at'] : []),
   ],
 };
