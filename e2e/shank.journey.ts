@@ -189,7 +189,7 @@ test('both unit systems and both themes, and the other lathe changes what is pos
 }) => {
   await page.goto(`${shop.address}/job/j-101/set`);
   await page.getByRole('button', { name: 'inch', exact: true }).click();
-  await expect(page.locator('.card .big')).toContainText('0.07409');
+  await expect(page.locator('.card .big')).toContainText('0.07411');
   await page.keyboard.press('Escape');
   await page.keyboard.press('d');
   await expect(page.locator('.v-theme--dark').first()).toBeVisible();

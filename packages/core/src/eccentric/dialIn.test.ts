@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { plainText } from '../figure/phrase';
 import { JAWS } from '../holding/circleFit';
 import { dialIn, indicatorPlan } from './dialIn';
 import { real } from '../real.testdata';
@@ -93,6 +94,19 @@ describe('dialled in from any of the readings', () => {
     expect(() => dialIn({ throw: e, toward: 1, limit: 0.02, ...more } as never)).toThrow(
       expect.objectContaining({ code, field }),
     );
+  });
+  it('is right only by what is round: a ring with lobes says nothing of its throw', () => {
+    const lobed = (lobe: number): string => {
+      const readings = Array.from({ length: 12 }, (_, i) => {
+        const direction = (i * Math.PI) / 6;
+        return { direction, reading: 4.75 * Math.cos(direction) + lobe * Math.cos(3 * direction) };
+      });
+      const found = dialIn({ readings, throw: 4.75, toward: 0, limit: 0.05 });
+      expect(found.inside).toBe(true);
+      return plainText(found.said).replaceAll('\u00a0', ' ');
+    };
+    expect(lobed(0.03)).toContain('0.060 mm out of round itself');
+    expect(lobed(0.02)).toContain('The throw is right: nip all four');
   });
   it('an indicator too short for the swing is read over a block', () => {
     expect(indicatorPlan({ throw: 4.75, range: 10 }).direct).toBe(false);

@@ -83,7 +83,7 @@ export function dialIn(request: DialInRequest): DialIn {
     readNext: complete ? null : nextJaw(request.readings),
     outOfRound: fit.outOfRound,
     uncertainty: fit.uncertainty,
-    said: words(complete, inside, swingOff, throwNow, fit.uncertainty),
+    said: words({ complete, inside, swingOff, throwNow, limit: request.limit, fit }),
   };
 }
 
@@ -191,13 +191,27 @@ function nextJaw(readings: readonly RoundReading[]): number | null {
   return next === undefined ? null : next + 1;
 }
 
-function words(
-  complete: boolean,
-  inside: boolean,
-  swingOff: number,
-  throwNow: number,
-  uncertainty: number | null,
-): Phrase {
+interface Said extends Pick<DialIn, 'inside' | 'throwNow'> {
+  readonly complete: boolean;
+  readonly swingOff: number;
+  readonly limit: number;
+  readonly fit: RoundFit;
+}
+
+function words({
+  complete,
+  inside,
+  swingOff,
+  throwNow,
+  limit,
+  fit: { outOfRound, uncertainty },
+}: Said): Phrase {
+  if (inside && outOfRound > limit)
+    return [
+      'The throw is right by what is clocked, and that is ',
+      length(outOfRound, 0.001),
+      ' out of round itself: clean it, or clock a ring that was turned true.',
+    ];
   if (inside) return ['The throw is right: nip all four, turn it by hand once more, and read again.'];
   if (!complete)
     return [
