@@ -129,6 +129,7 @@ test('the second hub of J-102 from the drill to its plug', async ({ page, shop }
   await expect.poll(async () => (await lastOf(shop, 'j-102', 'measured'))['temperature']).toBe(48);
   expect((await lastOf(shop, 'j-102', 'measured'))['diameter']).toBeCloseTo(cold, 6);
   await bar.does('On to Prove');
+  await expect(page.getByLabel('Stand-off now')).toBeVisible();
   // What is really left is the stock as measured cold.
   const left = 38 - cold;
   await bar.keep(`${(left * 12).toFixed(2)} mm`);
