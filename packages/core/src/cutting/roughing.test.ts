@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { plainText } from '../figure/phrase';
 import { ALLOWANCE_FOR, allowanceFor } from './allowance';
 import { feedAndSpeed } from './feedAndSpeed';
-import { materialNamed, USUAL_MATERIALS } from '../kit/material';
+import { USUAL_MATERIALS } from '../kit/material';
+import { materialNamed } from '../kit/materialNamed';
 import { reamAdvice, reamerWear, reamingStock } from './ream';
 import { staircase } from './staircase';
 

@@ -7,7 +7,7 @@ import { finest as finest_ } from './instrument';
 import { pinBlockDesign as pinBlockDesign_ } from './pinBlockDesign';
 import { drillSaid as drillSaid_ } from './drillSaid';
 import { lubricantFor as lubricantFor_ } from './lubricant';
-import { materialNamed as materialNamed_ } from './material';
+import { materialNamed as materialNamed_ } from './materialNamed';
 
 export type { CheckDue, Checked } from './checkDue';
 export { INSTRUMENT_TYPES, type Instrument } from './instrument';

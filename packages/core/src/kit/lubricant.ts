@@ -1,4 +1,5 @@
-import { materialNamed, USUAL_MATERIALS, type Material, type ToolMaterial } from './material';
+import { USUAL_MATERIALS, type Material, type ToolMaterial } from './material';
+import { materialNamed } from './materialNamed';
 
 const DRY = 'Cut dry';
 /** A carbide edge cracks where it is cooled by drops. */

@@ -41,13 +41,13 @@ type Row = readonly [
 const ROWS: readonly Row[] = [
   [
     'Free-cutting and mild steel',
-    'mild steel, EN1A, EN3, 1018, 1215, 12L14, S235, S355, St37',
+    'mild steel, EN1A, EN3, 1018, 1215, 12L14, S235, S355',
     'Cutting oil',
     [30, 120, 0.2, 0.08, 7.85, 11.7],
   ],
   [
     'Medium carbon steel',
-    'carbon steel, EN8, EN9, C45, Ck45, 1045',
+    'carbon steel, EN8, EN9, C45, 1045',
     'Cutting oil',
     [24, 100, 0.18, 0.08, 7.85, 11.4],
   ],
@@ -65,7 +65,7 @@ const ROWS: readonly Row[] = [
   ],
   [
     'Stainless steel',
-    'stainless, 303, 304, 316, 416, 1.4301, 1.4305',
+    'stainless, 303, 304, 316, 416, 1.4301',
     'Sulphurised oil, never let rub',
     [14, 80, 0.15, 0.08, 7.95, 16.5],
   ],
@@ -75,10 +75,10 @@ const ROWS: readonly Row[] = [
     'Cut dry',
     [20, 70, 0.2, 0.1, 7.2, 10.5],
   ],
-  ['Brass', 'CZ121, C360, Ms58, gunmetal', 'Cut dry', [70, 180, 0.15, 0.06, 8.5, 19]],
+  ['Brass', 'CZ121, C360, gunmetal', 'Cut dry', [70, 180, 0.15, 0.06, 8.5, 19]],
   [
     'Bronze',
-    'phosphor bronze, PB1, SAE660, leaded bronze, aluminium bronze, CuSn8',
+    'phosphor bronze, PB1, SAE660, leaded bronze, aluminium bronze',
     'Light oil',
     [30, 110, 0.15, 0.06, 8.8, 18],
   ],
@@ -105,29 +105,3 @@ export const USUAL_MATERIALS: readonly Material[] = ROWS.map(
     source: HANDBOOK,
   }),
 );
-
-/**
- * The row a drawing's words mean: the one whose longest name stands in them; none when nothing does.
- *
- * @example
- * materialNamed('bronze', USUAL_MATERIALS)?.name
- * // → 'Bronze'
- */
-export function materialNamed(words: string, rows: readonly Material[]): Material | null {
-  const said = words.toLowerCase();
-  const scored = rows.map((row) => ({ row, score: longestWithin(row, said) })).filter((r) => r.score > 0);
-  return scored.sort((a, b) => b.score - a.score)[0]?.row ?? null;
-}
-
-function longestWithin(row: Material, said: string): number {
-  const names = [row.name, ...row.alsoCalled.split(',')]
-    .map((n) => n.trim().toLowerCase())
-    .filter((n) => n !== '');
-  return Math.max(0, ...names.filter((n) => standsIn(n, said)).map((n) => n.length));
-}
-
-/** As a word: CI is not in "precision", 304 not in 1304. Of a grade letters may follow: 316L, EN8M, EN1APb. */
-function standsIn(name: string, said: string): boolean {
-  const goesOn = /\d/.test(name) ? '\\d' : '[a-z\\d]';
-  return new RegExp(`(?<![a-z\\d])${name.replace(/[^a-z\d]/g, '\\$&')}(?!${goesOn})`).test(said);
-}

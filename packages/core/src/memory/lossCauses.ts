@@ -51,7 +51,7 @@ export const LOSS_CAUSES: readonly LossCause[] = [
     says: 'Dial misread',
     of: ['scrap'],
     found:
-      /misread|(read|measured) wrong|wrongly (read|measured)|a (whole )?turn|wrong handle|diameter for radius|radius for diameter/,
+      /misread|(read|measured) wrong|a (whole )?turn|wrong handle|diameter for radius|radius for diameter/,
     caught: { stage: 'cut', by: 'The passes say where the dial goes: read it aloud against them.' },
   },
   {

@@ -15,12 +15,12 @@ export interface StandOff {
 export const standOff: KindOfRecord<StandOff> = {
   kind: 'stand-off',
   ofTheCut: true,
-  say: (body) => [
-    body.seen < 0 ? 'Past its line by ' : 'Stood off ',
-    length(Math.abs(body.seen), 0.01),
+  say: ({ seen, diameterLeft, checked }) => [
+    seen < 0 ? 'Past its line by ' : 'Stood off ',
+    length(Math.abs(seen), 0.01),
     ': ',
-    length(Math.abs(body.diameterLeft), SEEN),
-    body.diameterLeft < 0 ? ' on diameter' : ' left on diameter',
-    ...(body.checked ? [', counted from here: dial, slide and tool were looked at'] : []),
+    length(Math.abs(diameterLeft), SEEN),
+    seen < 0 ? ' on diameter' : ' left on diameter',
+    ...(checked ? [', counted from here: dial, slide and tool were looked at'] : []),
   ],
 };
