@@ -1,5 +1,6 @@
 import { FACTS, RECORDS } from '../../packages/core/src/examples.testdata';
 import { describeRecord, jobProgress, verdictOnPiece, type JobFacts } from '../../packages/core/src/job';
+import type { TaperFacts } from '../../packages/core/src/job/facts';
 import { RECORD_EXAMPLES } from '../../packages/core/src/job/records/records.testdata';
 import type { KeptRecord } from '../../packages/core/src/job/records/row';
 import {
@@ -31,17 +32,10 @@ const after = (records: readonly KeptRecord[], kind: keyof typeof RECORD_EXAMPLE
 /** The shank on its way: by the bar, on its own lathe. */
 const WITH_WAY: JobFacts = {
   ...FACTS,
-  shapes: [
-    {
-      kind: 'taper',
-      feature: 'shank',
-      name: 'Shank',
-      machineId: 'long-lathe',
-      halfAngle: SHANK.halfAngle,
-      band: 1e-4,
-      way: { id: 'attachment', machineId: 'long-lathe', halfAngle: SHANK.halfAngle },
-    },
-  ],
+  shapes: FACTS.shapes.map((shape) => ({
+    ...(shape as TaperFacts),
+    way: { id: 'attachment', machineId: 'long-lathe', halfAngle: SHANK.halfAngle },
+  })),
 };
 const KINDS = Object.keys(RECORD_EXAMPLES) as (keyof typeof RECORD_EXAMPLES)[];
 /** How far it is, its stages on one line. */

@@ -8,6 +8,7 @@ import type { Holding, PlanOperation, PlanPart } from '../piece/line';
 import { NO_KIT } from '../../kit/kit';
 import { LONG } from '../../testkit.testdata';
 import { made, wholeLine } from '../parts.testdata';
+import { goesOn } from '../operations/goesOn';
 import { planPart } from './planPart';
 
 const FINISHES: Readonly<Record<string, readonly string[]>> = {
@@ -207,13 +208,18 @@ describe('a line of work for any part', () => {
     const feature = part.features.find((f) => f.id === id);
     return feature && 'diameter' in feature ? feature.diameter : undefined;
   };
+  /** A holding with those before it that it goes on from, the piece never taken out between. */
+  const chainTo = (holdings: readonly Holding[], h: number): readonly Holding[] => {
+    let first = h;
+    while (first > 0 && goesOn(holdings[first - 1]!, holdings[first]!)) first--;
+    return holdings.slice(first, h + 1);
+  };
   const turnedWithAnother = (
     part: PlanPart,
     holdings: readonly Holding[],
     operation: PlanOperation,
   ): boolean =>
     part.features.find((f) => f.id === operation.features[0])?.kind === 'thread' &&
-    // In this holding, or in one before it that it goes on from.
     holdings
       .flatMap((one) => one.operations)
       .some(
@@ -236,8 +242,7 @@ describe('a line of work for any part', () => {
           )
             continue;
           // A thread's blank may be turned on the way to another feature of its diameter.
-          if (operation.kind === 'turn' && turnedWithAnother(part, holdings.slice(0, h + 1), operation))
-            continue;
+          if (operation.kind === 'turn' && turnedWithAnother(part, chainTo(holdings, h), operation)) continue;
           const without = holdings.map((one, i) =>
             i === h ? { ...one, operations: one.operations.filter((_, j) => j !== o) } : one,
           );

@@ -4,12 +4,13 @@ import type { Shell } from '../holdings/shell';
 import { comesOut } from '../operations/comesOut';
 import { heldOn } from '../operations/goesOn';
 import { cutAsHeld } from '../operations/taper';
-import { isCylinder, isEccentric, isTaper, isThread } from '../../part/kinds/is';
+import { isEccentric, isThread } from '../../part/kinds/is';
 import { nearFrom, other, ridesOn, type Laid, type Placed } from '../piece/laid';
 import type { FindingCode, Holding } from '../piece/line';
 import type { Piece } from '../piece/piece';
 import { CARRIER_COVERS, SAME } from '../piece/usual';
 import type { End } from '../../taper/task';
+import { shoulderBefore } from './shoulderBefore';
 
 /** What is done in a holding that might be next. */
 export interface Use {
@@ -87,13 +88,6 @@ function ofWork(piece: Piece, shell: Shell, { work, splits, later }: Use): numbe
     (work.length > 0 && thinUnderJaws(piece, shell) !== null ? SPRUNG : 0) +
     NO_WAY_OUT * work.filter(shut).length
   );
-}
-
-/** How much higher than an outside diameter the work stands between it and the free end: a right-hand tool does not get past. */
-export function shoulderBefore(laid: Laid, s: Placed, free: End): number {
-  if (!isCylinder(s) && !isThread(s) && !isTaper(s)) return 0;
-  const before = laid.outside.filter((one) => nearFrom(laid, one, free) < nearFrom(laid, s, free) - SAME);
-  return Math.max(0, ...before.map((one) => one.largest - s.largest));
 }
 
 function reachingBehind(laid: Laid, s: Placed, free: End): number {
