@@ -149,6 +149,7 @@ export const recordBodySchema = z.discriminatedUnion('kind', [
     seen: z.number(),
     low: z.number(),
     high: z.number(),
+    unit: z.literal('HRC').optional(),
     typed,
   }),
   z.strictObject({

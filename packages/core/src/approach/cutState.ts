@@ -8,6 +8,8 @@ export interface CutState {
   readonly now: number;
   /** What the dial shows, mm as it reads; zero where the tool first touched. */
   readonly dial: number;
+  /** What it shows when the tool touches: less far in, drawn back, it cuts air. */
+  readonly touch: number;
   readonly passes: number;
   /** Of these, how many in a row by now with nothing fed in. */
   readonly again: number;
@@ -28,21 +30,30 @@ export function cutState(
   member: Member,
 ): CutState {
   const sign = member === 'external' ? -1 : 1;
-  let state: CutState = { now: stock, dial: 0, passes: 0, again: 0, measured: 0 };
+  let state: CutState = { now: stock, dial: 0, touch: 0, passes: 0, again: 0, measured: 0 };
+  /** How far the tool is drawn back from where it touches, on radius. */
+  let back = 0;
   for (const { body } of standing(records).filter((r) => r.piece === piece)) {
     if (isPass(body)) {
+      back -= body.depth;
+      const cuts = back <= HAIR;
       state = {
         ...state,
-        now: state.now + sign * 2 * body.depth,
+        now: state.now + (cuts ? -sign * 2 * back : 0),
         dial: body.dialTo,
+        touch: cuts ? body.dialTo : state.touch,
         passes: state.passes + 1,
         again: body.depth === 0 ? state.again + 1 : 0,
       };
+      if (cuts) back = 0;
     }
     if (isMeasured(body)) state = { ...state, now: body.diameter, measured: state.measured + 1 };
   }
   return state;
 }
+
+/** On radius, mm: where figures of the dial are reckoned to be the same. */
+const HAIR = 1e-9;
 
 /**
  * The pass a typed dial figure means: radial depth from where the dial stood.

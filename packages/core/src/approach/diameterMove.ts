@@ -91,7 +91,7 @@ function roughing(state: CutState, request: DiameterRequest): DiameterMove | nul
     member,
     now: state.now,
     finish: middle,
-    dialNow: state.dial,
+    dialNow: state.touch,
     roughDepth,
     lastStock: 0,
     allowance: USUAL_PASSES.lastStock,

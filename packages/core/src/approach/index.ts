@@ -4,6 +4,11 @@ import { lastReadings as lastReadings_, triesOf as triesOf_ } from './tries';
 import { diameterAdvice as diameterAdvice_, diameterApproach as diameterApproach_ } from './diameter';
 import { diameterMove as diameterMove_ } from './diameterMove';
 import {
+  diameterOnLathe as diameterOnLathe_,
+  passFrom as passFrom_,
+  sizeOnLathe as sizeOnLathe_,
+} from './onThisLathe';
+import {
   approachAdvice as approachAdvice_,
   approachOf as approachOf_,
   evidenceOf as evidenceOf_,
@@ -12,12 +17,16 @@ import {
 
 export type { DiameterMove, DiameterStand } from './diameterMove';
 export type { CutState } from './cutState';
+export type { PassOn } from './onThisLathe';
 export type { Try } from './tries';
 export { USUAL_RISK, type Approach } from './approach';
 
 export const cutState = /* @__PURE__ */ checked(cutState_);
 export const dialForDiameter = /* @__PURE__ */ checked(dialForDiameter_);
 export const passTo = /* @__PURE__ */ checked(passTo_);
+export const passFrom = /* @__PURE__ */ checked(passFrom_);
+export const diameterOnLathe = /* @__PURE__ */ checked(diameterOnLathe_);
+export const sizeOnLathe = /* @__PURE__ */ checked(sizeOnLathe_);
 export const lastReadings = /* @__PURE__ */ checked(lastReadings_);
 export const triesOf = /* @__PURE__ */ checked(triesOf_);
 export const diameterApproach = /* @__PURE__ */ checked(diameterApproach_);

@@ -51,6 +51,45 @@ describe('a batch', () => {
     expect(one!.points.at(-1)!.inside).toBe(false);
     expect(one!.drift!.outAt).toBe(5);
   });
+  it('of hardness has its figures, in what they are, and no drift: no next cut changes it', () => {
+    const hard = (piece: number, seen: number, unit?: 'HRC'): KeptRecord => ({
+      ...sized(piece, seen),
+      body: {
+        kind: 'sized',
+        what: 'Hardness, HRC',
+        seen,
+        low: 56,
+        high: 60,
+        ...(unit ? { unit } : {}),
+        typed: '',
+      },
+    });
+    const at = [1, 2, 3, 4].map((n) => 57 + 0.5 * n);
+    const [one] = batchSeries(
+      at.map((seen, i) => hard(i + 1, seen, 'HRC')),
+      12,
+    );
+    expect(one).toMatchObject({ unit: 'HRC', drift: null });
+    expect(one!.points.map((p) => p.inside)).toEqual([true, true, true, true]);
+    expect(
+      batchSeries(
+        at.map((seen, i) => hard(i + 1, seen)),
+        12,
+      )[0]!.unit,
+    ).toBe('HRC');
+    expect(
+      batchSeries(
+        at.map((_, i) => sized(i + 1, 39.9 + 0.01 * i)),
+        12,
+      )[0],
+    ).toMatchObject({ unit: undefined });
+    expect(
+      batchSeries(
+        at.map((_, i) => sized(i + 1, 39.9 + 0.01 * i)),
+        12,
+      )[0]!.drift,
+    ).not.toBeNull();
+  });
   it('two pieces, or pieces that only scatter, have none', () => {
     expect(batchSeries([sized(1, 39.9), sized(2, 39.95)], 5)[0]!.drift).toBeNull();
     expect(

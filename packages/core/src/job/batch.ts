@@ -3,10 +3,12 @@ import { sideOfLimits } from '../fit/sideOfLimits';
 import { featureOf } from './records/ofShape';
 import { standing, type KeptRecord } from './records/row';
 import { isSized, isStandOff } from './records/is';
+import { unitOfSize, type SizeUnit } from './records/sizeUnit';
 
-/** One figure of a part over the pieces of a batch, with what it may be; mm. */
+/** One figure of a part over the pieces of a batch, with what it may be; mm where no unit is said. */
 export interface BatchSeries {
   readonly what: string;
+  readonly unit?: SizeUnit | undefined;
   readonly feature: string | null;
   readonly low: number;
   readonly high: number;
@@ -36,7 +38,7 @@ const READ = 0.002;
 /**
  * What was measured of a batch, a figure each: the last reading of every piece, whether the pieces drift, when they would be
  * out of what they may be, and what to change before. A drift is only said where it is more than the scatter about its line
- * explains, by Student's distribution for the pieces there are.
+ * explains, by Student's distribution for the pieces there are; and only of a length, which the next cut can change.
  *
  * @example
  * batchSeries([], 5)
@@ -49,16 +51,28 @@ export function batchSeries(
 ): BatchSeries[] {
   const found = new Map<
     string,
-    { feature: string | null; low: number; high: number; seen: Map<number, number> }
+    {
+      feature: string | null;
+      unit?: SizeUnit | undefined;
+      low: number;
+      high: number;
+      seen: Map<number, number>;
+    }
   >();
   for (const record of standing(records)) {
     const read = readingOf(record, tapers);
     if (!read) continue;
-    const { what, low, high, seen } = read;
+    const { what, unit, low, high, seen } = read;
     const before = found.get(what)?.seen ?? new Map<number, number>();
-    found.set(what, { feature: featureOf(record) ?? null, low, high, seen: before.set(record.piece, seen) });
+    found.set(what, {
+      feature: featureOf(record) ?? null,
+      unit,
+      low,
+      high,
+      seen: before.set(record.piece, seen),
+    });
   }
-  return [...found].map(([what, { feature, low, high, seen }]) => {
+  return [...found].map(([what, { feature, unit, low, high, seen }]) => {
     const points = [...seen]
       .sort(([a], [b]) => a - b)
       .map(([piece, value]) => ({
@@ -66,7 +80,8 @@ export function batchSeries(
         seen: value,
         inside: sideOfLimits(value, { least: low, most: high }) === 'inside',
       }));
-    return { what, feature, low, high, points, drift: driftOf(points, { low, high, quantity }) };
+    const drift = unit ? null : driftOf(points, { low, high, quantity });
+    return { what, unit, feature, low, high, points, drift };
   });
 }
 
@@ -80,9 +95,9 @@ export interface BatchTaper {
 function readingOf(
   record: KeptRecord,
   tapers: readonly BatchTaper[],
-): { what: string; low: number; high: number; seen: number } | null {
+): { what: string; unit?: SizeUnit | undefined; low: number; high: number; seen: number } | null {
   const { body, feature } = record;
-  if (isSized(body)) return body;
+  if (isSized(body)) return { ...body, unit: unitOfSize(body) };
   if (!isStandOff(body)) return null;
   const taper = feature === undefined ? tapers[0] : tapers.find((one) => one.feature === feature);
   return taper

@@ -1,5 +1,6 @@
 import { checked } from '../basics/publicFace';
 import { jobProgress as jobProgress_ } from './progress';
+import { sizeFigure as sizeFigure_, unitOfSize as unitOfSize_ } from './records/sizeUnit';
 import { recordsOf as recordsOf_ } from './records/ofShape';
 import { verdictOnPiece as verdictOnPiece_ } from './verdictOf';
 import { batchSeries as batchSeries_ } from './batch';
@@ -17,6 +18,7 @@ export type { JobProgress, ShapeProgress } from './progress';
 export { STAGES, type Stage, type StageState } from './stage';
 export { isHeld, isNote, isPass, isPhoto, isSized, isSwept, isWithdrawn, isWorked } from './records/is';
 export { FEELS, type Feel } from './records/felt';
+export type { SizeUnit } from './records/sizeUnit';
 export type { RecordBody, RecordKind } from './records/registry';
 export type { BodyOf, KeptRecord, RecordOf } from './records/row';
 
@@ -31,5 +33,7 @@ export const ofKind = /* @__PURE__ */ checked(ofKind_);
 export const standing = /* @__PURE__ */ checked(standing_);
 export const describeRecord = /* @__PURE__ */ checked(describeRecord_);
 export const isBeside = /* @__PURE__ */ checked(isBeside_);
+export const sizeFigure = /* @__PURE__ */ checked(sizeFigure_);
+export const unitOfSize = /* @__PURE__ */ checked(unitOfSize_);
 export const recordsOf = /* @__PURE__ */ checked(recordsOf_);
 export const verdictOnPiece = /* @__PURE__ */ checked(verdictOnPiece_);

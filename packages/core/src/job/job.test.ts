@@ -80,6 +80,7 @@ describe('records', () => {
     expect(cutState(records, 1, 25, 'external')).toEqual({
       now: 22.08,
       dial: 3,
+      touch: 3,
       passes: 3,
       again: 0,
       measured: 1,

@@ -27,7 +27,7 @@ const standOff: SizeMethod = {
   reads: 'Stand-off now',
   given: [],
   check: () => undefined,
-  standOff: (seen, _, task) => onTheGauge(finite(seen, 'seen'), task),
+  standOff: (seen) => finite(seen, 'seen'),
 };
 
 const depth: SizeMethod = {
@@ -38,8 +38,7 @@ const depth: SizeMethod = {
   reads: 'Between the faces now',
   given: [{ key: 'wanted', label: 'Between the faces when it is right' }],
   check: ({ wanted = Number.NaN }) => void finite(wanted, 'wanted'),
-  standOff: (seen, { wanted = Number.NaN }, task) =>
-    onTheGauge(finite(seen, 'seen') - finite(wanted, 'wanted'), task),
+  standOff: (seen, { wanted = Number.NaN }) => finite(seen, 'seen') - finite(wanted, 'wanted'),
 };
 
 /** On its small end, between rollers: the small end it has, against the one it should have. */
@@ -94,12 +93,13 @@ const limitLines: SizeMethod = {
   given: [{ key: 'apart', label: 'Between the two lines' }],
   check: ({ apart = Number.NaN }) => void positive(apart, 'apart', 'The distance between the lines'),
   band: ({ apart = Number.NaN }) => positive(apart, 'apart', 'The distance between the lines') / 2,
-  standOff: (seen, { apart = Number.NaN }, task) =>
-    onTheGauge(positive(apart, 'apart', 'The distance between the lines') / 2 - finite(seen, 'seen'), task),
+  standOff: (seen, { apart = Number.NaN }) =>
+    positive(apart, 'apart', 'The distance between the lines') / 2 - finite(seen, 'seen'),
 };
 
 /**
- * A reading by one way as a stand-off, what is given looked at first. Errors: as the method's.
+ * A reading by one way as a stand-off, what is given looked at first. Errors: as the method's; impossible where the gauge
+ * would not be on the taper.
  *
  * @example
  * standOffBy(SIZE_METHODS[0], 1.6, {}, SHANK)
@@ -112,7 +112,7 @@ export function standOffBy(
   task: TaperTask,
 ): number {
   method.check(given, task);
-  return method.standOff(seen, given, task);
+  return onTheGauge(method.standOff(seen, given, task), task);
 }
 
 /** Every way of finding size, in the order offered. */

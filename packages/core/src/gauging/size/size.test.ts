@@ -70,6 +70,8 @@ describe('every way of sizing comes to the same stand-off', () => {
     ['stand-off', {}, -99_999, 'seen'],
     ['depth', { wanted: 3 }, 4000, 'seen'],
     ['limit-lines', { apart: 1.2 }, 4000, 'seen'],
+    ['rollers', { roller: 12 }, 4000, 'seen'],
+    ['ball', { ball: 34 }, -4000, 'seen'],
   ] as const)('%s with %j says so at its field', (id, given, seen, field) => {
     const { members } = method(id);
     expect(() => standOffBy(method(id), seen, given, task(members[0]!))).toThrow(

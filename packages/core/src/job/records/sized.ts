@@ -1,7 +1,7 @@
-import { length } from '../../figure/figure';
-import { SEEN, type KindOfRecord } from './kind';
+import { type KindOfRecord } from './kind';
+import { sizeFigure, unitOfSize, type SizeUnit } from './sizeUnit';
 
-/** A figure of a feature as it was measured, with what it may be; mm. */
+/** A figure of a feature as it was measured, with what it may be; mm where no unit is said. */
 export interface Sized {
   readonly kind: 'sized';
   /** Which of its figures: "Collar, diameter". */
@@ -9,17 +9,22 @@ export interface Sized {
   readonly seen: number;
   readonly low: number;
   readonly high: number;
+  readonly unit?: SizeUnit | undefined;
   readonly typed: string;
 }
 
 export const sized: KindOfRecord<Sized> = {
   kind: 'sized',
-  say: ({ what, seen, low, high }) => [
-    `${what} `,
-    length(seen, SEEN),
-    ', may be ',
-    length(low, SEEN),
-    ' to ',
-    length(high, SEEN),
-  ],
+  say(body) {
+    const { what, seen, low, high } = body;
+    const unit = unitOfSize(body);
+    return [
+      `${what} `,
+      sizeFigure(seen, unit),
+      ', may be ',
+      sizeFigure(low, unit),
+      ' to ',
+      sizeFigure(high, unit),
+    ];
+  },
 };

@@ -1,14 +1,16 @@
 import type { Shoulder } from '../../cutting/staircase';
 import { length, type Figure } from '../../figure/figure';
 import type { Phrase } from '../../figure/phrase';
+import type { SizeUnit } from '../../job/records/sizeUnit';
 import type { Member } from '../../taper/task';
 import type { VeeThread } from '../../thread/form';
 
-/** Something to measure when an operation is done, and what it may be; mm. */
+/** Something to measure when an operation is done, and what it may be; mm where no unit is said. */
 export interface Measure {
   readonly what: string;
   readonly least: number;
   readonly most: number;
+  readonly unit?: SizeUnit | undefined;
 }
 
 export interface NamedFigure {

@@ -30,7 +30,9 @@ export const harden: KindOfOperation = {
   card: ({ part: { harden: hrc } }) =>
     figures(
       hrc === undefined ? [] : [{ label: 'Hardness, HRC', figure: count(hrc, 0.5) }],
-      hrc === undefined ? [] : [{ what: 'Hardness, HRC', least: hrc - HARD_BAND, most: hrc + HARD_BAND }],
+      hrc === undefined
+        ? []
+        : [{ what: 'Hardness, HRC', least: hrc - HARD_BAND, most: hrc + HARD_BAND, unit: 'HRC' }],
       [
         [
           'Heat, soak, quench and temper as the steel’s maker says; the figures are the steel’s, not the shop’s.',

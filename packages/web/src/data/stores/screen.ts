@@ -22,7 +22,7 @@ export interface BarQuestion extends BarLine {
   readonly defaultUnit: DefaultUnit;
   /** What is good enough, where that is known: the needle of an instrument is shown against it. */
   readonly band?: { readonly low: number; readonly high: number };
-  /** What the figure being typed means, as it is typed. */
+  /** What the figure being typed means, as it is typed. One that cannot be is thrown as what is wrong with it. */
   judge?(value: number): { readonly phrase: Phrase; readonly tone: Tone } | null;
   keep(parsed: ParsedQuantity, text: string): Promise<void> | void;
   /** What Enter does with nothing typed. */

@@ -1,4 +1,4 @@
-import type { MachineRow, Person } from '@anello/contract';
+import { PRACTICE_MACHINE, type MachineRow, type Person } from '@anello/contract';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { LONG_LATHE } from '../../../../contract/src/machine/machines.testdata';
 import { emptyBench } from '../../testkit/emptyBench';
@@ -115,7 +115,7 @@ describe('the lathes of the shop', () => {
     answer = json({ machines: [lathe] });
     const shop = useShop();
     await shop.load();
-    shop.practise([]);
+    shop.practise([], PRACTICE_MACHINE);
     const own = practiceOf('long-lathe');
     await shop.keepSetting({ machineId: own, device: 'compound', halfAngle: 0.1 } as Setting);
     await shop.keepSetting({ machineId: own, device: 'compound', halfAngle: 0.2 } as Setting);
@@ -126,7 +126,7 @@ describe('the lathes of the shop', () => {
       ['compound', 0.2],
     ]);
     expect(shop.byId(PRACTICE_LATHE_ID)!.settings).toEqual([]);
-    shop.practise([]);
+    shop.practise([], PRACTICE_MACHINE);
     expect(shop.byId(own)!.settings).toEqual([]);
   });
   it('that stand are by name, without those put away', async () => {

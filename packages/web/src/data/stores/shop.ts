@@ -1,7 +1,6 @@
 import {
   coreLathe,
   migrateMachineDocument,
-  PRACTICE_MACHINE,
   type Aside,
   type MachineDocument,
   type MachineRow,
@@ -9,7 +8,7 @@ import {
 } from '@anello/contract';
 import type { Device, Lathe, StillSet } from '@anello/core/machine';
 import { defineStore } from 'pinia';
-import { computed, ref } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
 import { request, ServerAway } from '../api';
 import { isPractice, shopsOwn } from '../practice/names';
 import { bench, remember } from '../db';
@@ -90,17 +89,21 @@ export const useShop = defineStore('shop', () => {
     await load();
   }
 
-  /** What the practice lathe that is worked is set to. */
+  /** What the practice lathe that is worked is set to, and the practice corner's own lathe once something is practised. */
   const practised = ref<SettingRow[]>([]);
+  const corner = shallowRef<MachineDocument>();
   /** A practice job is taken up: its lathe stands as it was left, and no other does. */
-  const practise = (settings: readonly SettingRow[]): void => void (practised.value = [...settings]);
+  function practise(settings: readonly SettingRow[], lathe: MachineDocument): void {
+    practised.value = [...settings];
+    corner.value = lathe;
+  }
   const byId = (id: string): MachineRow | undefined =>
     isPractice(id) ? practiceRow(id) : machines.value.find((m) => m.id === id);
 
   /** The lathe of the practice corner, or one of the shop's as it is practised on. */
   function practiceRow(id: string): MachineRow | undefined {
     const own = shopsOwn(id);
-    const document = own === null ? PRACTICE_MACHINE : byId(own)?.document;
+    const document = own === null ? corner.value : byId(own)?.document;
     const settings = practised.value.filter(({ machineId }) => machineId === id);
     return document && { id, version: 1, document, settings };
   }

@@ -1,5 +1,5 @@
-import { figureParts, length, plainText, type Phrase } from '@anello/core/figure';
-import type { BatchSeries } from '@anello/core/job';
+import { figureParts, plainText, type Phrase } from '@anello/core/figure';
+import { sizeFigure, type BatchSeries, type SizeUnit } from '@anello/core/job';
 import { line, type Mark, type Sheet } from '../sheet';
 import { writeHead, type SheetHead } from './head';
 import { Pages, type Paper } from './pages';
@@ -50,7 +50,7 @@ export function inspectionSheet(given: InspectionGiven): Sheet[] {
 
 function table(pages: Pages, { series, units }: InspectionGiven, pieces: readonly PieceGiven[]): void {
   const wide = (pages.width - FIGURE - LIMITS) / PIECES;
-  const said = (value: number): string => figureParts(length(value, 0.001), units).text;
+  const said = (value: number, unit?: SizeUnit): string => figureParts(sizeFigure(value, unit), units).text;
   const place = (i: number): number => (i === 0 ? 0 : i === 1 ? FIGURE : FIGURE + LIMITS + wide * (i - 1));
   const row = (cells: readonly string[], bold: readonly boolean[] = []): void =>
     tableRow(
@@ -62,13 +62,13 @@ function table(pages: Pages, { series, units }: InspectionGiven, pieces: readonl
     [`Measured, ${units === 'mm' ? 'mm' : 'inch'}`, 'may be', ...pieces.map(({ piece }) => `piece ${piece}`)],
     Array<boolean>(2 + pieces.length).fill(true),
   );
-  for (const { what, low, high, points } of series) {
+  for (const { what, unit, low, high, points } of series) {
     const seen = pieces.map(({ piece }) => points.find((p) => p.piece === piece));
     row(
       [
         what,
-        `${said(low)} to ${said(high)}`,
-        ...seen.map((p) => (p ? `${said(p.seen)}${p.inside ? '' : ' OUT'}` : '-')),
+        `${said(low, unit)} to ${said(high, unit)}`,
+        ...seen.map((p) => (p ? `${said(p.seen, unit)}${p.inside ? '' : ' OUT'}` : '-')),
       ],
       [false, false, ...seen.map((p) => p !== undefined && !p.inside)],
     );

@@ -73,7 +73,7 @@ function barRequest(): BarRequest | null {
     };
   }
   const next = desk.next.value;
-  const dialFrom = desk.state.value.dial;
+  const dialFrom = desk.state.value.touch;
   return {
     key: `${model.key.value}.${job.piece}.dial`,
     label: 'Dial now',
@@ -86,6 +86,7 @@ function barRequest(): BarRequest | null {
         ? 'At the same figure, nothing fed in.'
         : 'At the allowance. Try it in its mate.',
     judge: (value) => {
+      desk.passTo(value);
       const past = next ? value - next.dialTo : value - dialFrom;
       if (value < dialFrom)
         return { phrase: ['backed out by ', desk.dialFigure(dialFrom - value)], tone: 'warn' };

@@ -45,6 +45,29 @@ describe('where the cut stands', () => {
     await desk.keepPass(planned - 0.1, 'deeper');
     expect(screen.kept('pass')[0]).toMatchObject({ planned, dialTo: planned - 0.1 });
   });
+  it('a dial that cannot be is refused, in words, and the cut stands where it stood', async () => {
+    const { desk } = screen.work(withStock('25 mm'), useCut);
+    for (const dialTo of [1e9, 25, -1e6]) {
+      expect(() => desk.passTo(dialTo)).toThrow(/would stand/);
+      await expect(desk.keepPass(dialTo, '')).rejects.toThrow(/would stand/);
+    }
+    await expect(desk.keepMeasured({ diameter: 1e9 }, '1e9')).rejects.toThrow(/larger/);
+    expect([screen.kept('pass'), screen.kept('measured')]).toEqual([[], []]);
+    expect(desk.state.value!.now).toBe(25);
+  });
+  it('drawn back, the next pass is counted from where the tool touches', async () => {
+    const { desk } = screen.work(withStock('25 mm'), useCut);
+    await desk.keepPass(1, '');
+    await nextTick();
+    const planned = desk.next.value!;
+    await desk.keepPass(-2, '');
+    await nextTick();
+    expect(desk.state.value).toMatchObject({ now: 24, dial: -2, touch: 1 });
+    expect(desk.next.value!.dialTo).toBe(planned.dialTo);
+    await desk.keepPass(desk.next.value!.dialTo, '');
+    await nextTick();
+    expect(desk.state.value!.now).toBeCloseTo(24 - (planned.dialTo - 1), 9);
+  });
   it('two passes kept at once follow one another, and nothing read after them comes between', async () => {
     const { desk, model } = screen.work(withStock('25 mm'), useCut);
     const both = Promise.all([desk.keepPass(1, ''), desk.keepPass(1, '')]);

@@ -1,4 +1,4 @@
-import { cutState, dialForDiameter, passTo, type CutState } from '@anello/core/approach';
+import { cutState, dialForDiameter, diameterOnLathe, passFrom, type CutState } from '@anello/core/approach';
 import { AnelloError } from '@anello/core/basics';
 import { PASSES_AGAIN, passPlan, staircase, type Pass, type Shoulder } from '@anello/core/cutting';
 import { snapDown, type Figure } from '@anello/core/figure';
@@ -22,6 +22,8 @@ export interface CutDesk {
   dialFigure(value: number): Figure;
   /** Stock on diameter as whole divisions of the dial, rounded back, and what is left over on diameter. */
   onDial(diameter: number): { figure: Figure; divisions: number; leftOver: number };
+  /** The pass that a figure on the dial means, depth on radius. Errors: as passFrom. */
+  passTo(dialTo: number): { readonly depth: number };
   keepPass(dialTo: number, typed: string): Promise<void>;
   /** Shoulders or steps that take the bulk off first; null without stock. */
   readonly stairs: ComputedRef<{ steps: readonly Shoulder[]; error: AnelloError | null } | null>;
@@ -60,7 +62,7 @@ function makeCutDesk(): CutDesk {
         member: task.value.member,
         now: state.value.now,
         finish: finish.value,
-        dialNow: state.value.dial,
+        dialNow: state.value.touch,
         roughDepth,
         lastStock,
         allowance,
@@ -117,11 +119,17 @@ function makeCutDesk(): CutDesk {
     };
   }
 
-  async function keepPass(dialTo: number, typed: string): Promise<void> {
+  function passTo(dialTo: number): { readonly depth: number } {
     const { value: lathe } = model.lathe;
-    if (!state.value || !lathe) return;
+    if (!state.value || !lathe || !task.value) return { depth: 0 };
+    const { member } = task.value;
+    return passFrom(state.value, dialTo, { member, reads: lathe.dial.reads, swing: lathe.swing });
+  }
+
+  async function keepPass(dialTo: number, typed: string): Promise<void> {
+    if (!state.value || !model.lathe.value) return;
     const planned = plan.value.passes[0]?.dialTo ?? null;
-    const { depth } = passTo(state.value.dial, dialTo, lathe.dial.reads);
+    const { depth } = passTo(dialTo);
     await model.keep({ kind: 'pass', dialFrom: state.value.dial, dialTo, planned, depth, typed });
   }
 
@@ -133,6 +141,7 @@ function makeCutDesk(): CutDesk {
     await model.keep({
       kind: 'measured',
       ...seen,
+      diameter: diameterOnLathe(seen.diameter, model.lathe.value ?? {}),
       expected: state.value.now,
       dialAt: state.value.dial,
       typed,
@@ -149,6 +158,7 @@ function makeCutDesk(): CutDesk {
     again,
     dialFigure,
     onDial,
+    passTo,
     keepPass,
     keepMeasured,
   };

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { isBore } from '@anello/core/part';
 import { eccentricOfJob } from '@anello/contract';
+import { sizeOnLathe } from '@anello/core/approach';
 import { invalidates, type EccentricPart } from '@anello/core/eccentric';
 import { angle, length } from '@anello/core/figure';
 import { sizeLimits } from '@anello/core/fit';
@@ -94,7 +95,7 @@ useStageScreen({
         kind: 'travel',
         eccentric: props.part.id,
         station: asking.value,
-        seen: value,
+        seen: model.lathe.value ? sizeOnLathe(value, model.lathe.value) : value,
         wanted: wanted.value,
         typed,
       });

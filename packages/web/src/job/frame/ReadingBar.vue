@@ -31,25 +31,28 @@ const text = computed({
   },
 });
 
-const parsed = computed<{ value: ParsedQuantity | null; error: string | null }>(() => {
-  if (!question.value || text.value.trim() === '') return { value: null, error: null };
+interface Remark {
+  readonly phrase: Phrase;
+  readonly tone: Tone;
+}
+/** What is typed, and what that means; what cannot be read, or cannot be, is no figure. */
+const parsed = computed<{ value: ParsedQuantity | null; remark?: Remark | null | undefined }>(() => {
+  if (!question.value || text.value.trim() === '') return { value: null };
   try {
-    const { dimension, defaultUnit } = question.value;
-    return { value: parseQuantity({ text: text.value, dimension, defaultUnit }), error: null };
+    const { dimension, defaultUnit, judge } = question.value;
+    const value = parseQuantity({ text: text.value, dimension, defaultUnit });
+    return { value, remark: judge?.(value.value) };
   } catch (error) {
     if (!(error instanceof AnelloError)) throw error;
-    return { value: null, error: error.message };
+    return { value: null, remark: { phrase: error.phrase, tone: 'bad' } };
   }
 });
 
-const remark = computed<{ phrase: Phrase; tone: Tone }>(() => {
-  if (failed.value) return { phrase: failed.value, tone: 'bad' };
-  if (parsed.value.error) return { phrase: [parsed.value.error], tone: 'bad' };
-  if (parsed.value.value && question.value?.judge) {
-    return question.value.judge(parsed.value.value.value) ?? { phrase: [''], tone: 'plain' };
-  }
-  return { phrase: [request.value?.hint ?? ''], tone: 'plain' };
-});
+const remark = computed<Remark>(() =>
+  failed.value
+    ? { phrase: failed.value, tone: 'bad' }
+    : (parsed.value.remark ?? { phrase: [request.value?.hint ?? ''], tone: 'plain' }),
+);
 const offered = computed(() => {
   const action = emptyAction.value;
   return action ? `${request.value?.key}/${action.label}/${action.turn ?? ''}` : null;
@@ -148,7 +151,7 @@ async function doOffered(): Promise<void> {
         autocapitalize="off"
         spellcheck="false"
         enterkeyhint="send"
-        :aria-invalid="parsed.error !== null"
+        :aria-invalid="!parsed.value && !!parsed.remark"
         aria-describedby="reading-remark"
       />
       <v-btn

@@ -59,6 +59,22 @@ describe('the reading bar', () => {
     expect([kept.length, input.value]).toEqual([0, '1,250']);
   });
 
+  it('what cannot be is said as it is typed, in the units of the screen, and is not kept', async () => {
+    const judge = (): never => {
+      throw new AnelloError('impossible', 'dialTo', ['With ', length(25.4, 0.1), ' on.']);
+    };
+    useScreen().bar = ask({ judge });
+    usePreferences().units = 'inch';
+    const host = mount(ReadingBar);
+    const input = await type(host, '1.893');
+    expect([remark(host), input.getAttribute('aria-invalid')]).toEqual(['With 1.000 in on.', 'true']);
+    await strike(host);
+    expect([kept.length, input.value]).toEqual([0, '1.893']);
+    useScreen().bar = ask();
+    await nextTick();
+    expect(input.getAttribute('aria-invalid')).toBe('false');
+  });
+
   it('keeps half-typed text with its own question', async () => {
     const screen = useScreen();
     screen.bar = ask();

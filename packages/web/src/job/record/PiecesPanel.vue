@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { count, length } from '@anello/core/figure';
-import { ofKind, verdictOnPiece } from '@anello/core/job';
+import { ofKind, sizeFigure, verdictOnPiece } from '@anello/core/job';
 import { computed } from 'vue';
 import FigureText from '../../ui/FigureText.vue';
 import NoticeText from '../../ui/NoticeText.vue';
@@ -56,15 +56,15 @@ const done = (piece: number): number => ofKind(job.records, 'worked', piece).len
             <th scope="row">
               {{ one.what }}
               <span class="may quiet"
-                ><FigureText :figure="length(one.low, 0.001)" /> to
-                <FigureText :figure="length(one.high, 0.001)"
+                ><FigureText :figure="sizeFigure(one.low, one.unit)" /> to
+                <FigureText :figure="sizeFigure(one.high, one.unit)"
               /></span>
             </th>
             <td><DriftChart :series="one" :quantity="quantity" /></td>
             <td v-for="piece in pieces" :key="piece">
               <span v-if="seen(one.what, piece)" :class="seen(one.what, piece)!.inside ? 'in' : 'out'"
                 >{{ seen(one.what, piece)!.inside ? '' : '✗ '
-                }}<FigureText :figure="length(seen(one.what, piece)!.seen, 0.001)"
+                }}<FigureText :figure="sizeFigure(seen(one.what, piece)!.seen, one.unit)"
               /></span>
               <span v-else class="quiet" aria-label="not measured">–</span>
             </td>

@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { isSized } from '@anello/core/job';
-import { length } from '@anello/core/figure';
+import { isSized, sizeFigure } from '@anello/core/job';
 import { sideOfLimits } from '@anello/core/fit';
 import { computed } from 'vue';
 import FigureText from '../../ui/FigureText.vue';
@@ -27,10 +26,11 @@ const rows = computed(() => {
     <div v-for="row in rows" :key="row.what" class="row">
       <span class="what">{{ row.what }}</span>
       <span class="quiet"
-        ><FigureText :figure="length(row.least, 0.001)" /> to <FigureText :figure="length(row.most, 0.001)"
+        ><FigureText :figure="sizeFigure(row.least, row.unit)" /> to
+        <FigureText :figure="sizeFigure(row.most, row.unit)"
       /></span>
       <strong v-if="row.read !== undefined" :class="row.inside ? 'in' : 'out'"
-        >{{ row.inside ? '✓' : '✗' }} <FigureText :figure="length(row.read, 0.001)"
+        >{{ row.inside ? '✓' : '✗' }} <FigureText :figure="sizeFigure(row.read, row.unit)"
       /></strong>
       <span v-else class="quiet">not read</span>
     </div>

@@ -1,4 +1,10 @@
-import { diameterMove, passTo, type DiameterMove, type DiameterStand } from '@anello/core/approach';
+import {
+  diameterMove,
+  diameterOnLathe,
+  passFrom,
+  type DiameterMove,
+  type DiameterStand,
+} from '@anello/core/approach';
 import { USUAL_PASSES } from '@anello/core/cutting';
 import { ofKind } from '@anello/core/job';
 import { finest, type Instrument } from '@anello/core/kit';
@@ -15,6 +21,8 @@ export interface DiameterDesk {
   /** How many were cut on this piece. */
   readonly passes: ComputedRef<number>;
   readonly move: ComputedRef<DiameterMove>;
+  /** The pass that a figure on the dial means, depth on radius. Errors: as passFrom. */
+  passTo(dialTo: number): { readonly depth: number };
   keepPass(dialTo: number, typed: string): Promise<void>;
   /** What it is taken to be measured with; null where none is owned. */
   readonly micrometer: ComputedRef<Instrument | null>;
@@ -45,18 +53,26 @@ export function useDiameter(card: () => DiameterCard, feature: () => string | nu
     });
   });
   const move = computed(() => stand.value.move);
+  const passTo: DiameterDesk['passTo'] = (dialTo) =>
+    passFrom(stand.value.state, dialTo, {
+      member: card().member,
+      reads: dial.value.reads,
+      swing: lathe.value?.swing,
+    });
   return {
     stand,
     move,
     passes: computed(() => ofKind(own.value, 'pass').length),
     micrometer,
+    passTo,
     async keepPass(dialTo, typed) {
       const { dial: dialFrom } = stand.value.state;
-      const { depth } = passTo(dialFrom, dialTo, dial.value.reads);
+      const { depth } = passTo(dialTo);
       const planned = move.value.kind === 'cut' ? move.value.dialTo : null;
       await operation.keep({ kind: 'pass', dialFrom, dialTo, planned, depth, typed }, feature());
     },
-    async keepMeasured(diameter, typed) {
+    async keepMeasured(seen, typed) {
+      const diameter = diameterOnLathe(seen, lathe.value ?? {});
       const { now, dial: dialAt } = stand.value.state;
       await operation.keep({ kind: 'measured', diameter, expected: now, dialAt, typed }, feature());
     },

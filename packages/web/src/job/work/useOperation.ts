@@ -1,3 +1,4 @@
+import { sizeOnLathe } from '@anello/core/approach';
 import { AnelloError } from '@anello/core/basics';
 import { plainText, type Phrase } from '@anello/core/figure';
 import { standing, type KeptRecord, type RecordBody, isSized, isWorked } from '@anello/core/job';
@@ -6,6 +7,7 @@ import { computed, inject, provide, type ComputedRef, type InjectionKey } from '
 import { useRouter } from 'vue-router';
 import { useJob } from '../../data/stores/job';
 import { usePreferences } from '../../data/stores/preferences';
+import { useJobModel } from '../model/useJobModel';
 import { usePlan, type PlanDesk } from '../plan/usePlan';
 
 /** The plain operation in hand: how the piece stands, its cards, and keeping what was seen and done. */
@@ -40,6 +42,7 @@ const KEY: InjectionKey<OperationDesk> = Symbol('operation in hand');
 export function provideOperation(id: () => string): OperationDesk {
   const job = useJob();
   const plan = usePlan();
+  const { lathe } = useJobModel();
   const router = useRouter();
   const preferences = usePreferences();
   const found = computed(() => {
@@ -83,11 +86,12 @@ export function provideOperation(id: () => string): OperationDesk {
     async keep(body, feature) {
       await job.keepAndOffer(body, undefined, about(feature));
     },
-    async keepSize(measure, seen, typed) {
+    async keepSize(measure, figure, typed) {
+      const seen = lathe.value && !measure.unit ? sizeOnLathe(figure, lathe.value) : figure;
       const feature = measures.value.find((one) => one.measure.what === measure.what)?.feature ?? null;
-      const { what, least: low, most: high } = measure;
+      const { what, least: low, most: high, unit } = measure;
       await job.keepAndOffer(
-        { kind: 'sized', what, seen, low, high, typed },
+        { kind: 'sized', what, seen, low, high, ...(unit ? { unit } : {}), typed },
         `${what} kept.`,
         about(feature),
       );

@@ -1,5 +1,5 @@
-import { length } from '@anello/core/figure';
 import { sideOfLimits } from '@anello/core/fit';
+import { sizeFigure } from '@anello/core/job';
 import type { Measure } from '@anello/core/plan';
 import { usePreferences } from '../../data/stores/preferences';
 import type { BarQuestion, BarRequest } from '../../data/stores/screen';
@@ -8,13 +8,13 @@ import type { OperationDesk } from './useOperation';
 
 /** Whether a reading lies within what it may be, in words and tone. */
 export function judged(
-  limits: Pick<Measure, 'least' | 'most'>,
+  limits: Pick<Measure, 'least' | 'most' | 'unit'>,
   seen: number,
 ): ReturnType<NonNullable<BarQuestion['judge']>> {
   const side = sideOfLimits(seen, limits);
   if (side === 'inside') return { phrase: ['inside its limits'], tone: 'good' };
   const out = side === 'over' ? seen - limits.most : limits.least - seen;
-  return { phrase: [length(out, 0.001), ` ${side} what it may be`], tone: 'bad' };
+  return { phrase: [sizeFigure(out, limits.unit), ` ${side} what it may be`], tone: 'bad' };
 }
 
 /** What comes when an operation is done, as the batch is worked: the next of this piece, another piece, or the record. */
@@ -52,8 +52,9 @@ export function useWorkBar(desk: OperationDesk): void {
       return {
         key: `${desk.key.value}.${measure.what}`,
         asks: 'figure',
-        dimension: 'length',
-        defaultUnit: preferences.units === 'mm' ? 'mm' : 'in',
+        ...(measure.unit
+          ? { dimension: 'number', defaultUnit: '1' }
+          : { dimension: 'length', defaultUnit: preferences.units === 'mm' ? 'mm' : 'in' }),
         label: measure.what,
         hint: 'Measured, with the piece clean and cool; nothing typed goes on.',
         judge: (seen) => judged(measure, seen),

@@ -1,5 +1,6 @@
 import { entry } from '@anello/contract';
 import { plainText } from '@anello/core/figure';
+import { describeRecord } from '@anello/core/job';
 import { describe, expect, it, vi } from 'vitest';
 import { h, nextTick } from 'vue';
 import { routeLocationKey } from 'vue-router';
@@ -158,6 +159,47 @@ describe('the work stage', () => {
     );
     await come(() => expect(plain(host.textContent)).toContain('Past what it may be'));
     expect(useScreen().bar).toMatchObject({ label: 'Diameter measured' });
+  });
+  it('a dial past the axis is said while it is typed, and cut by nobody', async () => {
+    show(TURN);
+    await come(() => expect(useScreen().bar?.label).toBe('Dial now'));
+    const bar = useScreen().bar!;
+    if (bar.asks !== 'figure') throw new Error('nothing is asked');
+    for (const dialTo of [1e9, 40, -1e6]) {
+      expect(() => bar.judge!(dialTo)).toThrow(/At that figure the tool would stand/);
+      await expect(bar.keep({ value: dialTo } as never, String(dialTo))).rejects.toThrow(
+        /See what was typed/,
+      );
+    }
+    expect(screen.kept('pass')).toEqual([]);
+    expect(plainText(bar.judge!(-0.5)!.phrase, 'mm')).toContain('backed out by');
+    await bar.keep({ value: 0.2 } as never, '0.2');
+    expect(screen.kept('pass')[0]).toMatchObject({ dialFrom: 0, dialTo: 0.2 });
+  });
+  it('of a piece no lathe swings nothing is kept', async () => {
+    const desk = operation('inspect');
+    const [first] = desk.toMeasure.value;
+    await expect(desk.keepSize(first!, 1e9, '1e9')).rejects.toThrow(/Nothing on this lathe is larger/);
+    await expect(desk.keepSize(first!, 0, '0')).rejects.toThrow(/more than zero/);
+    expect(screen.kept('sized')).toEqual([]);
+  });
+  it('hardness is read as a number, whatever the screen measures in', async () => {
+    const hard = { ...document, harden: entry('58', 'number') };
+    usePreferences().units = 'inch';
+    screen.show(hard, {
+      setup: () => () => h(WorkStage),
+      provide: { [routeLocationKey as symbol]: { params: { of: 'harden' } } },
+    });
+    await come(() => expect(useScreen().bar?.label).toBe('Hardness, HRC'));
+    const bar = useScreen().bar!;
+    if (bar.asks !== 'figure') throw new Error('nothing is asked');
+    expect(bar).toMatchObject({ dimension: 'number', defaultUnit: '1' });
+    expect(bar.judge!(57)).toMatchObject({ tone: 'good' });
+    expect(plainText(bar.judge!(61)!.phrase, 'inch')).toBe('1.0 over what it may be');
+    await bar.keep({ value: 57 } as never, '57');
+    expect(screen.kept('sized')[0]).toMatchObject({ seen: 57, low: 56, high: 60, unit: 'HRC' });
+    const said = useJob().records.map((record) => plainText(describeRecord(record), 'inch'));
+    expect(said).toEqual(['Hardness, HRC 57.0, may be 56.0 to 60.0']);
   });
   it('a reading is judged by what it may be', () => {
     expect(judged({ least: 1, most: 2 }, 1.5)).toMatchObject({ tone: 'good' });

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { PRACTICE_MACHINE } from '@anello/contract';
 import { computed, onMounted, shallowRef } from 'vue';
 import { practiceJob } from '../../data/practice/book';
 import type { PracticeJob } from '../../data/practice/kept';
@@ -12,7 +13,7 @@ const shop = useShop();
 const job = shallowRef<PracticeJob | null>(null);
 onMounted(async () => {
   const found = await practiceJob(props.id).catch(() => null);
-  shop.practise(found?.settings ?? []);
+  shop.practise(found?.settings ?? [], PRACTICE_MACHINE);
   job.value = found;
 });
 /** One of the shop's lathes is known when the shop is. */

@@ -1,4 +1,4 @@
-import { entry, type JobRow, type JobView } from '@anello/contract';
+import { entry, PRACTICE_MACHINE, type JobRow, type JobView } from '@anello/contract';
 import type { KeptRecord } from '@anello/core/job';
 import { PIECE_IDS, pieceOf, type PieceId } from '@anello/core/practice';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
@@ -33,6 +33,7 @@ beforeEach(async () => {
   await emptyBench();
   reached.mockClear();
   vi.stubGlobal('fetch', reached);
+  useShop().practise([], PRACTICE_MACHINE);
 });
 
 const begin = (id: PieceId, level: 0 | 3 = 0): Promise<string> =>
@@ -95,9 +96,9 @@ describe('a practice job', () => {
     await set(0.025);
     await set(0.03, 'compound');
     await vi.waitFor(async () => expect((await practiceJob(id)).settings).toHaveLength(2));
-    shop.practise((await practiceJob(other)).settings ?? []);
+    shop.practise((await practiceJob(other)).settings ?? [], PRACTICE_MACHINE);
     expect(shop.byId('practice-lathe')!.settings).toEqual([]);
-    shop.practise((await practiceJob(id)).settings!);
+    shop.practise((await practiceJob(id)).settings!, PRACTICE_MACHINE);
     expect(shop.byId('practice-lathe')!.settings.map(({ device, halfAngle }) => [device, halfAngle])).toEqual(
       [
         ['attachment', 0.025],

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { AnelloError } from '@anello/core/basics';
 import { angle, length } from '@anello/core/figure';
 import { advanceFromInfeed, stockFromStandOff } from '@anello/core/gauging';
 import type { InfeedMove } from '@anello/core/infeed';
@@ -91,14 +90,7 @@ function barRequest(): BarRequest | null {
       method.value.id === 'stand-off'
         ? 'From the gauge line; minus when it has gone past.'
         : method.value.how,
-    judge(seen) {
-      try {
-        return judged(sizing.standOff(seen), halfAngle);
-      } catch (error) {
-        if (error instanceof AnelloError) return { phrase: error.phrase, tone: 'bad' };
-        throw error;
-      }
-    },
+    judge: (seen) => judged(sizing.standOff(seen), halfAngle),
     keep: async ({ value }, text) => {
       const seen = sizing.standOff(value);
       const { diameter } = stockFromStandOff({ standOff: seen, halfAngle });

@@ -73,10 +73,14 @@ function bar(): BarRequest | null {
       label: 'Dial now',
       defaultUnit: lathe.value?.dial.units === 'inch' ? 'in' : 'mm',
       hint: 'Type where you stopped, or take the pass as said.',
-      judge: (value) =>
-        value > dialTo + 1e-9
+      judge(value) {
+        const { depth } = desk.passTo(value);
+        if (depth < 0)
+          return { phrase: ['backed out by ', length(-depth, 0.001), ' on radius'], tone: 'warn' };
+        return value > dialTo + 1e-9
           ? { phrase: [dialFigure(value - dialTo), ' past the pass as said'], tone: 'warn' }
-          : { phrase: ['not past it'], tone: 'good' },
+          : { phrase: ['not past it'], tone: 'good' };
+      },
       keep: ({ value }, text) => desk.keepPass(value, text),
       empty: { label: 'Cut it', turn: desk.passes.value, run: () => desk.keepPass(dialTo, '') },
     };
