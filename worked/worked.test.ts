@@ -5,10 +5,12 @@ import { CUTS_PAGE } from './pages/cuts.testdata';
 import { ECCENTRICS_PAGE } from './pages/eccentrics.testdata';
 import { EVIDENCE_PAGE } from './pages/evidence.testdata';
 import { LINES } from './pages/lines.testdata';
+import { ORDERS_PAGE } from './pages/orders.testdata';
 import { PRACTICE_PAGE } from './pages/practice.testdata';
 import { RECORDS_PAGE } from './pages/records.testdata';
 import { SETTINGS_PAGE } from './pages/settings.testdata';
 import { SIZES_PAGE } from './pages/sizes.testdata';
+import { SLIPS_PAGE } from './pages/slips.testdata';
 import { WAYS_PAGE } from './pages/ways.testdata';
 import { WORDS_PAGE } from './pages/words.testdata';
 
@@ -18,6 +20,7 @@ import { WORDS_PAGE } from './pages/words.testdata';
  */
 const PAGES: Readonly<Record<string, Page>> = {
   lines: LINES,
+  orders: ORDERS_PAGE,
   ways: WAYS_PAGE,
   settings: SETTINGS_PAGE,
   evidence: EVIDENCE_PAGE,
@@ -28,6 +31,7 @@ const PAGES: Readonly<Record<string, Page>> = {
   practice: PRACTICE_PAGE,
   records: RECORDS_PAGE,
   words: WORDS_PAGE,
+  slips: SLIPS_PAGE,
 };
 
 describe('a worked page says what it said', () => {

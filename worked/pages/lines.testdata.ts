@@ -256,16 +256,25 @@ const SKETCHES: Readonly<Record<string, Sketch>> = {
 const joined = (phrases: readonly Phrase[]): Phrase =>
   phrases.flatMap((phrase, i) => (i === 0 ? [...phrase] : [' | ', ...phrase]));
 
+const partOf = ([features, across, length, more]: Sketch): PlanPart => ({
+  features,
+  stock: { shape: 'round', across, length },
+  quantity: 1,
+  lathe: LONG,
+  kit: DRAWER,
+  ...more,
+});
+
+/** One of them by its name, as it is planned. */
+export function sketched(name: string): PlanPart {
+  const sketch = SKETCHES[name];
+  if (!sketch) throw new Error(`There is no sketch of ${name}.`);
+  return partOf(sketch);
+}
+
 /** A line of work without what is only drawn: how it is held, and each operation with what is looked at before it. */
-function line([features, across, length, more]: Sketch): unknown {
-  const part: PlanPart = {
-    features,
-    stock: { shape: 'round', across, length },
-    quantity: 1,
-    lathe: LONG,
-    kit: DRAWER,
-    ...more,
-  };
+function line(sketch: Sketch): unknown {
+  const part = partOf(sketch);
   const { holdings, findings } = planPart(part);
   const { holdings: said, batch } = describePlan(part, holdings);
   return [

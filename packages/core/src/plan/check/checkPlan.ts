@@ -1,6 +1,7 @@
 import { plainText } from '../../figure/phrase';
 import { refusals } from '../holdings/refusals';
-import { impossible, type Finding, type Holding, type PlanPart, type Wrong } from '../piece/line';
+import { impossible, risk, type Finding, type Holding, type PlanPart, type Wrong } from '../piece/line';
+import { closedTooSoon } from './closedTooSoon';
 import { walk, type Walk } from './walk';
 
 /**
@@ -16,15 +17,19 @@ export const checkPlan = (part: PlanPart, holdings: readonly Holding[]): Finding
   findingsOf(walk(part, holdings));
 
 /** The findings of a line of work gone through. */
-export function findingsOf({ laid, held, last }: Walk): Finding[] {
+export function findingsOf({ laid, held, last, hard }: Walk): Finding[] {
   const found: Finding[] = [];
   const add = (holding: string, operation: string | null, { code, level, said }: Wrong): void => {
     found.push({ code, level, holding, operation, sentence: plainText(said), phrase: said });
   };
+  const tooSoon = closedTooSoon(held.flatMap(({ steps }) => steps));
   for (const { holding, wrong, steps } of held) {
     wrong.forEach((one) => add(holding.id, null, one));
-    for (const { moment, wrong: there } of steps)
-      there.forEach((one) => add(holding.id, moment.operation.id, one));
+    for (const { moment, wrong: there } of steps) {
+      const { id } = moment.operation;
+      const early = tooSoon.get(id);
+      [...there, ...(early ? [early] : [])].forEach((one) => add(holding.id, id, one));
+    }
   }
   if (held.length === 0) {
     add('', null, impossible('not-held', ['There is no holding yet: nothing is made.']));
@@ -35,6 +40,8 @@ export function findingsOf({ laid, held, last }: Walk): Finding[] {
   for (const section of laid.all)
     if (!last.done.has(section.id))
       add(end, null, impossible('unfinished', [`${section.feature.name} is not made by any of this.`]));
+  if (laid.part.harden !== undefined && !hard)
+    add(end, null, risk('unfinished', ['It is to be hardened, and nothing of this does it.']));
   for (const face of ['headstock', 'tailstock'] as const)
     if (!last.faced.has(face)) add(end, null, impossible('end-not-faced', [`The ${face} end is not faced.`]));
   return found;

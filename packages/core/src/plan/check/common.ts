@@ -102,6 +102,12 @@ function setWrong(kind: KindOfOperation, moment: Moment, section: Placed | null)
 function axisWrong(kind: KindOfOperation, moment: Moment, section: Placed | null, centres: boolean): Wrong[] {
   if (!section || !kind.cuts || kind.away) return [];
   const off = isEccentric(ridesOn(moment.piece.laid, section));
+  if (off && kindOfHolding(moment.holding.by).setOver(moment.piece) === null)
+    return [
+      impossible('off-axis', [
+        `${what(section)} runs off the axis: held so, the piece cannot be set over for it.`,
+      ]),
+    ];
   if ((off ? moment.onAxis : moment.offAxis) && !centres)
     return [
       impossible('off-axis', [

@@ -38,6 +38,8 @@ export interface Walk {
   readonly laid: Laid;
   readonly held: readonly HeldSteps[];
   readonly last: Piece;
+  /** Hardened by the end of it. */
+  readonly hard: boolean;
 }
 
 interface Memory {
@@ -64,7 +66,7 @@ export function walk(part: PlanPart, holdings: readonly Holding[], laid: Laid = 
     piece = { ...piece, held: heldAfter(holding) };
     return { holding, before, wrong: holdingWrong(before, holding), steps };
   });
-  return { laid, held, last: piece };
+  return { laid, held, last: piece, hard };
 }
 
 /** A holding whose names are known here. Errors: out-of-range. */

@@ -96,6 +96,9 @@ function tooDeep(piece: Piece, { grips, toward }: Holding): Wrong[] {
     : [];
 }
 
+/** Of more diameters than this nobody counts: what is held is a point. */
+const MANY = 100;
+
 /** Work that stands out far and has no centre. */
 export function standOutWrong(piece: Piece, holding: Holding, diameter: number): Wrong[] {
   const out = standsOut(piece, holding);
@@ -104,9 +107,8 @@ export function standOutWrong(piece: Piece, holding: Holding, diameter: number):
     risk('stands-out', [
       'It stands out ',
       length(out, 1),
-      ', ',
-      count(out / diameter, 0.1),
-      ' of its diameters, with no centre: it chatters, bends and may climb out of the jaws.',
+      ...(out < MANY * diameter ? [', ', count(out / diameter, 0.1), ' of its diameters'] : []),
+      ', with no centre: it chatters, bends and may climb out of the jaws.',
     ]),
   ];
 }

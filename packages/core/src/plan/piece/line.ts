@@ -126,6 +126,8 @@ export const FINDING_CODES = [
   'parted-already',
   'nothing-to-part',
   'hard-already',
+  'edges-broken',
+  'measured-already',
   'jaws-on-finished',
   'jaws-on-nothing',
   'jaws-too-wide',

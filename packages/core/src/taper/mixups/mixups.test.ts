@@ -42,10 +42,15 @@ describe('a figure that looks like another', () => {
     expect(plainText(one!.said)).toContain('No. 3 Morse');
     const [inch] = suspects({ ratio: 0.625 / 12, gaugeDiameter: 0.938 * 25.4, length: 80 });
     expect(inch?.offer).toMatch(/in\/ft|1:19/);
+    expect(plainText(inch!.said)).toContain('No. 3 Morse');
   });
   it('a radius typed for a diameter', () => {
     const [one] = suspects({ ratio: 1 / 19.922, gaugeDiameter: 23.825 / 2, length: 60 });
     expect(one).toMatchObject({ id: 'radius-as-diameter', offer: '23.825 mm' });
+  });
+  it('no diameter of a size is a radius of another whose taper is much the same', () => {
+    const found = suspects({ ratio: 1 / 20, gaugeDiameter: 23.825, length: 81 });
+    expect(found.map(({ id }) => id)).toEqual(['nominal-for-real']);
   });
   it('a fraction rounded to three places', () => {
     const [one] = suspects({

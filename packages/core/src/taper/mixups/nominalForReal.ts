@@ -2,12 +2,10 @@ import { length, ratio as ratioFigure } from '../../figure/figure';
 import type { TaperSize } from '../series/series';
 import { ratioOf, type SolvedTaper } from '../solve';
 import type { Suspicion, TaperTyped } from './mixUp';
-import { angleText, nearly, ratioText, sameRatio, STANDARD_SIZES } from './standards';
+import { angleText, nearly, ratioText, ROUGHLY, sameRatio, STANDARD_SIZES } from './standards';
 
 /** A size is meant when a diameter typed is one of its own this nearly, mm. */
 const ITS_DIAMETER = 0.06;
-/** A round or rounded taper is this near the real one. */
-const NEAR = 0.02;
 /** Without a diameter to go by, only an obvious rounding is said. */
 const ROUNDING = 0.0015;
 
@@ -37,7 +35,7 @@ function meantByDiameter(given: number, typed: TaperTyped, solved: SolvedTaper):
   const near = STANDARD_SIZES.filter(
     (s) =>
       s.gaugeDiameter !== null &&
-      nearly(given, s.ratio, NEAR) &&
+      nearly(given, s.ratio, ROUGHLY) &&
       seen.some((d) => Math.abs(d - (s.gaugeDiameter ?? 0)) <= ITS_DIAMETER),
   );
   if (near.some((s) => sameRatio(given, s.ratio))) return undefined;

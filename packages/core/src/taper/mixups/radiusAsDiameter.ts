@@ -1,7 +1,7 @@
 import { length } from '../../figure/figure';
 import { ratioOf } from '../solve';
 import type { Suspicion, TypedKey } from './mixUp';
-import { nearly, STANDARD_SIZES } from './standards';
+import { nearly, ROUGHLY, STANDARD_SIZES } from './standards';
 
 const PLACES: readonly TypedKey[] = ['gaugeDiameter', 'largeDiameter'];
 /** A radius or a doubled diameter is meant when it agrees this nearly, as a part of it. */
@@ -11,10 +11,11 @@ const AGREES = 0.001;
 export const radiusAsDiameter: Suspicion = (typed) => {
   const given = typed.ratio ?? (typed.halfAngle === undefined ? undefined : ratioOf(typed.halfAngle));
   if (given === undefined) return null;
-  const sizes = STANDARD_SIZES.filter((s) => s.gaugeDiameter !== null && nearly(given, s.ratio, AGREES));
+  const like = STANDARD_SIZES.filter((s) => s.gaugeDiameter !== null && nearly(given, s.ratio, ROUGHLY));
+  const sizes = like.filter((s) => nearly(given, s.ratio, AGREES));
   for (const field of PLACES) {
     const value = typed[field];
-    if (value === undefined || sizes.some((s) => nearly(value, s.gaugeDiameter ?? 0, AGREES))) continue;
+    if (value === undefined || like.some((s) => nearly(value, s.gaugeDiameter ?? 0, AGREES))) continue;
     const size = sizes.find((s) => nearly(value * 2, s.gaugeDiameter ?? 0, AGREES));
     if (size && size.gaugeDiameter !== null)
       return {

@@ -13,6 +13,9 @@ export const sameRatio = (a: number, b: number): boolean => Math.abs(a - b) <= 2
 /** Within a part in five hundred: nearer than any two standards a person would take for each other. */
 export const nearly = (a: number, b: number, within = 0.002): boolean => Math.abs(a - b) <= within * b;
 
+/** A taper that is rounded, or said roughly for all of a series, is this near the real one of a size. */
+export const ROUGHLY = 0.05;
+
 /** The size of the tables whose ratio passes a test, the first in the tables' order. */
 export const findRatio = (test: (ratio: number) => boolean): TaperSize | undefined =>
   STANDARD_SIZES.find((size) => test(size.ratio));
