@@ -4,6 +4,7 @@ import { CURVES_PAGE } from './pages/curves.testdata';
 import { CUTS_PAGE } from './pages/cuts.testdata';
 import { ECCENTRICS_PAGE } from './pages/eccentrics.testdata';
 import { EVIDENCE_PAGE } from './pages/evidence.testdata';
+import { HANDS_PAGE } from './pages/hands.testdata';
 import { LINES } from './pages/lines.testdata';
 import { ORDERS_PAGE } from './pages/orders.testdata';
 import { PRACTICE_PAGE } from './pages/practice.testdata';
@@ -21,6 +22,7 @@ import { WORDS_PAGE } from './pages/words.testdata';
 const PAGES: Readonly<Record<string, Page>> = {
   lines: LINES,
   orders: ORDERS_PAGE,
+  hands: HANDS_PAGE,
   ways: WAYS_PAGE,
   settings: SETTINGS_PAGE,
   evidence: EVIDENCE_PAGE,

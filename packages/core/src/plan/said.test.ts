@@ -315,7 +315,7 @@ const EXPECTED: Readonly<Record<keyof typeof WHOLE, string[][]>> = {
     ],
     [
       'Drill 12.00 mm, 50.0 mm deep, 796 a minute, drawn back every 12 mm',
-      'hole {diameter:12,depth:50,point:3.6052,pilot:null,pecks:[36,48,50]}',
+      'hole {diameter:12,depth:50,point:3.6052,pilot:null,pecks:[36,50]}',
       'Centre drill; Drill 12.0 mm',
       '5.3333 + 0',
     ],

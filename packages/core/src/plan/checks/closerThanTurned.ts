@@ -2,6 +2,7 @@ import { length } from '../../figure/figure';
 import { shaftLimits } from '../../fit/isoShaft';
 import { limitsOf } from '../../part/limitsOf';
 import { attempted } from '../operations/attempted';
+import { groundAfter } from '../operations/groundAfter';
 import { SAME } from '../piece/usual';
 import type { Check } from './kind';
 
@@ -12,7 +13,8 @@ const LEFT = 0.02;
 export const closerThanTurned: Check = {
   id: 'closer-than-turned',
   say({ kind, section, moment }) {
-    if (!section || !kind.cuts || !kind.finishes(moment.piece.laid, section)) return null;
+    const { laid } = moment.piece;
+    if (!section || !kind.cuts || !kind.finishes(laid, section) || groundAfter(laid, section)) return null;
     const limits = attempted(() => limitsOf(section.feature));
     const turned = attempted(() => shaftLimits({ diameter: 2 * section.largest, fit: 'h6' }));
     if (!limits || !turned || limits.by === 'general') return null;

@@ -5,12 +5,14 @@ import { heldOn } from '../operations/goesOn';
 import type { KindOfOperation, Moment } from '../operations/kind';
 import type { Placed } from '../piece/laid';
 import { carrierMarks, underCarrier } from './carrier';
+import { behindShoulder } from './behindShoulder';
 import { closerThanTurned } from './closerThanTurned';
 import { bows, centreUp, lightNip, longBar, springs } from './holding';
 import { wayOut } from './wayOut';
 import { holeStart } from './holeStart';
 import { jawMarks } from './jawMarks';
 import type { Check } from './kind';
+import { leftToGrind } from './leftToGrind';
 import { lubricant } from './lubricant';
 import { reversed } from './reversed';
 import { carriage, gibs, lash, lightHand, setOver, swungTool, telescopic } from './slides';
@@ -33,8 +35,10 @@ const CHECKS: readonly Check[] = [
   bows,
   jawMarks,
   lightNip,
+  behindShoulder,
   wayOut,
   closerThanTurned,
+  leftToGrind,
   underCarrier,
   carrierMarks,
   lubricant,

@@ -5,17 +5,18 @@ import { drilled, finished } from '../piece/piece';
 import { saySpeed } from './speed';
 import type { Laid, Placed } from '../piece/laid';
 import { figures } from './card';
+import { cutSaid, groundAfter, groundSaid } from './groundAfter';
 import { diameterMeasure, finishOf } from './measures';
-import { sizeSaid } from './sizeSaid';
 import { depthOf, drillMakesIt, isTapped, reamerFor, threadBore } from './sizes';
 import { threadCrest } from './threadCrest';
 import { holeNow } from './hole';
 import { PLAIN, type KindOfOperation } from './kind';
 import { isBore, isCylinder, isThread } from '../../part/kinds/is';
 
-/** What it is bored to: its limits, or for a thread the bore its crests are to have. */
-function boredSize(section: Placed): { least: number; most: number } {
-  return isThread(section) ? threadCrest(section) : diameterMeasure(section);
+/** What it is bored to: its limits, or under them to be ground, or for a thread the bore its crests are to have. */
+function boredSize(laid: Laid, section: Placed): { least: number; most: number } {
+  if (isThread(section)) return threadCrest(section);
+  return groundAfter(laid, section) ?? diameterMeasure(section);
 }
 
 /** The diameter it is bored to: of a thread the bore that it is cut in. */
@@ -51,16 +52,18 @@ export const bore: KindOfOperation = {
     const size = boredTo(laid, section);
     return [
       'Bore ',
-      ...(isThread(section) ? ['⌀', length(size, 0.01)] : sizeSaid(section)),
+      ...(isThread(section) ? ['⌀', length(size, 0.01)] : cutSaid(laid, section)),
       ', ',
       length(depthOf(laid, section), 0.1),
       ' deep, ',
       ...saySpeed(laid, size, { finishing: true, boring: depthOf(laid, section) / size }),
+      ...groundSaid(laid, section),
     ];
   },
   card(laid, section, moment) {
     if (!section) return figures([]);
-    const { least, most } = boredSize(section);
+    const { least, most } = boredSize(laid, section);
+    const toGrind = groundAfter(laid, section) !== null;
     const depth = depthOf(laid, section);
     return {
       kind: 'diameter',
@@ -68,7 +71,8 @@ export const bore: KindOfOperation = {
       from: 2 * holeNow(moment, section),
       least,
       most,
-      finish: finishOf(section),
+      finish: toGrind ? null : finishOf(section),
+      ...(toGrind ? { toGrind } : {}),
       along: section.z1 - section.z0,
       toEnd: depth,
     };

@@ -28,6 +28,8 @@ export interface DiameterCard {
   readonly most: number;
   /** How smooth it is to be, Ra, mm; null where the drawing does not say. */
   readonly finish: number | null;
+  /** It is ground when the piece is hard: what it may be here leaves stock on for that. */
+  readonly toGrind?: true | undefined;
   /** How far the cut runs, and from the face to its end. */
   readonly along: number;
   readonly toEnd: number;

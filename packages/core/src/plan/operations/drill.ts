@@ -3,7 +3,7 @@ import { drillSaid } from '../../kit/drillSaid';
 import { impossible, risk } from '../piece/line';
 import { drilled, finished } from '../piece/piece';
 import type { Laid, Placed } from '../piece/laid';
-import { DRILL_POINT, PECK, PILOT, PILOT_OVER, SAME } from '../piece/usual';
+import { DRILL_POINT, LAST_PECK, PECK, PILOT, PILOT_OVER, SAME } from '../piece/usual';
 import { figures } from './card';
 import { saySpeed } from './speed';
 import { depthOf, drillFor, drillMakesIt, holeOf, isTapped, runsOn, wantsHole } from './sizes';
@@ -22,7 +22,7 @@ function drillDepth(laid: Laid, section: Placed): number {
 /** Three diameters first, then one at a time: deeper the chips pack. */
 function pecksOf(diameter: number, depth: number): number[] {
   const pecks: number[] = [];
-  for (let at = PECK * diameter; at < depth - SAME; at += diameter) pecks.push(at);
+  for (let at = PECK * diameter; at < depth - diameter * LAST_PECK; at += diameter) pecks.push(at);
   return [...pecks, depth];
 }
 

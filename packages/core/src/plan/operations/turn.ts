@@ -3,19 +3,19 @@ import { farFrom, leftAsBar, type Laid, type Placed } from '../piece/laid';
 import type { End } from '../../taper/task';
 import { finished, onTheWay, standing, turnedDown, type Piece } from '../piece/piece';
 import { figures } from './card';
+import { cutSaid, groundAfter, groundSaid } from './groundAfter';
 import { diameterMeasure, finishOf } from './measures';
 import { SAME } from '../piece/usual';
 import { length } from '../../figure/figure';
-import { sizeSaid } from './sizeSaid';
 import { cuttingMinutes, saySpeed } from './speed';
 import { threadCrest } from './threadCrest';
 import { PLAIN, type KindOfOperation } from './kind';
 import { isCylinder, isThread } from '../../part/kinds/is';
 
-/** What it is turned to: a cylinder to its limits, a thread's blank to the thread's own crest. */
-function turnedSize(section: Placed): { least: number; most: number } {
-  if (!isThread(section)) return diameterMeasure(section);
-  return threadCrest(section);
+/** What it is turned to: a cylinder to its limits, or over them to be ground, a thread's blank to the thread's own crest. */
+function turnedSize(laid: Laid, section: Placed): { least: number; most: number } {
+  if (isThread(section)) return threadCrest(section);
+  return groundAfter(laid, section) ?? diameterMeasure(section);
 }
 
 /** How far the tool runs: over the section alone, or from the face where nothing thicker stands between. */
@@ -48,24 +48,27 @@ export const turn: KindOfOperation = {
     section
       ? [
           'Turn ',
-          ...(isThread(section) ? ['⌀', length(2 * section.largest, 0.01)] : sizeSaid(section)),
+          ...(isThread(section) ? ['⌀', length(2 * section.largest, 0.01)] : cutSaid(laid, section)),
           ' over ',
           length(cutAlong(laid, section, piece, holding.toward), 0.1),
           ...(onTheWay(piece, section, holding.toward).length > 0 ? [' from the face'] : []),
           ', ',
           ...saySpeed(laid, 2 * section.largest, { finishing: false }),
+          ...groundSaid(laid, section),
         ]
       : ['Turn'],
   card(laid, section, { piece, holding }) {
     if (!section) return figures([]);
-    const { least, most } = turnedSize(section);
+    const { least, most } = turnedSize(laid, section);
+    const toGrind = groundAfter(laid, section) !== null;
     return {
       kind: 'diameter',
       member: 'external',
       from: 2 * standing(piece, section),
       least,
       most,
-      finish: finishOf(section),
+      finish: toGrind ? null : finishOf(section),
+      ...(toGrind ? { toGrind } : {}),
       along: cutAlong(laid, section, piece, holding.toward),
       toEnd: farFrom(laid, section, holding.toward),
     };

@@ -23,6 +23,9 @@ export const TRUE_SHARED = 0.01;
 export const TRUE_REST = 0.05;
 /** Limits no further apart than this are a seat's, mm. */
 export const CLOSE = 0.05;
+/** Left on a diameter that is ground when the piece is hard, and between what that may lie, mm. */
+export const TO_GRIND = 0.3;
+export const TO_GRIND_BAND = 0.1;
 /** A centre stands in the mouth of a hole up to this part of the face's diameter: the mouth is sunk 60° for it. */
 export const CENTRE_MOUTH = 0.75;
 /** Carried at both ends, work longer than this many of its diameters bows away from the tool between them. */
@@ -62,6 +65,8 @@ export const USUAL_PITCH = 0.13;
 export const MOST_SHOULDERS = 40;
 /** Deeper than this in its own diameters a drill is drawn back to clear; wider than this it follows a pilot. */
 export const PECK = 3;
+/** So little more, in its own diameters, is drilled without drawing back before it. */
+export const LAST_PECK = 0.5;
 export const PILOT_OVER = 13;
 export const PILOT = 6;
 /** Included angle of a drill's point. */

@@ -54,7 +54,7 @@ const inOne = (chance: number): number => Math.round(1 / Math.max(chance, 1e-4))
 /** Done, with the size it came to: what the batch is looked at by. */
 async function finish(): Promise<void> {
   const { least, most } = props.card;
-  const what = `${name.value}, diameter`;
+  const what = `${name.value}, ${props.card.toGrind ? 'before it is ground' : 'diameter'}`;
   if (desk.stand.value.measured !== null)
     await operation.keep(
       { kind: 'sized', what, seen: desk.stand.value.measured, low: least, high: most, typed: '' },
