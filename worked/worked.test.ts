@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { printed, type Page } from './page.testdata';
 import { CURVES_PAGE } from './pages/curves.testdata';
 import { CUTS_PAGE } from './pages/cuts.testdata';
+import { DOCUMENTS_PAGE } from './pages/documents.testdata';
 import { ECCENTRICS_PAGE } from './pages/eccentrics.testdata';
 import { EVIDENCE_PAGE } from './pages/evidence.testdata';
 import { HANDS_PAGE } from './pages/hands.testdata';
@@ -31,6 +32,7 @@ const PAGES: Readonly<Record<string, Page>> = {
   sizes: SIZES_PAGE,
   cuts: CUTS_PAGE,
   practice: PRACTICE_PAGE,
+  documents: DOCUMENTS_PAGE,
   records: RECORDS_PAGE,
   words: WORDS_PAGE,
   slips: SLIPS_PAGE,

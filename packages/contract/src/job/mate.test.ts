@@ -12,8 +12,11 @@ import {
   mateStart,
   planPartOf,
   putWork,
+  tableSize,
+  taperFigures,
   workOf,
   type FeatureDocument,
+  type TaperDocument,
   type JobDocument,
 } from '../index';
 import { LONG_LATHE } from '../machine/machines.testdata';
@@ -40,6 +43,17 @@ const asJob = (start: NonNullable<ReturnType<typeof mateStart>>): JobDocument =>
   job({ ...start.part, number: 'J-200', title: start.title, machineId: start.machineId });
 
 describe('the mate of a taper', () => {
+  it('a plug of the tables goes on past its line, and is held by what is no thinner', () => {
+    const figures = taperFigures(tableSize('morse-iso/3'), 'internal');
+    const { ratio: _, largeDiameter: __, ...hole } = bore as TaperDocument;
+    const socket: FeatureDocument = { ...hole, id: 's', ...figures };
+    const [body, plug] = coreFeatures(
+      asJob(mateStart(job({ features: [socket] }), { id: 'j-1', feature: 's' })!).features,
+    );
+    const { largeDiameter } = solveTaperFeature(plug as never);
+    expect(largeDiameter).toBeCloseTo(24.076, 3);
+    expect(body).toMatchObject({ diameter: 25 });
+  });
   it('a bore’s is a plug of the same cone, made the same way on the same lathe', () => {
     const document = withWay(job({ features: [bore] }), 'b');
     const start = mateStart(document, { id: 'j-1', feature: 'b' })!;

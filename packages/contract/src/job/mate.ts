@@ -46,7 +46,9 @@ export function mateStart(
     largeEnd: inside ? ('tailstock' as const) : ('headstock' as const),
     ...figuresOf(taper, inside, solved),
   };
-  const across = inside ? WALL * solved.largeDiameter : solved.largeDiameter;
+  // Its own large end: a plug goes on past the gauge line that is the socket's mouth.
+  const { largeDiameter } = settled(coreFeatures([own])[0]) ?? solved;
+  const across = inside ? WALL * largeDiameter : largeDiameter;
   const long = inside ? (own.length?.value ?? solved.length) : GRIP;
   const body = cylinder('Body', mm(Math.ceil(across)), mm(long));
   const work = workOf(document, taper.id, 'taper');

@@ -30,6 +30,22 @@ describe('what of a job is tried at the practice lathe', () => {
     const work = { p: { ...newWork('curve'), nose: entry('3 mm'), limit: entry('0.05 mm') } };
     expect(workTried({ features, work }, 'p', made)).toMatchObject({ nose: 3, limit: 0.05 });
   });
+  it('is a throw as it is drawn, held to the limit of its work or the usual, and none that runs true', () => {
+    const throwOf = (off: string) =>
+      ({
+        ...{ id: 'e', name: 'Pin', kind: 'eccentric', side: 'external' },
+        ...{ diameter: entry('20 mm'), length: entry('16 mm'), throw: entry(off) },
+      }) as FeatureDocument;
+    const tried = (off: string, work = {}) => workTried({ features: [throwOf(off)], work }, 'e', made);
+    expect(tried('5 mm')).toMatchObject({ kind: 'throw', throw: 5, diameter: 20, length: 16, limit: 0.05 });
+    expect(tried('5 mm', { e: { kind: 'eccentric', mate: '', limit: entry('0.1 mm') } })).toMatchObject({
+      limit: 0.1,
+    });
+    expect(tried('0 mm')).toBeNull();
+    expect(
+      workTried({ features: [{ ...throwOf('5 mm'), diameter: undefined } as never], work: {} }, 'e', made),
+    ).toBeNull();
+  });
   it('is no curve in a bore, and none whose figures are missing or cannot be', () => {
     const of = (feature: FeatureDocument) => workTried({ features: [feature], work: {} }, 'p', made);
     expect(of(profile('internal', FOOT))).toBeNull();

@@ -25,6 +25,22 @@ describe('a part begun from its drawn outline', () => {
     expect(features[3]).toMatchObject({ on: 'diameter-1', at: 'headstock', size: { value: 1 } });
     expect(features[3]).not.toHaveProperty('angle');
   });
+  it('an edge that is broken takes no number of the tapers', () => {
+    const features = featuresFromOutline([
+      at(0, 28),
+      at(1, 30),
+      at(20, 30),
+      at(20, 24),
+      at(60, 20),
+      at(80, 24),
+    ]);
+    expect(features.map(({ id, name }) => [id, name])).toEqual([
+      ['diameter-1', 'Diameter'],
+      ['taper-1', 'Taper'],
+      ['taper-2', 'Taper 2'],
+      ['chamfer-1', 'Chamfer'],
+    ]);
+  });
   it('keeps arcs, with what joins them, as one curve', () => {
     const features = featuresFromOutline([
       at(0, 20),

@@ -50,7 +50,7 @@ export function featuresFromOutline(places: readonly OutlinePlace[]): FeatureDoc
     found.push(
       Math.abs(stretch.to.diameter - stretch.from.diameter) < SAME
         ? cylinderOf(stretch, name('Diameter'))
-        : taperOf(stretch, name('Taper')),
+        : taperOf(stretch, UNNAMED),
     );
   });
   close();
@@ -80,6 +80,9 @@ const cylinderOf = ({ from, to }: Stretch, called: { id: string; name: string })
   diameter: mm(from.diameter),
   length: mm(to.z - from.z),
 });
+
+/** What is a chamfer after all has no name of a taper, and leaves no gap in them. */
+const UNNAMED = { id: '', name: '' };
 
 const taperOf = ({ from, to }: Stretch, called: { id: string; name: string }): Of<'taper'> => ({
   ...called,
@@ -143,11 +146,12 @@ function withChamfers(
         : { angle: entry(`${Number(((Math.atan2(drop, size) * 180) / Math.PI).toFixed(6))} deg`, 'angle') }),
     });
   });
-  const whole = out.map((feature) =>
-    isCylinder(feature) && grown.has(feature.id)
+  const whole = out.map((feature) => {
+    if (isTaper(feature)) return { ...feature, ...name('Taper') };
+    return isCylinder(feature) && grown.has(feature.id)
       ? { ...feature, length: mm((feature.length?.value ?? 0) + (grown.get(feature.id) ?? 0)) }
-      : feature,
-  );
+      : feature;
+  });
   return [...whole, ...chamfers];
 }
 
