@@ -7,6 +7,7 @@ import { ECCENTRICS_PAGE } from './pages/eccentrics.testdata';
 import { EVIDENCE_PAGE } from './pages/evidence.testdata';
 import { HANDS_PAGE } from './pages/hands.testdata';
 import { LINES } from './pages/lines.testdata';
+import { NEEDLES_PAGE } from './pages/needles.testdata';
 import { ORDERS_PAGE } from './pages/orders.testdata';
 import { PRACTICE_PAGE } from './pages/practice.testdata';
 import { RECORDS_PAGE } from './pages/records.testdata';
@@ -27,6 +28,7 @@ const PAGES: Readonly<Record<string, Page>> = {
   ways: WAYS_PAGE,
   settings: SETTINGS_PAGE,
   evidence: EVIDENCE_PAGE,
+  needles: NEEDLES_PAGE,
   eccentrics: ECCENTRICS_PAGE,
   curves: CURVES_PAGE,
   sizes: SIZES_PAGE,

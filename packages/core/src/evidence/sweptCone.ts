@@ -4,6 +4,7 @@ import type { Phrase } from '../figure/phrase';
 import { analyseSweep } from '../sweep/analyse';
 import { heightOfBow } from '../sweep/contactHeight';
 import type { SweepAnalysis } from '../sweep/sweep';
+import { turnsWith } from '../sweep/turnsWith';
 import type { MeasuredRatio } from './evidence';
 
 /** An indicator run along a finished cone, its travel along the axis; and what the cone should be. */
@@ -71,7 +72,7 @@ export function sweptCone(given: ConeSweep): SweptCone {
       bow(way * (analysis.bow?.value ?? 0), given),
       start(analysis),
       step(analysis),
-      sine(analysis),
+      sine(analysis, given.lead),
       marks(analysis),
       rough(analysis, given),
     ]
@@ -126,11 +127,18 @@ function step({ step: found }: SweepAnalysis): Shown | null {
   );
 }
 
-function sine({ sine: found }: SweepAnalysis): Shown | null {
+function sine({ sine: found }: SweepAnalysis, lead: number | undefined): Shown | null {
   return (
     found && {
       what: ['It swings by ', length(2 * found.amplitude, FINE), ' every ', length(found.period, 0.01)],
-      from: ['The screw that fed it, once a turn: lean on the slide, and wipe and oil the screw'],
+      from:
+        lead !== undefined && !turnsWith(found.period, lead)
+          ? [
+              'Not the screw, which turns once in ',
+              length(lead, 0.01),
+              ': what else turned with it, or the tool that swings',
+            ]
+          : ['The screw that fed it, once a turn: lean on the slide, and wipe and oil the screw'],
       costs: ON_DIAMETER * 2 * found.amplitude,
     }
   );

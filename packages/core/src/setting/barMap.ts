@@ -71,7 +71,7 @@ function lookedAt({ travel, reading, beginsAt = 0 }: KeptSweep, partLength: numb
     from,
     to,
     off: wanderOf(sweep).off,
-    best: best && { from: best.from + beginsAt, to: best.to + beginsAt, off: best.off },
+    best: best && { ...best, from: best.from + beginsAt, to: best.to + beginsAt },
   };
 }
 
@@ -99,7 +99,7 @@ function standing(sweeps: readonly KeptSweep[]): readonly KeptSweep[] {
 
 function words({ from, to, off, best, costs }: Omit<BarMap, 'said'>, partLength: number): Phrase {
   const swept: Phrase = [length(from, 1, { bare: true }), ' to ', length(to, 1), ' of it '];
-  if (off < STRAIGHT) return [...swept, 'are straight within ', length(off, FINE)];
+  if (off < STRAIGHT) return [...swept, 'are straight within ', length(Math.max(off, FINE), FINE)];
   const strays: Phrase = [...swept, 'stray by ', length(off, FINE)];
   if (!best)
     return [

@@ -4,6 +4,7 @@ import { analyseSweep } from '../sweep/analyse';
 import { straightestStretch, wanderOf } from '../sweep/straightest';
 import type { SweepAnalysis } from '../sweep/sweep';
 import type { WayId } from '../taper/wayId';
+import { bestStretch } from './causes/bar';
 import { causesOf } from './causes/registry';
 import type { CauseFound } from './causes/kind';
 import { nextNudge } from './registry';
@@ -69,15 +70,19 @@ export function judgeLongSweep(
     resolution,
     ...(lead === undefined ? {} : { lead }),
   });
-  const climb = climbOf(reads, travelAlong, task, 1, analysis.slope.value);
-  const { halfAngle } = halfAngleFromIndicator({ travel: 1, radial: climb, travelAlong });
-  const u = angleSpread(travelAlong, halfAngle, analysis.slope.u) / (reads === 'diameter' ? 2 : 1);
-  const off = Math.abs(halfAngle - task.halfAngle);
-  const inBand = off <= task.tolerance.halfAngle;
-  const length = Math.max(...travelOf(travel)) - Math.min(...travelOf(travel));
+  const [from, to] = endsOf(travel);
+  const length = to - from;
   const wander = wanderOf({ travel, reading, expectedSlope: 0 });
   const straightest =
     task.length < length ? straightestStretch({ travel, reading, expectedSlope: 0 }, task.length) : null;
+  const facts = { analysis, sweep, task, length, wander, straightest };
+  // On a worn bar only the stretch that the part is made on sets its angle.
+  const slope = bestStretch(facts)?.slope ?? analysis.slope;
+  const climb = climbOf(reads, travelAlong, task, 1, slope.value);
+  const { halfAngle } = halfAngleFromIndicator({ travel: 1, radial: climb, travelAlong });
+  const u = angleSpread(travelAlong, halfAngle, slope.u) / (reads === 'diameter' ? 2 : 1);
+  const off = Math.abs(halfAngle - task.halfAngle);
+  const inBand = off <= task.tolerance.halfAngle;
   const nudge =
     off <= OWN_SHARE * task.tolerance.halfAngle ? null : nextNudge(way, context, halfAngle, length);
   return {
@@ -87,12 +92,9 @@ export function judgeLongSweep(
     sure: Math.abs(off - task.tolerance.halfAngle) > 2 * u,
     nudge,
     causes: causesOf({
-      analysis,
-      sweep,
-      task,
-      length,
-      wander,
-      straightest,
+      ...facts,
+      from,
+      lead,
       halfAngle,
       nudge: inBand ? null : nudge,
     }),
@@ -107,7 +109,7 @@ export function judgeLongSweep(
 const OWN_SHARE = 0.5;
 
 /** The ends are among a few: a list of a hundred thousand is not spread over the arguments of a call. */
-const travelOf = (travel: readonly number[]): readonly number[] => {
+const endsOf = (travel: readonly number[]): readonly [number, number] => {
   let [least, most] = [Infinity, -Infinity];
   for (const at of travel) [least, most] = [Math.min(least, at), Math.max(most, at)];
   return [least, most];

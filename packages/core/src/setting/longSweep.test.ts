@@ -20,6 +20,10 @@ const swept = (off: (at: number) => number, seed = 1) =>
     reading: AT.map((at, i) => at * Math.tan(halfAngle) + off(at) + shaken(seed)[i]!),
     lead: 3,
   });
+const bowed =
+  (by: number) =>
+  (at: number): number =>
+    (by * 4 * at * (150 - at)) / 150 ** 2;
 const ids = (verdict: ReturnType<typeof swept>): string[] => verdict.causes.map(({ id }) => id);
 
 describe('a device read all along', () => {
@@ -69,9 +73,47 @@ describe('a device read all along', () => {
       }),
     });
     const bar = verdict.causes.find(({ id }) => id === 'bar')!;
-    expect(plainText(bar.todo)).toMatch(/^Use \d+\s*mm to \d+\s*mm of it: there it strays by 0\.00\d/);
+    expect(plainText(bar.todo)).toMatch(
+      /^Use \d+\s*mm to \d+\s*mm of it: there it strays by less than 0\.001/,
+    );
     const to = Number(/to (\d+)/.exec(plainText(bar.todo).replaceAll('\u00a0', ' '))![1]);
     expect(to).toBeLessThanOrEqual(108);
+  });
+  it('worn at one end, its angle is that of the stretch it is good in, and it is nudged by that', () => {
+    const falling = (at: number): number => -0.0002 * Math.max(0, at - 90) ** 1.6;
+    const right = swept(falling);
+    expect(Math.abs(right.halfAngle.value - halfAngle)).toBeLessThan(0.2 * tolerance.halfAngle);
+    expect(right).toMatchObject({ inBand: true, nudge: null });
+    expect(ids(right)).toEqual(['bar']);
+    // All of it together would have it shallow by more than ten of its bands.
+    const { slope } = right.analysis;
+    expect(Math.tan(halfAngle) - slope.value).toBeGreaterThan(10 * tolerance.halfAngle);
+    const steep = 5 * tolerance.halfAngle;
+    const off = swept((at) => falling(at) + at * (Math.tan(halfAngle + steep) - Math.tan(halfAngle)));
+    expect(off.halfAngle.value - halfAngle).toBeCloseTo(steep, 5);
+    expect(plainText(off.nudge!.because)).toContain('steep');
+  });
+  it('that bows evenly is right in its middle alone: how far off an end of it is, is said', () => {
+    const { todo } = swept(bowed(-0.03)).causes[0]!;
+    const beside = (150 - length) / 2;
+    const change = Math.atan((8 * 0.03 * beside) / 150 ** 2);
+    const said = todo.flatMap((part) =>
+      typeof part !== 'string' && part.quantity === 'angle' ? [part.value] : [],
+    );
+    expect(said).toHaveLength(1);
+    expect(said[0]).toBeCloseTo(change, 5);
+    const places = /middle, (\d+)\s*mm to (\d+)\s*mm/.exec(plainText(todo))!;
+    expect(places.slice(1).map(Number)).toEqual([Math.round(beside), Math.round(150 - beside)]);
+    // The slope of the arc at a stretch that begins at its end.
+    const end = AT.filter((at) => at <= length);
+    const rise = (bowed(-0.03)(end.at(-1)!) - bowed(-0.03)(0)) / end.at(-1)!;
+    expect(Math.abs(Math.atan(rise))).toBeCloseTo(change, 5);
+  });
+  it('that swings in another time than its screw sends nobody to the screw', () => {
+    const check = (period: number): string =>
+      plainText(swept((at) => 0.008 * Math.sin((2 * Math.PI * at) / period)).causes[0]!.check);
+    expect(check(3)).toContain('the screw’s');
+    expect(check(11)).toMatch(/^The screw turns once in 3\.00\s*mm: it is not the screw\./);
   });
   it('that has lash, was bumped, swings, buzzes or has a chip on it is told as that', () => {
     const slope = Math.tan(halfAngle);

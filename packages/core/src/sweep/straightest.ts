@@ -14,6 +14,8 @@ export interface Stretch {
   readonly to: number;
   /** The farthest it strays to either side, single readings and scatter left out, mm. */
   readonly off: number;
+  /** Of the straight line through it, with its standard uncertainty. */
+  readonly slope: { readonly value: number; readonly u: number };
 }
 
 /** Places a stretch could begin at that are tried. */
@@ -43,7 +45,7 @@ export function straightestStretch(sweep: Sweep, length: number): Stretch {
   const starts = Array.from({ length: TRIED + 1 }, (_, i) => (room * i) / TRIED);
   const stretches = starts.map((start): Stretch => {
     const from = series.from + start;
-    return { from, to: from + length, off: strayIn(series, start, start + length) };
+    return { from, to: from + length, ...strayIn(series, start, start + length) };
   });
   return stretches.reduce((best, one) => (one.off < best.off ? one : best));
 }
@@ -53,23 +55,27 @@ export function wanderOf(sweep: Sweep): { readonly off: number; readonly buzz: n
   const whole = seriesOf(sweep);
   const few = thinned(whole);
   const series = without(few, offNeighbours(few));
-  return { off: strayIn(series, 0, whole.length), buzz: localScatter(whole) };
+  return { off: strayIn(series, 0, whole.length).off, buzz: localScatter(whole) };
 }
 
-/** How far the needle strays from the straight line through a part of a sweep. */
-function strayIn(series: Series, from: number, to: number): number {
+/** How far the needle strays from the straight line through a part of a sweep, and how that climbs. */
+function strayIn(series: Series, from: number, to: number): Pick<Stretch, 'off' | 'slope'> {
   const { u, w } = series;
   const part = {
     ...series,
     w: w.map((weight, i) => ((u[i] as number) >= from && (u[i] as number) <= to ? weight : 0)),
   };
   const fit = fitLinear(sumsOf(part), [all('level'), all('travel')]);
-  if (!fit) return Infinity;
+  if (!fit) return NOWHERE;
   const counted = Array.from(fit.residuals()).filter((_, i) => (part.w[i] as number) > 0);
   let most = 0;
   for (let i = 0; i + TOGETHER <= counted.length; i++) {
     const sum = counted.slice(i, i + TOGETHER).reduce((total, one) => total + one, 0);
     most = Math.max(most, Math.abs(sum / TOGETHER));
   }
-  return counted.length < TOGETHER ? Infinity : most;
+  if (counted.length < TOGETHER) return NOWHERE;
+  const scatter = Math.sqrt(fit.squares / Math.max(1, fit.freedom));
+  return { off: most, slope: { value: fit.coefficients[1] as number, u: scatter * (fit.spread(1) ?? 0) } };
 }
+/** Too few readings for a line. */
+const NOWHERE = { off: Infinity, slope: { value: 0, u: 0 } } as const;

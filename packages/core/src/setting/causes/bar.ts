@@ -1,6 +1,7 @@
-import { length } from '../../figure/figure';
+import { angle, length } from '../../figure/figure';
 import type { Phrase } from '../../figure/phrase';
-import { FINE, ON_DIAMETER, type Cause, type CauseFound, type Swept } from './kind';
+import type { Stretch } from '../../sweep/straightest';
+import { FINE, fine, ON_DIAMETER, type Cause, type CauseFound, type Swept } from './kind';
 
 /** A stretch is worth moving to where it strays less than this part of what the bow leaves of a part anywhere. */
 const BETTER = 0.6;
@@ -15,16 +16,22 @@ const CHECK: Phrase = [
 export const bar: Cause = (swept) =>
   swept.analysis.bow ? bowed(swept, swept.analysis.bow.value) : uneven(swept);
 
+/** What a bow leaves of a part of it, mm: a shorter piece of an arc bows by the square of its share. */
+const heightOf = ({ task, length: whole }: Facts, bow: number): number =>
+  Math.abs(bow) * Math.min(1, task.length / whole) ** 2;
+
 function bowed(swept: Swept, bow: number): CauseFound {
-  const height = Math.abs(bow);
-  // A shorter piece of an arc bows by the square of its share.
-  const share = Math.min(1, swept.task.length / swept.length) ** 2;
   const side = bow > 0 ? 'high' : 'hollow';
   return {
     id: 'bar',
-    what: ['The needle bows: ', length(height, FINE), ` ${side} in the middle of `, length(swept.length, 1)],
-    costs: ON_DIAMETER * height * share,
-    todo: stretchOf(swept, height * share * LEFT_OF_ARC),
+    what: [
+      'The needle bows: ',
+      length(Math.abs(bow), FINE),
+      ` ${side} in the middle of `,
+      length(swept.length, 1),
+    ],
+    costs: ON_DIAMETER * heightOf(swept, bow),
+    todo: todo(swept, bow),
     check: CHECK,
   };
 }
@@ -32,37 +39,61 @@ function bowed(swept: Swept, bow: number): CauseFound {
 /** What no fault that has a name explains, where it is so much more than the needle's buzz. */
 const MORE = 3;
 
+function wanders({ analysis, wander, sweep }: Facts): boolean {
+  if (analysis.flat || analysis.step || analysis.sine) return false;
+  return analysis.noise > MORE * wander.buzz + sweep.resolution;
+}
+
 function uneven(swept: Swept): CauseFound | null {
-  const { analysis, wander, sweep } = swept;
-  if (analysis.flat || analysis.step || analysis.sine) return null;
-  if (!(analysis.noise > MORE * wander.buzz + sweep.resolution)) return null;
+  if (!wanders(swept)) return null;
+  const { off } = swept.wander;
   return {
     id: 'bar',
-    what: ['The needle wanders: up to ', length(wander.off, FINE), ' off a straight line, in no one arc'],
-    costs: ON_DIAMETER * wander.off,
-    todo: stretchOf(swept, wander.off),
+    what: ['The needle wanders: up to ', length(off, FINE), ' off a straight line, in no one arc'],
+    costs: ON_DIAMETER * off,
+    todo: todo(swept, 0),
     check: CHECK,
   };
 }
 
-/** Where on it this part is best made; `everywhere` is what it strays by if no place is better than another, mm. */
-function stretchOf({ straightest, task }: Swept, everywhere: number): Phrase {
-  if (straightest && straightest.off < BETTER * everywhere)
+type Facts = Pick<Swept, 'analysis' | 'wander' | 'sweep' | 'task' | 'length' | 'straightest'>;
+
+/** Where on a worn bar this part is best made; null where it is not worn, or no place is better than another. */
+export function bestStretch(facts: Facts): Stretch | null {
+  const { analysis, wander, straightest } = facts;
+  const bow = analysis.bow?.value ?? null;
+  if (!straightest || (bow === null && !wanders(facts))) return null;
+  const everywhere = bow === null ? wander.off : heightOf(facts, bow) * LEFT_OF_ARC;
+  return straightest.off < BETTER * everywhere ? straightest : null;
+}
+
+function todo(swept: Swept, bow: number): Phrase {
+  const { straightest, task, from, length: whole } = swept;
+  const best = bestStretch(swept);
+  if (best)
     return [
       'Use ',
-      length(straightest.from, 1),
+      length(best.from, 1),
       ' to ',
-      length(straightest.to, 1),
+      length(best.to, 1),
       ' of it: there it strays by ',
-      length(straightest.off, FINE),
+      ...fine(best.off),
+      ', and what is said of the angle is of that stretch',
     ];
-  return straightest
-    ? [
-        'It bows evenly: this part needs ',
-        length(task.length, 1),
-        ' of it, and any stretch of that strays by ',
-        length(straightest.off, FINE),
-        '. Dress the bar, or take that as it is',
-      ]
-    : ['Dress the bar, or use another stretch of it; a nudge of the angle only shares it out'];
+  if (!straightest)
+    return ['Dress the bar, or use another stretch of it; a nudge of the angle only shares it out'];
+  const beside = (whole - task.length) / 2;
+  return [
+    'It bows evenly: this part needs ',
+    length(task.length, 1),
+    ' of it, and any stretch of that strays by ',
+    ...fine(straightest.off),
+    '. The angle is that of its middle, ',
+    length(from + beside, 1),
+    ' to ',
+    length(from + whole - beside, 1),
+    ', and toward an end it is another by ',
+    angle(Math.atan((8 * Math.abs(bow) * beside) / whole ** 2)),
+    '. Dress the bar, or use the middle',
+  ];
 }

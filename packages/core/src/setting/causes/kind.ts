@@ -1,3 +1,4 @@
+import { length } from '../../figure/figure';
 import type { Phrase } from '../../figure/phrase';
 import type { Stretch } from '../../sweep/straightest';
 import type { SweepAnalysis } from '../../sweep/sweep';
@@ -9,13 +10,16 @@ export interface Swept {
   readonly analysis: SweepAnalysis;
   readonly sweep: Sweep;
   readonly task: TaperTask;
-  /** Travel from the first reading to the last, mm. */
+  /** Where the first reading was taken, and travel from there to the last, mm. */
+  readonly from: number;
   readonly length: number;
   /** How far the needle strays from one straight line, and how much it buzzes on its way, mm. */
   readonly wander: { readonly off: number; readonly buzz: number };
   /** Where it goes straightest for as long as this part is; null where it was swept for less. */
   readonly straightest: Stretch | null;
-  /** The half angle the device stands at by the slope, rad. */
+  /** The lead of the screw it was fed by, mm, where that is known. */
+  readonly lead?: number | undefined;
+  /** The half angle the device stands at by the slope, of the stretch that is to be used where there is one; rad. */
   readonly halfAngle: number;
   /** What brings it to the one it is set for; null where it is inside its band. */
   readonly nudge: Nudge | null;
@@ -43,3 +47,6 @@ export type Cause = (swept: Swept) => CauseFound | null;
 export const ON_DIAMETER = 2;
 /** Costs and sizes are told to a thousandth of a mm. */
 export const FINE = 0.001;
+/** A size as it is told: one that would be shown as nothing is less than the least that is. */
+export const fine = (value: number): Phrase =>
+  value < FINE / 2 ? ['less than ', length(FINE, FINE)] : [length(value, FINE)];

@@ -1,8 +1,9 @@
 import { length } from '../../figure/figure';
+import { turnsWith } from '../../sweep/turnsWith';
 import { FINE, ON_DIAMETER, type Cause } from './kind';
 
 /** A swing that comes again with each turn of something. */
-export const screw: Cause = ({ analysis: { sine } }) =>
+export const screw: Cause = ({ analysis: { sine }, lead }) =>
   sine && {
     id: 'screw',
     what: [
@@ -17,7 +18,16 @@ export const screw: Cause = ({ analysis: { sine } }) =>
       length(sine.period, 0.1),
       ' apart are free of it. It is left on the work as fine waves',
     ],
-    check: [
-      'Engage the feed half a turn later: waves that move along with it are the screw’s, waves that stay are on what is swept',
-    ],
+    check:
+      lead !== undefined && !turnsWith(sine.period, lead)
+        ? [
+            'The screw turns once in ',
+            length(lead, 0.01),
+            ': it is not the screw. Look for what turns once in ',
+            length(sine.period, 0.1),
+            ', the apron’s pinion or a gear of the feed; what stays where it was in another sweep is on what is swept',
+          ]
+        : [
+            'Engage the feed half a turn later: waves that move along with it are the screw’s, waves that stay are on what is swept',
+          ],
   };
