@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { printed, type Page } from './page.testdata';
+import { BATCHES_PAGE } from './pages/batches.testdata';
 import { CURVES_PAGE } from './pages/curves.testdata';
 import { CUTS_PAGE } from './pages/cuts.testdata';
 import { DOCUMENTS_PAGE } from './pages/documents.testdata';
@@ -9,6 +10,7 @@ import { HANDS_PAGE } from './pages/hands.testdata';
 import { LINES } from './pages/lines.testdata';
 import { NEEDLES_PAGE } from './pages/needles.testdata';
 import { ORDERS_PAGE } from './pages/orders.testdata';
+import { PARTS_PAGE } from './pages/parts.testdata';
 import { PRACTICE_PAGE } from './pages/practice.testdata';
 import { RECORDS_PAGE } from './pages/records.testdata';
 import { SETTINGS_PAGE } from './pages/settings.testdata';
@@ -22,6 +24,7 @@ import { WORDS_PAGE } from './pages/words.testdata';
  * writes them anew with `npx vitest run worked -u` and reads what became other.
  */
 const PAGES: Readonly<Record<string, Page>> = {
+  parts: PARTS_PAGE,
   lines: LINES,
   orders: ORDERS_PAGE,
   hands: HANDS_PAGE,
@@ -36,6 +39,7 @@ const PAGES: Readonly<Record<string, Page>> = {
   practice: PRACTICE_PAGE,
   documents: DOCUMENTS_PAGE,
   records: RECORDS_PAGE,
+  batches: BATCHES_PAGE,
   words: WORDS_PAGE,
   slips: SLIPS_PAGE,
 };

@@ -149,6 +149,15 @@ describe('the line of a job in short', () => {
     expect(now(note({ operation: 'cone' }))).toBe('face');
     expect(now(record(PASS, { operation: 'cone', piece: 2 }), worked('face', 1))).toBe('turn');
   });
+  it('of a piece scrapped at its shape says what of it was done, and goes on with the next', () => {
+    const scrap = record(
+      { kind: 'verdict', verdict: 'scrap', cause: 'chatter' },
+      { operation: 'cone', feature: 't' },
+    );
+    const now = card([worked('face'), worked('turn'), record(PASS, { operation: 'cone' }), scrap])!;
+    expect(now.holdings.map(({ done }) => done)).toEqual([2, 0]);
+    expect(now.now).toMatchObject({ piece: 2, operation: 'face' });
+  });
   it('asked for again, is of the lathe and the kit it is asked for', () => {
     const doc = document({ plan: undefined, features: FEATURES.slice(0, 2) });
     const on = (lathe: typeof LATHE) => lineCard(doc, lathe, NO_KIT, [])?.holdings;

@@ -6,6 +6,7 @@ import {
   nextInBatch,
   provedOn,
   standing,
+  verdictOnPiece,
   type NextInBatch,
   type BatchAt,
   type KeptRecord,
@@ -101,6 +102,7 @@ function inHand(at: BatchAt, records: readonly KeptRecord[]): NextInBatch | null
   const last = standing(records)
     .filter((r) => r.piece === at.piece && !isBeside(r.body.kind))
     .at(-1);
+  if (verdictOnPiece(records, at.piece, at.shapes.length)?.body.verdict === 'scrap') return null;
   const proved = provedOn(at, at.piece);
   const loops = at.holdings
     .flat()

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { BATCH_ORDERS, nextInBatch, type BatchAt, type BatchOrder } from './nextInBatch';
+import { BATCH_ORDERS, nextInBatch, provedOn, type BatchAt, type BatchOrder } from './nextInBatch';
 import type { LineOperation } from './lineOfWork';
 import type { RecordBody } from './records/registry';
 import { currentPiece, type KeptRecord } from './records/row';
@@ -105,6 +105,16 @@ describe('a batch worked through', () => {
     ).toBeNull();
     // From before a verdict said in which operation it was given, it was given of the piece.
     expect(next([accepted({})])).toBeNull();
+  });
+  it('a shape that was scrapped is proved by nothing, and no operation of it is done for that', () => {
+    const verdict = (said: 'accepted' | 'scrap'): KeptRecord => ({
+      ...{ id: `v-${said}`, jobId: 'j', piece: 1, at: '2026-11-20T09:00:00Z', operator: 'RK' },
+      ...{ feature: 'cone', operation: 'taper' },
+      body: { kind: 'verdict', verdict: said, cause: '' },
+    });
+    const proved = (...records: KeptRecord[]) => provedOn({ records, shapes: ['cone'] }, 1);
+    expect([proved(verdict('accepted')), proved(verdict('scrap'))]).toEqual([['cone'], []]);
+    expect(proved(verdict('accepted'), verdict('scrap'))).toEqual([]);
   });
   it('a piece that is scrapped is not taken up again', () => {
     const steps = workedThrough('by-holding', 3, [2]);

@@ -28,15 +28,16 @@ export interface NextInBatch {
 }
 
 /**
- * Shapes that are proved on a piece.
+ * Shapes that are proved on a piece: accepted. What is scrapped is done with, and proved nothing.
  *
  * @example
  * provedOn({ records: RECORDS, shapes: ['cone'] }, 1)
  * // → []
  */
 export const provedOn = ({ records, shapes }: Pick<BatchAt, 'records' | 'shapes'>, piece: number): string[] =>
-  shapes.filter((feature, i) =>
-    closes(ofKind(recordsOf(records, feature, i === 0), 'verdict', piece).at(-1)),
+  shapes.filter(
+    (feature, i) =>
+      ofKind(recordsOf(records, feature, i === 0), 'verdict', piece).at(-1)?.body.verdict === 'accepted',
   );
 
 /** What is done of the line on a piece. */

@@ -6,17 +6,20 @@ import {
 } from './losses';
 import { learnedMinutes as learnedMinutes_, learnedScale as learnedScale_ } from './learned';
 import { workedMinutes as workedMinutes_ } from './workedMinutes';
+import { holdsNow as holdsNow_ } from './holdsNow';
 import { latheLikeness as latheLikeness_ } from './likeness';
 import { operationStory as operationStory_ } from './operationStory';
 import { shapeStory as shapeStory_ } from './shapeStory';
 
 export type { Likeness, LikenessPoint, Told } from './likeness';
 export { LOSS_CAUSES, type LossCause } from './lossCauses';
+export type { HeldNow } from './holdsNow';
 export type { Learned } from './learned';
 export type { Loss, LossTally } from './losses';
 export type { OperationStory } from './operationStory';
 export type { ShapeStory, StorySetting } from './shapeStory';
 
+export const holdsNow = /* @__PURE__ */ checked(holdsNow_);
 export const latheLikeness = /* @__PURE__ */ checked(latheLikeness_);
 export const learnedMinutes = /* @__PURE__ */ checked(learnedMinutes_);
 export const learnedScale = /* @__PURE__ */ checked(learnedScale_);

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { learnedMinutes, learnedScale, type Likeness } from '.';
+import { holdsNow, learnedMinutes, learnedScale, type Likeness } from '.';
 
 const figure = (over: Partial<Likeness>, values: readonly number[]): Likeness => ({
   kind: 'set-up',
@@ -31,6 +31,20 @@ describe('what records give where nobody typed a figure', () => {
     expect(learnedMinutes({}, [figure({ way: 'reamer' }, [0.1, 0.2])])).toEqual({
       reamer: { value: 1, jobs: 2 },
     });
+  });
+  it('of what has changed is what it has become, not the mean of before and after', () => {
+    const told = [2, 2.1, 1.9, 2, 2, 6, 6.1, 5.9].map((tenThousandths) => tenThousandths * 1e-4);
+    const scale = figure({ kind: 'scale', device: 'attachment', changed: { from: 2e-4, to: 6e-4 } }, told);
+    expect(learnedScale('attachment', [scale])).toEqual({ value: expect.closeTo(6e-4, 12), jobs: 3 });
+    // Those before lie wide of it: that is not its scatter now.
+    expect(holdsNow(scale).scatter).toBeCloseTo(2e-5, 12);
+    expect(holdsNow({ ...scale, changed: null })).toMatchObject({
+      value: scale.mean,
+      scatter: scale.scatter,
+      jobs: 8,
+    });
+    const minutes = figure({ way: 'compound', changed: { from: 40, to: 20 } }, [40, 41, 39, 20, 19, 21]);
+    expect(learnedMinutes({}, [minutes])).toEqual({ compound: { value: 20, jobs: 3 } });
   });
   it('is a scale’s error, where its jobs agree on one', () => {
     const scale = (values: readonly number[]) => [

@@ -1,5 +1,6 @@
 import type { Device, Lathe } from '../machine/lathe';
 import type { WayId } from '../taper/wayId';
+import { holdsNow, type HeldNow } from './holdsNow';
 import type { Likeness } from './likeness';
 import { LEAST_KNOWN } from './usual';
 
@@ -9,8 +10,7 @@ export interface Learned {
   readonly jobs: number;
 }
 
-const learnedOf = ({ mean, points }: Likeness): Learned | null =>
-  points.length < LEAST_KNOWN ? null : { value: mean, jobs: points.length };
+const learnedOf = ({ value, jobs }: HeldNow): Learned | null => (jobs < LEAST_KNOWN ? null : { value, jobs });
 
 /**
  * The set-up minutes that a lathe's records give for ways of which its page says nothing: whole minutes. What somebody typed
@@ -26,7 +26,7 @@ export function learnedMinutes(
 ): Partial<Record<WayId, Learned>> {
   const found: Partial<Record<WayId, Learned>> = {};
   for (const figure of figures) {
-    const learned = figure.kind === 'set-up' ? learnedOf(figure) : null;
+    const learned = figure.kind === 'set-up' ? learnedOf(holdsNow(figure)) : null;
     if (!learned || !figure.way || lathe.minutes?.[figure.way] !== undefined) continue;
     found[figure.way] = { ...learned, value: Math.max(1, Math.round(learned.value)) };
   }
@@ -43,6 +43,6 @@ export function learnedMinutes(
  */
 export function learnedScale(device: Device, figures: readonly Likeness[]): Learned | null {
   const figure = figures.find((one) => one.kind === 'scale' && one.device === device);
-  if (!figure || (figure.scatter ?? Infinity) > 2 * Math.abs(figure.mean)) return null;
-  return learnedOf(figure);
+  const now = figure && holdsNow(figure);
+  return !now || (now.scatter ?? Infinity) > 2 * Math.abs(now.value) ? null : learnedOf(now);
 }

@@ -2,6 +2,7 @@ import type { GainShown } from '../infeed/shown';
 import { DEVICES, type Device } from '../machine/lathe';
 import { WAY_IDS, type WayId } from '../taper/wayId';
 import type { ShapeStory } from './shapeStory';
+import { meanOf, scatterOf } from './spread';
 import { LEAST_CHANGED, LATEST } from './usual';
 
 /** How one shape went on a lathe, and which job that was. */
@@ -107,16 +108,6 @@ export function latheLikeness(told: readonly Told[]): Likeness[] {
       },
     ];
   });
-}
-
-function meanOf(values: readonly number[]): number {
-  return values.reduce((sum, v) => sum + v, 0) / values.length;
-}
-
-function scatterOf(values: readonly number[]): number | null {
-  if (values.length < 2) return null;
-  const mean = meanOf(values);
-  return 2 * Math.sqrt(values.reduce((sum, v) => sum + (v - mean) ** 2, 0) / (values.length - 1));
 }
 
 /** Two means differ by more than twice what the scatter of those before lets them. */

@@ -16,6 +16,8 @@ const hole: Feature = {
   length: 50,
 };
 const PART = [body, nose, hole];
+const DEG = Math.PI / 180;
+const NAMED = { id: 'x', name: 'X' } as const;
 type Given<K extends DetailFeature['kind']> = Omit<
   Extract<DetailFeature, { kind: K }>,
   'id' | 'name' | 'side' | 'kind'
@@ -205,6 +207,16 @@ describe('what is cut away from the lathe', () => {
       'place',
     ],
     [
+      'a cross hole that breaks out of the face it is counted from',
+      detail('cross-hole', { at: 'headstock', diameter: 6, place: 2.9 }),
+      'place',
+    ],
+    [
+      'a cross hole that breaks out of the far face',
+      detail('cross-hole', { at: 'headstock', diameter: 6, place: 47.5 }),
+      'place',
+    ],
+    [
       'one that cuts it in two',
       detail('cross-hole', { at: 'tailstock', diameter: 24, place: 10 }),
       'diameter',
@@ -218,6 +230,43 @@ describe('what is cut away from the lathe', () => {
     ['a centre wider than its face', detail('centre', { at: 'headstock', diameter: 41 }), 'diameter'],
   ])('%s is refused at its figure', (_what, one, field) => {
     expect(laid(one).problem?.field).toBe(field);
+  });
+  it('a cross hole may come up to a face, not out of it', () => {
+    expect(laid(detail('cross-hole', { at: 'headstock', diameter: 6, place: 3 })).problem).toBeUndefined();
+  });
+  it('a corner radius is an arc that touches both sides of its corner, straight or on a cone', () => {
+    for (const halfAngle of [0, 8 * DEG, -5 * DEG]) {
+      const radius = 2;
+      const slope = Math.tan(halfAngle);
+      const host: Feature =
+        halfAngle === 0
+          ? { ...NAMED, kind: 'cylinder', side: 'external', diameter: 40, length: 30 }
+          : {
+              ...NAMED,
+              ...{ kind: 'taper', side: 'external', largeEnd: halfAngle > 0 ? 'headstock' : 'tailstock' },
+              ...{ largeDiameter: 40, length: 30, halfAngle: Math.abs(halfAngle) },
+            };
+      const round: Feature = {
+        id: 'r',
+        name: 'R',
+        kind: 'corner-radius',
+        side: 'external',
+        at: 'tailstock',
+        on: 'x',
+        radius,
+      };
+      const { details, problems, sections } = layoutPart([host, round]);
+      expect(problems.size).toBe(0);
+      const { points } = details[0]!;
+      const end = sections[0]!.points.at(-1)!;
+      // Its middle lies a radius inside the face, and a radius square off the side.
+      const z = end.z - radius;
+      const r = end.r + slope * radius - radius / Math.cos(halfAngle);
+      for (const point of points) expect(Math.hypot(point.z - z, point.r - r)).toBeCloseTo(radius, 9);
+      const rising = points.map((p) => p.z);
+      expect(rising).toEqual([...rising].sort((a, b) => a - b));
+      expect(points.at(-1)!.z).toBeCloseTo(end.z, 9);
+    }
   });
   it('says its size in a few characters', () => {
     const said = (one: Feature): string => plainText(detailSummary(one)).replaceAll('\u00a0', ' ');

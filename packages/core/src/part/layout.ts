@@ -4,6 +4,7 @@ import { isDetail, type Feature, type LengthFeature } from './kinds/registry';
 import type { Detail, Section } from './section';
 import { withDetails } from './withDetails';
 import { outlineOf } from './outline';
+import { standsOut } from './standsOut';
 import type { Outline } from './kinds/outline';
 import { most } from '../basics/extent';
 import { isTaper } from './kinds/is';
@@ -34,6 +35,11 @@ export function layoutPart(features: readonly Feature[]): PartLayout {
   const outside = placeOutside(along, problems);
   const length = outside.at(-1)?.z1 ?? 0;
   const inside = placeInside(along, length, problems);
+  for (const side of [outside, inside.toSorted((a, b) => a.z0 - b.z0)])
+    side.forEach((section, i) => {
+      const out = standsOut(section, [side[i - 1], side[i + 1]]);
+      if (out && !problems.has(section.id)) problems.set(section.id, out);
+    });
   const { sections, details } = withDetails(features.filter(isDetail), { outside, inside, length }, problems);
   for (const section of inside) {
     const broken = breakout(section, outside, length);

@@ -53,6 +53,15 @@ export const crossHole: DetailKind<CrossHole> = {
         length(2 * radius, 0.01),
         ' across there: such a hole cuts it in two.',
       ]);
+    const nearest = Math.min(place, ground.length - place);
+    if (nearest < diameter / 2)
+      throw new AnelloError('impossible', 'place', [
+        'Its middle is ',
+        length(nearest, 0.01),
+        ' from a face, and the hole ',
+        length(diameter, 0.01),
+        ' wide: it breaks out of it.',
+      ]);
     if (feature.depth !== undefined && positive(feature.depth, 'depth', 'The depth') > 2 * radius)
       throw new AnelloError('impossible', 'depth', [
         'The part is only ',

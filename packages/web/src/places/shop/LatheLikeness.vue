@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { holdsNow } from '@anello/core/memory';
 import { computed, watch } from 'vue';
 import { ago } from './amounts';
 import LikenessStrip from './LikenessStrip.vue';
@@ -33,7 +34,7 @@ useChanges(['record', 'all'], () => void likeness.ask(props.id));
       <article v-for="figure in said.figures" :key="`${figure.kind}-${figure.device}`">
         <h3>{{ titleOf(figure) }}</h3>
         <p>
-          <span class="big fig"><PhraseText :phrase="valueOf(figure, figure.mean)" /></span>
+          <span class="big fig"><PhraseText :phrase="valueOf(figure, holdsNow(figure).value)" /></span>
           <span class="quiet"
             ><PhraseText :phrase="scatterOf(figure)" />, last {{ ago(figure.points.at(-1)!.at) }}</span
           >

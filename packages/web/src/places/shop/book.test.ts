@@ -101,7 +101,9 @@ describe('what a lathe’s records say, in words', () => {
       changed: { from: 0.95, to: 0.8 },
     });
     expect(said(valueOf(took, 0.94))).toBe('0.94');
-    expect(said(scatterOf(took))).toBe('± 0.03, 2 jobs');
+    expect(said(scatterOf({ ...took, changed: null }))).toBe('± 0.03, 2 jobs');
+    const points = [0.95, 0.94, 0.96, 0.8, 0.83, 0.77].map((value) => ({ ...took.points[0]!, value }));
+    expect(said(scatterOf({ ...took, points }))).toBe('± 0.06, the last 3 jobs');
     expect(said(changeOf(took))).toMatch(/^Lately 0.80 where it was 0.95/);
     expect(changeOf(figure())).toBeNull();
   });

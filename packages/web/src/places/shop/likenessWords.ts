@@ -2,6 +2,7 @@ import type { LikenessSaid } from '@anello/contract';
 import { angle, count, length, type Phrase } from '@anello/core/figure';
 import { NAMED_WAYS } from '@anello/core/ways';
 import { DEVICE_NAMES } from '@anello/core/machine';
+import { holdsNow } from '@anello/core/memory';
 
 export type LikenessFigure = LikenessSaid['figures'][number];
 
@@ -47,11 +48,12 @@ export const titleOf = (figure: LikenessFigure): string => WORDS[figure.kind].ti
 export const valueOf = ({ kind }: Pick<LikenessFigure, 'kind'>, value: number): Phrase =>
   WORDS[kind].value(value);
 
-/** How far single ones lie from the mean, and how many there are. */
+/** How far single ones lie from what holds now, and from how many jobs that is. */
 export function scatterOf(figure: LikenessFigure): Phrase {
-  const count = figure.points.length;
-  if (figure.scatter === null) return ['from one job only'];
-  return ['± ', ...valueOf(figure, figure.scatter).map(unsigned), `, ${count} jobs`];
+  const { scatter, jobs } = holdsNow(figure);
+  if (scatter === null) return ['from one job only'];
+  const how = figure.changed ? `, the last ${jobs} jobs` : `, ${jobs} jobs`;
+  return ['± ', ...valueOf(figure, scatter).map(unsigned), how];
 }
 
 const unsigned = (part: Phrase[number]): Phrase[number] =>
