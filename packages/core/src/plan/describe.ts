@@ -202,7 +202,7 @@ function operationSaid({ moment, sections }: Step, findings: readonly Finding[])
     loop: kind.loop,
     away: kind.away,
     lines: targets.map((section) => kind.say(piece.laid, section, moment)),
-    minutes: targets.reduce((sum, section) => sum + kind.minutes(piece.laid, section, holding.by), 0),
+    minutes: targets.reduce((sum, section) => sum + kind.minutes(piece.laid, section, moment), 0),
     setUp: targets.reduce((sum, section) => sum + kind.setUp(piece.laid, section, holding.by), 0),
     before: distinct(targets.flatMap((section) => lookFirst(kind, moment, section))),
     findings: findings.filter((f) => f.operation === operation.id),

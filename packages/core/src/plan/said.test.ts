@@ -35,9 +35,7 @@ function worked(part: PlanPart): string[][] {
         said(kind.say(laid, section, moment)),
         onCard(kind.card(laid, section, moment)),
         kind.tools(laid, section, moment).map(said).join('; '),
-        [kind.minutes(laid, section, holding.by), kind.setUp(laid, section, holding.by)]
-          .map(number)
-          .join(' + '),
+        [kind.minutes(laid, section, moment), kind.setUp(laid, section, holding.by)].map(number).join(' + '),
       ]);
     }),
   );

@@ -310,7 +310,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
           smallDiameter: entry('14 mm'),
           length: entry('60 mm'),
         }),
-        made('Looks only', null, '21 mm', {
+        made('ring it was copied from', null, '21 mm', {
           tolerance: { grade: 'AT8', standOff: entry('1 mm') },
         }),
       ),

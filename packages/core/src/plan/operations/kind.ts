@@ -69,7 +69,7 @@ export interface KindOfOperation {
   /** What is laid out for it before it is begun. */
   tools(laid: Laid, section: Placed | null, moment: Moment): readonly Phrase[];
   /** At the machine, for one piece. */
-  minutes(laid: Laid, section: Placed | null, by: HoldingBy): number;
+  minutes(laid: Laid, section: Placed | null, moment: Moment): number;
   /** To set the lathe for it; a batch done operation by operation spends it once. */
   setUp(laid: Laid, section: Placed | null, by: HoldingBy): number;
 }

@@ -45,13 +45,13 @@ export const tap: KindOfOperation = {
       : [risk('no-counterbore', ['Without a counterbore a bruised mouth reaches the first thread.'])];
   },
   after: ({ piece, holding }, section) => (section ? finished(piece, [section.id], holding.id) : piece),
-  say: (laid, section) =>
+  say: (_laid, section, moment) =>
     section
       ? [
           `Tap ${threadName(section) ?? section.feature.name}, `,
           length(section.z1 - section.z0, 0.1),
           ' of full thread, from a hole of ',
-          length(threadBore(laid, section), 0.01),
+          length(2 * holeNow(moment, section), 0.01),
         ]
       : ['Tap'],
   card: (_laid, section) => (section ? threadCard(section) : figures([])),

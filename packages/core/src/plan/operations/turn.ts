@@ -1,7 +1,7 @@
 import { micrometer } from './tools';
 import { farFrom, leftAsBar, type Laid, type Placed } from '../piece/laid';
 import type { End } from '../../taper/task';
-import { finished, onTheWay, standing, turnedDown, type Piece } from '../piece/piece';
+import { finished, isRaw, onTheWay, standing, turnedDown, type Piece } from '../piece/piece';
 import { figures } from './card';
 import { cutSaid, groundAfter, groundSaid } from './groundAfter';
 import { diameterMeasure, finishOf } from './measures';
@@ -21,6 +21,10 @@ function turnedSize(laid: Laid, section: Placed): { least: number; most: number 
 /** How far the tool runs: over the section alone, or from the face where nothing thicker stands between. */
 const cutAlong = (laid: Laid, section: Placed, piece: Piece, free: End): number =>
   onTheWay(piece, section, free).length > 0 ? farFrom(laid, section, free) : section.z1 - section.z0;
+
+/** Whether it was brought to its diameter already, with one beside it that the tool came over it for. */
+const standsAtIt = (piece: Piece, section: Placed): boolean =>
+  isCylinder(section) && !isRaw(piece, section) && standing(piece, section) <= section.largest + SAME;
 
 export const turn: KindOfOperation = {
   ...PLAIN,
@@ -44,19 +48,27 @@ export const turn: KindOfOperation = {
     const down = turnedDown(piece, section, section.largest, holding.toward);
     return isCylinder(section) ? finished(down, [section.id], holding.id) : down;
   },
-  say: (laid, section, { piece, holding }) =>
-    section
-      ? [
-          'Turn ',
-          ...(isThread(section) ? ['⌀', length(2 * section.largest, 0.01)] : cutSaid(laid, section)),
-          ' over ',
-          length(cutAlong(laid, section, piece, holding.toward), 0.1),
-          ...(onTheWay(piece, section, holding.toward).length > 0 ? [' from the face'] : []),
-          ', ',
-          ...saySpeed(laid, 2 * section.largest, { finishing: false }),
-          ...groundSaid(laid, section),
-        ]
-      : ['Turn'],
+  say(laid, section, { piece, holding }) {
+    if (!section) return ['Turn'];
+    if (standsAtIt(piece, section))
+      return [
+        'Measure ',
+        ...cutSaid(laid, section),
+        ' over ',
+        length(section.z1 - section.z0, 0.1),
+        ': it stands at that already',
+      ];
+    return [
+      'Turn ',
+      ...(isThread(section) ? ['⌀', length(2 * section.largest, 0.01)] : cutSaid(laid, section)),
+      ' over ',
+      length(cutAlong(laid, section, piece, holding.toward), 0.1),
+      ...(onTheWay(piece, section, holding.toward).length > 0 ? [' from the face'] : []),
+      ', ',
+      ...saySpeed(laid, 2 * section.largest, { finishing: false }),
+      ...groundSaid(laid, section),
+    ];
+  },
   card(laid, section, { piece, holding }) {
     if (!section) return figures([]);
     const { least, most } = turnedSize(laid, section);
@@ -74,6 +86,13 @@ export const turn: KindOfOperation = {
     };
   },
   tools: (_laid, section) => (section ? [['Turning tool'], micrometer(2 * section.largest)] : []),
-  minutes: (laid, section) =>
-    section ? cuttingMinutes(section.z1 - section.z0, laid.barRadius - section.largest) : 3,
+  minutes(laid, section, { piece, holding }) {
+    if (!section) return 3;
+    return standsAtIt(piece, section)
+      ? 1
+      : cuttingMinutes(
+          cutAlong(laid, section, piece, holding.toward),
+          standing(piece, section) - section.largest,
+        );
+  },
 };

@@ -39,12 +39,17 @@ const instead = computed(() => {
   );
   return steps.find(({ id }) => id === props.step.id)?.figures[0]?.figure ?? null;
 });
+/** Where the scale's marks are too far apart for its error, it is the same mark all the same. */
+const same = computed(() => instead.value?.value === props.step.figures[0]?.figure.value);
 </script>
 
 <template>
   <NoticeText v-if="off && instead"
     >By {{ off.jobs }} jobs on this lathe the scale stands off by
-    <FigureText :figure="{ ...angle(off.value, SECOND), signed: true }" />: set
-    <strong><FigureText :figure="instead" /></strong> on it to come nearer at once.</NoticeText
+    <FigureText :figure="{ ...angle(off.value, SECOND), signed: true }" /><template v-if="same"
+      >; no other mark of it comes nearer.</template
+    ><template v-else
+      >: set <strong><FigureText :figure="instead" /></strong> on it to come nearer at once.</template
+    ></NoticeText
   >
 </template>
