@@ -5,8 +5,8 @@ import { decimalsFor, fixed, isWhole, snap } from './round';
 export type UnitSystem = 'mm' | 'inch';
 
 export const MM_PER_INCH = 25.4;
-/** Where no instrument is named: a micrometre, or a twenty-thousandth of an inch. */
-export const DEFAULT_LENGTH_RESOLUTION = { mm: 0.001, inch: 0.00005 * MM_PER_INCH } as const;
+/** Where no instrument is named: a micrometre, or a hundred-thousandth of an inch, since what was typed is to be known again. */
+export const DEFAULT_LENGTH_RESOLUTION = { mm: 0.001, inch: 0.00001 * MM_PER_INCH } as const;
 const DEGREE = Math.PI / 180;
 const SECOND = DEGREE / 3600;
 

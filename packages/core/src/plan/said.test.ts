@@ -120,7 +120,7 @@ const EXPECTED: Readonly<Record<keyof typeof WHOLE, string[][]>> = {
       'Rough the cone by 10 shoulders, 0.08 mm over it',
       'stairs {steps:[{diameter:40.55,along:30,dial:1.45},{diameter:39.05,along:30,dial:2.95},{diameter:37.55,along:30,dial:4.45},{diameter:36.05,along:29.9149,dial:5.95},{diameter:34.55,along:25.6615,dial:7.45},{diameter:33.05,along:21.408,dial:8.95},{diameter:31.55,along:17.1545,dial:10.45},{diameter:30.05,along:12.9011,dial:11.95},{diameter:28.55,along:8.6476,dial:13.45},{diameter:27.05,along:4.3942,dial:14.95}],from:42}',
       'Turning tool',
-      '5.25 + 0',
+      '8.252 + 0',
     ],
     [
       'Cut Cone, 10°00′00″ a side, ⌀36.00 mm to 25.42 mm over 30.0 mm, by compound',
@@ -270,7 +270,7 @@ const EXPECTED: Readonly<Record<keyof typeof WHOLE, string[][]>> = {
       'Rough the cone by 2 shoulders, 0.08 mm over it',
       'stairs {steps:[{diameter:18.7,along:120,dial:1.3},{diameter:17.35,along:78.1751,dial:2.65}],from:20}',
       'Turning tool',
-      '6 + 0',
+      '7.9544 + 0',
     ],
     [
       'Cut Slope, 30′00″ a side, ⌀18.00 mm to 15.91 mm over 120.0 mm, by tailstock; then bring the tailstock back and prove it with a test bar',

@@ -4,10 +4,9 @@ import { USUAL_PASSES } from '../../cutting/usual';
 import type { Taper } from '../../part/kinds/taper';
 import { roughed, standing, shapeAt, type Piece } from '../piece/piece';
 import { plannedTaper } from '../piece/ways';
-import { MOST_SHOULDERS, STAIRCASE_WORTH } from '../piece/usual';
+import { HANDLING, MOST_SHOULDERS, STAIRCASE_WORTH, TRAVEL_A_MINUTE } from '../piece/usual';
 import type { Laid, Placed } from '../piece/laid';
 import type { OutlinePoint } from '../../part/kinds/outline';
-import { cuttingMinutes } from './speed';
 import { figures } from './card';
 import { PLAIN, type KindOfOperation } from './kind';
 import { isTaper } from '../../part/kinds/is';
@@ -102,6 +101,9 @@ export const staircase: KindOfOperation = {
         }
       : figures([]),
   tools: () => [['Turning tool']],
-  minutes: (laid, section) =>
-    section ? cuttingMinutes((section.z1 - section.z0) / 2, laid.barRadius - section.smallest) : 5,
+  minutes(laid, section, { piece }) {
+    if (!section) return 5;
+    const along = shouldersOf(laid, section, standing(piece, section)).map((one) => one.along);
+    return HANDLING + along.reduce((sum, one) => sum + one, 0) / TRAVEL_A_MINUTE;
+  },
 };
