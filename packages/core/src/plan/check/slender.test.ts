@@ -117,6 +117,36 @@ describe('a line of work for a thin pin on a head', () => {
   });
 });
 
+describe('what hangs by something thinner than where it is held', () => {
+  it('is found though something else, no thinner than that, stands out by more of its own diameters', () => {
+    const cone: Feature = {
+      ...{ id: 'cone', name: 'Cone', kind: 'taper', side: 'external', largeEnd: 'tailstock' },
+      ...{ largeDiameter: 22, length: 16.5, halfAngle: (8 / 180) * Math.PI },
+    };
+    const whole: PlanPart = {
+      // Held by 17.36 mm at the least: 17.5 counts for nothing by that, and 68.5 mm hang by 17.
+      ...part(
+        cone,
+        round('rim', 17.5, 4, 'Rim'),
+        round('stem', 17, 53, 'Stem'),
+        round('end', 16, 15.5, 'End'),
+      ),
+      stock: { shape: 'round', across: 22, length: 92 },
+    };
+    const held: Holding = {
+      ...{ id: 'h1', by: 'own-taper', grips: { from: 0, to: 16.5 }, toward: 'tailstock', centre: false },
+      operations: ['stem', 'end'].map((id) => ({ id: `turn-${id}`, kind: 'turn', features: [id] })),
+    };
+    const found = checkPlan(whole, [held]).filter(({ code }) => code === 'slender');
+    expect(found.map(({ operation, sentence }) => [operation, sentence.replaceAll('\u00a0', ' ')])).toEqual([
+      [
+        'turn-end',
+        'End: 69 mm hangs by 17.0 mm, 4.0 of its diameters, with no centre: it springs away from the tool.',
+      ],
+    ]);
+  });
+});
+
 describe('a neck that twists off', () => {
   const pointed = (small: number, more: Feature[] = []): PlanPart =>
     part(

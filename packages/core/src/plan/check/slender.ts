@@ -18,9 +18,10 @@ export function slender(after: Piece, holding: Held, section: Placed): Wrong[] {
   if (!after.laid.outside.includes(section)) return [];
   const twists = twistsOff(after, holding, section);
   if (twists.length > 0) return twists;
-  const hang = hangs(after, holding, section);
-  if (!grips || !hang || hang.out <= MOST_STAND_OUT * hang.diameter + SAME) return [];
-  if (hang.diameter >= 2 * outsideRadii(after, grips.from, grips.to).smallest - SAME) return [];
+  if (!grips) return [];
+  const held = 2 * outsideRadii(after, grips.from, grips.to).smallest;
+  const hang = hangs(after, holding, section, held - SAME);
+  if (!hang || hang.out <= MOST_STAND_OUT * hang.diameter + SAME) return [];
   return [
     risk('slender', [
       `${section.feature.name}: `,

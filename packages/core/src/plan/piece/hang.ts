@@ -18,6 +18,8 @@ export function hangs(
   piece: Piece,
   { grips, toward, centre }: Pick<Holding, 'grips' | 'toward' | 'centre'>,
   section: Placed,
+  /** Only what is thinner than this counts, mm. */
+  below = Infinity,
 ): Hang | null {
   if (!grips || centre) return null;
   const stretch = toward === 'tailstock' ? [grips.to, section.z1] : [section.z0, grips.from];
@@ -25,6 +27,7 @@ export function hangs(
   const far = toward === 'tailstock' ? to : from;
   return outsideBetween(piece, from, to)
     .map(({ z, r }) => ({ diameter: 2 * r, out: Math.abs(far - z) }))
+    .filter(({ diameter }) => diameter < below)
     .reduce<Hang | null>((most, one) => (most && isLess(one, most) ? most : one), null);
 }
 
