@@ -4,7 +4,7 @@ import { length } from '../figure/figure';
 import { radialOf, type DialReads } from '../machine/dialReads';
 import type { Lathe } from '../machine/lathe';
 import type { Member } from '../taper/task';
-import type { CutState } from './cutState';
+import { passTo, type CutState } from './cutState';
 
 /**
  * A measured size that work on this lathe can have, in any direction; it is returned. More is a slip of the keys, or of
@@ -74,5 +74,5 @@ export function passFrom(
       length(now, 0.01),
       ' on diameter. See what was typed.',
     ]);
-  return { depth: radialOf(dialTo - dial, reads) };
+  return passTo(dial, dialTo, reads);
 }

@@ -3,6 +3,7 @@ import { plainText } from '../figure/phrase';
 import { SETTING, SWEEP } from '../examples.testdata';
 import { analyseSweep } from '../sweep';
 import { drawsOf } from '../sweep/sweeps.testdata';
+import { bar } from './causes/bar';
 import { height } from './causes/height';
 import { CAUSE_IDS, type Swept } from './causes/kind';
 import { judgeLongSweep, slopeWanted } from '.';
@@ -72,11 +73,11 @@ describe('a device read all along', () => {
         return at * Math.tan(halfAngle) - (u > 0 && u < 1 ? 0.05 * 4 * u * (1 - u) : 0) + shaken(6)[i]!;
       }),
     });
-    const bar = verdict.causes.find(({ id }) => id === 'bar')!;
-    expect(plainText(bar.todo)).toMatch(
+    const found = verdict.causes.find(({ id }) => id === 'bar')!;
+    expect(plainText(found.todo)).toMatch(
       /^Use \d+\s*mm to \d+\s*mm of it: there it strays by less than 0\.001/,
     );
-    const to = Number(/to (\d+)/.exec(plainText(bar.todo).replaceAll('\u00a0', ' '))![1]);
+    const to = Number(/to (\d+)/.exec(plainText(found.todo).replaceAll('\u00a0', ' '))![1]);
     expect(to).toBeLessThanOrEqual(108);
   });
   it('worn at one end, its angle is that of the stretch it is good in, and it is nudged by that', () => {
@@ -108,6 +109,29 @@ describe('a device read all along', () => {
     const end = AT.filter((at) => at <= length);
     const rise = (bowed(-0.03)(end.at(-1)!) - bowed(-0.03)(0)) / end.at(-1)!;
     expect(Math.abs(Math.atan(rise))).toBeCloseTo(change, 5);
+  });
+  it('that is worn in no one arc is not said to bow, where no stretch is better than another', () => {
+    const verdict = swept(() => 0);
+    const facts = {
+      ...{
+        analysis: { ...verdict.analysis, noise: 0.02 },
+        sweep: SWEEP,
+        task: SETTING.task,
+        from: 0,
+        length: 150,
+      },
+      ...{ wander: { off: 0.03, buzz: 0.001 }, halfAngle, nudge: null },
+    };
+    const slope = { value: Math.tan(halfAngle), u: 1e-6 };
+    const said = (off: number): string =>
+      plainText(bar({ ...facts, straightest: { from: 10, to: 96, off, slope } })!.todo).replaceAll(
+        '\u00a0',
+        ' ',
+      );
+    expect(said(0.025)).toBe(
+      'No stretch of 86 mm strays by less than 0.025 mm: dress the bar, or take that as it is',
+    );
+    expect(said(0.01)).toMatch(/^Use 10 mm to 96 mm of it: there it strays by 0\.010 mm/);
   });
   it('that swings in another time than its screw sends nobody to the screw', () => {
     const check = (period: number): string =>

@@ -82,6 +82,14 @@ function todo(swept: Swept, bow: number): Phrase {
     ];
   if (!straightest)
     return ['Dress the bar, or use another stretch of it; a nudge of the angle only shares it out'];
+  if (bow === 0)
+    return [
+      'No stretch of ',
+      length(task.length, 1),
+      ' strays by less than ',
+      ...fine(straightest.off),
+      ': dress the bar, or take that as it is',
+    ];
   const beside = (whole - task.length) / 2;
   return [
     'It bows evenly: this part needs ',
