@@ -5,6 +5,7 @@ import { diameterAdvice as diameterAdvice_, diameterApproach as diameterApproach
 import { diameterMove as diameterMove_ } from './diameterMove';
 import {
   diameterOnLathe as diameterOnLathe_,
+  hardnessSeen as hardnessSeen_,
   passFrom as passFrom_,
   sizeOnLathe as sizeOnLathe_,
 } from './onThisLathe';
@@ -26,6 +27,7 @@ export const dialForDiameter = /* @__PURE__ */ checked(dialForDiameter_);
 export const passTo = /* @__PURE__ */ checked(passTo_);
 export const passFrom = /* @__PURE__ */ checked(passFrom_);
 export const diameterOnLathe = /* @__PURE__ */ checked(diameterOnLathe_);
+export const hardnessSeen = /* @__PURE__ */ checked(hardnessSeen_);
 export const sizeOnLathe = /* @__PURE__ */ checked(sizeOnLathe_);
 export const lastReadings = /* @__PURE__ */ checked(lastReadings_);
 export const triesOf = /* @__PURE__ */ checked(triesOf_);

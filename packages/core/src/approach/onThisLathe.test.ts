@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import type { RecordBody } from '../job/records/registry';
 import type { KeptRecord } from '../job/records/row';
 import { cutState } from './cutState';
-import { diameterOnLathe, passFrom, sizeOnLathe } from './onThisLathe';
+import { diameterOnLathe, hardnessSeen, passFrom, sizeOnLathe } from './onThisLathe';
 
 const impossible = expect.objectContaining({ code: 'impossible', field: 'dialTo' });
 const tooLarge = expect.objectContaining({ code: 'out-of-range', field: 'seen' });
@@ -51,6 +51,13 @@ describe('a measured size', () => {
       expect(() => diameterOnLathe(none, lathe)).toThrow(tooLarge);
     }
     expect(diameterOnLathe(5000, {})).toBe(5000);
+  });
+});
+
+describe('a hardness', () => {
+  it('is more than nothing, and no harder than the scale is long', () => {
+    expect([hardnessSeen(70), hardnessSeen(20)]).toEqual([70, 20]);
+    for (const seen of [70.1, 1e9, 0, -5]) expect(() => hardnessSeen(seen)).toThrow(tooLarge);
   });
 });
 

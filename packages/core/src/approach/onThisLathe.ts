@@ -32,6 +32,22 @@ export function diameterOnLathe(seen: number, { swing = Infinity }: Pick<Lathe, 
   return within(positive(seen, 'seen', 'A diameter'), swing);
 }
 
+/** The scale ends below this. */
+const HARDEST = 70;
+
+/**
+ * A hardness on the C scale; it is returned. Errors: out-of-range, not-finite.
+ *
+ * @example
+ * hardnessSeen(58.5)
+ * // → 58.5
+ */
+export function hardnessSeen(seen: number): number {
+  if (positive(seen, 'seen', 'A hardness') > HARDEST)
+    throw new AnelloError('out-of-range', 'seen', 'Nothing is harder than 70 HRC. See what was typed.');
+  return seen;
+}
+
 function within(seen: number, most: number): number {
   if (seen > most)
     throw new AnelloError('out-of-range', 'seen', [

@@ -86,6 +86,7 @@ function barRequest(): BarRequest | null {
         ? 'At the same figure, nothing fed in.'
         : 'At the allowance. Try it in its mate.',
     judge: (value) => {
+      // One that cannot be is thrown here, and said.
       desk.passTo(value);
       const past = next ? value - next.dialTo : value - dialFrom;
       if (value < dialFrom)

@@ -1,4 +1,4 @@
-import { sizeOnLathe } from '@anello/core/approach';
+import { hardnessSeen, sizeOnLathe } from '@anello/core/approach';
 import { AnelloError } from '@anello/core/basics';
 import { plainText, type Phrase } from '@anello/core/figure';
 import { standing, type KeptRecord, type RecordBody, isSized, isWorked } from '@anello/core/job';
@@ -87,7 +87,11 @@ export function provideOperation(id: () => string): OperationDesk {
       await job.keepAndOffer(body, undefined, about(feature));
     },
     async keepSize(measure, figure, typed) {
-      const seen = lathe.value && !measure.unit ? sizeOnLathe(figure, lathe.value) : figure;
+      const seen = measure.unit
+        ? hardnessSeen(figure)
+        : lathe.value
+          ? sizeOnLathe(figure, lathe.value)
+          : figure;
       const feature = measures.value.find((one) => one.measure.what === measure.what)?.feature ?? null;
       const { what, least: low, most: high, unit } = measure;
       await job.keepAndOffer(

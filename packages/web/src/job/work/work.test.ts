@@ -196,6 +196,7 @@ describe('the work stage', () => {
     expect(bar).toMatchObject({ dimension: 'number', defaultUnit: '1' });
     expect(bar.judge!(57)).toMatchObject({ tone: 'good' });
     expect(plainText(bar.judge!(61)!.phrase, 'inch')).toBe('1.0 over what it may be');
+    await expect(bar.keep({ value: 580 } as never, '580')).rejects.toThrow(/Nothing is harder/);
     await bar.keep({ value: 57 } as never, '57');
     expect(screen.kept('sized')[0]).toMatchObject({ seen: 57, low: 56, high: 60, unit: 'HRC' });
     const said = useJob().records.map((record) => plainText(describeRecord(record), 'inch'));
