@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { printed, type Page } from './page.testdata';
 import { BATCHES_PAGE } from './pages/batches.testdata';
+import { BENCHES_PAGE } from './pages/benches.testdata';
 import { CURVES_PAGE } from './pages/curves.testdata';
 import { CUTS_PAGE } from './pages/cuts.testdata';
 import { DOCUMENTS_PAGE } from './pages/documents.testdata';
@@ -16,6 +17,7 @@ import { RECORDS_PAGE } from './pages/records.testdata';
 import { SETTINGS_PAGE } from './pages/settings.testdata';
 import { SIZES_PAGE } from './pages/sizes.testdata';
 import { SLIPS_PAGE } from './pages/slips.testdata';
+import { SOUNDS_PAGE } from './pages/sounds.testdata';
 import { WAYS_PAGE } from './pages/ways.testdata';
 import { WORDS_PAGE } from './pages/words.testdata';
 
@@ -36,7 +38,9 @@ const PAGES: Readonly<Record<string, Page>> = {
   curves: CURVES_PAGE,
   sizes: SIZES_PAGE,
   cuts: CUTS_PAGE,
+  sounds: SOUNDS_PAGE,
   practice: PRACTICE_PAGE,
+  benches: BENCHES_PAGE,
   documents: DOCUMENTS_PAGE,
   records: RECORDS_PAGE,
   batches: BATCHES_PAGE,

@@ -16,8 +16,12 @@ import {
 
 const RATE = 16_000;
 /** Noise that is the same each time, and pitches in it. */
-const sound = (pitches: readonly (readonly [number, number])[], seconds = 2, noise = 0.2): Float32Array => {
-  let seed = 7;
+const sound = (
+  pitches: readonly (readonly [number, number])[],
+  seconds = 2,
+  noise = 0.2,
+  seed = 7,
+): Float32Array => {
   const random = (): number => (seed = (seed * 48_271) % 2_147_483_647) / 2_147_483_647 - 0.5;
   return Float32Array.from({ length: RATE * seconds }, (_, i) =>
     pitches.reduce(
@@ -59,6 +63,18 @@ describe('the pitches of a sound', () => {
     expect(drawn.at(-1)!.hz).toBeGreaterThan(5800);
     drawn.slice(1).forEach(({ hz }, i) => expect(hz).toBeGreaterThan(drawn[i]!.hz));
     expect(Math.max(...drawn.map(({ level }) => level))).toBeCloseTo(0, 9);
+  });
+  it('a second of noise has none, whichever: no chance makes a line', () => {
+    for (let seed = 1; seed <= 40; seed++)
+      expect(spectrumOf(sound([], 1, 0.2, 1009 * seed), RATE).lines).toEqual([]);
+  });
+  it('the foot of a loud pitch makes no lines beside it', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 200, max: 5000, noNaN: true }), (hz) => {
+        expect(spectrumOf(sound([[hz, 1]], 1, 1e-4), RATE).lines).toHaveLength(1);
+      }),
+      { numRuns: 25 },
+    );
   });
   it('silence has none; too short, or no figures, is refused', () => {
     expect(spectrumOf(new Float32Array(4096), RATE).lines).toEqual([]);

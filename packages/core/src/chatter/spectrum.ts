@@ -23,6 +23,8 @@ const LOW = 30;
 const HIGH = 6000;
 const LARGEST = 16_384;
 const SMALLEST = 1024;
+/** Pieces that a sound is cut into, half over each other, at the least: in one alone chance makes lines. */
+const PIECES = 3;
 /** How far a line stands out of its surroundings to be one, dB. */
 const STANDS_OUT = 12;
 /** Its surroundings: this much of its pitch to either side. */
@@ -43,27 +45,26 @@ export function spectrumOf(samples: Float32Array, rate: number): Spectrum {
   positive(rate, 'rate', 'The rate');
   if (samples.length < SMALLEST)
     throw new AnelloError('underdetermined', 'samples', 'That is too short to be heard: a second will do.');
-  const size = 2 ** Math.floor(Math.log2(Math.min(LARGEST, samples.length)));
+  const size = 2 ** Math.floor(Math.log2(Math.min(LARGEST, (2 * samples.length) / (PIECES + 1))));
   const power = averaged(samples, size);
   const step = rate / size;
   const from = Math.max(2, Math.ceil(LOW / step));
   const to = Math.min(size / 2 - 2, Math.floor(HIGH / step));
   const level = Float64Array.from(power, (p) => 10 * Math.log10(p + Number.MIN_VALUE * 1e10));
   const floor = floorOf(level, from, to);
-  const lines: LoudLine[] = [];
+  const peaks: Peak[] = [];
   for (let k = from; k <= to; k++) {
     const here = level[k] as number;
     if (here < (level[k - 1] as number) || here <= (level[k + 1] as number)) continue;
     const above = here - floor(k);
     if (above < STANDS_OUT) continue;
     const shift = vertex(level[k - 1] as number, here, level[k + 1] as number);
-    lines.push({ hz: (k + shift) * step, above, u: step / 4 });
+    peaks.push({ k, level: here, line: { hz: (k + shift) * step, above, u: step / 4 } });
   }
-  const loudest = lines.sort(
-    (a, b) => (level[Math.round(b.hz / step)] as number) - (level[Math.round(a.hz / step)] as number),
-  );
   return {
-    lines: withoutSkirts(loudest, 4 * step).slice(0, MOST_LINES),
+    lines: withoutSkirts(peaks.sort((a, b) => b.level - a.level))
+      .slice(0, MOST_LINES)
+      .map(({ line }) => line),
     drawn: drawnOf(level, step, from, to),
   };
 }
@@ -112,12 +113,27 @@ function vertex(left: number, middle: number, right: number): number {
   return bend < 0 ? (0.5 * (left - right)) / bend : 0;
 }
 
-/** Peaks that are only the foot of a louder one go. */
-function withoutSkirts(loudest: readonly LoudLine[], near: number): LoudLine[] {
-  const kept: LoudLine[] = [];
-  for (const one of loudest) if (!kept.some(({ hz }) => Math.abs(hz - one.hz) < near)) kept.push(one);
+interface Peak {
+  readonly k: number;
+  readonly level: number;
+  readonly line: LoudLine;
+}
+
+/** So near, in steps, a peak is a louder one's own; farther off its side lobes reach up to this over their rule, dB. */
+const OWN = 4;
+const OVER_RULE = 6;
+
+/** Peaks that are only the foot of a louder one go: the loudest come first. */
+function withoutSkirts(loudest: readonly Peak[]): Peak[] {
+  const kept: Peak[] = [];
+  for (const one of loudest)
+    if (!kept.some(({ k, level }) => one.level < level - skirt(Math.abs(k - one.k)))) kept.push(one);
   return kept;
 }
+
+/** How far a note's foot lies under it at a distance in steps, dB: of a Hann window the side lobes are 1/(π d (d² − 1)). */
+const skirt = (d: number): number =>
+  d < OWN ? -Infinity : 20 * Math.log10(Math.PI * d * (d ** 2 - 1)) - OVER_RULE;
 
 /** Evenly in octaves, the loudest of each stretch: what stands out is drawn. */
 function drawnOf(level: Float64Array, step: number, from: number, to: number): Spectrum['drawn'] {

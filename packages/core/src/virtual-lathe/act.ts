@@ -2,6 +2,7 @@ import { AnelloError } from '../basics/error';
 import { finite, notNegative, positive } from '../basics/check';
 import type { DeviceId, LatheAction, Seen } from './actions';
 import type { LatheState } from './lathe';
+import type { Side } from './metal/piece';
 import { holdPiece, packPiece, reseat } from './hold';
 import { groundForm } from './metal/form';
 import { polish } from './metal/polish';
@@ -72,10 +73,14 @@ function round(diameter: number): void {
       `Balls and rollers are had from ${ROUNDS.least} to ${ROUNDS.most} mm.`,
     );
 }
-/** A place of the piece that stands out: the jaws hide the rest. */
-function standsOut({ held }: LatheState, { at }: { readonly at: number }): void {
-  if (held && !(finite(at, 'at') >= 0 && at <= held.out))
+/** A place of the piece that stands out, the jaws hide the rest; and inside there is a bore to be measured. */
+function canBeMeasured(state: LatheState, { at, side }: { readonly at: number; readonly side: Side }): void {
+  const { held, piece } = state;
+  if (!held || !piece) return;
+  if (!(finite(at, 'at') >= 0 && at <= held.out))
     throw new AnelloError('out-of-range', 'at', 'The work does not stand out there.');
+  if (side === 'inside' && !(piece.radius('inside', state.index(at)) > 0))
+    throw new AnelloError('out-of-range', 'side', 'There is no bore there to be measured.');
 }
 /** A barrel runs out so far where its lathe does not say, mm. */
 const BARREL_REACH = 80;
@@ -87,12 +92,13 @@ const CHECKS: Partial<Checking> = {
     if (to < 0 || to > (lathe.tailstock?.barrelReach ?? BARREL_REACH))
       throw new AnelloError('out-of-range', 'by', 'The barrel does not go so far.');
   },
-  measure: standsOut,
-  rule: standsOut,
+  measure: canBeMeasured,
+  rule: canBeMeasured,
   ball: (_, { diameter }) => round(diameter),
   rollers({ held }, { diameter, blocks }) {
     round(diameter);
-    upTo(notNegative(blocks, 'blocks', 'The blocks'), held?.out ?? 0, 'blocks', 'The work');
+    if (notNegative(blocks, 'blocks', 'The blocks') > (held?.out ?? 0))
+      throw new AnelloError('out-of-range', 'blocks', 'The work does not stand out so far.');
   },
 };
 /** A rule is read to this, mm. */

@@ -151,7 +151,7 @@ function judgePiece({ task, standOff: limit }: ConeTried, cone: ConePlace, lathe
       },
       {
         what: 'A true gauge stands off its line by',
-        is: length(standOff ?? 0, FINE, { signed: true }),
+        is: standOff === null ? null : length(standOff, FINE, { signed: true }),
         wanted: standOff === null ? ['it does not touch yet'] : ['at most ', length(limit, FINE)],
         inside: lineIn,
       },
