@@ -18,6 +18,7 @@ import { SETTINGS_PAGE } from './pages/settings.testdata';
 import { SIZES_PAGE } from './pages/sizes.testdata';
 import { SLIPS_PAGE } from './pages/slips.testdata';
 import { SOUNDS_PAGE } from './pages/sounds.testdata';
+import { TRIES_PAGE } from './pages/tries.testdata';
 import { WAYS_PAGE } from './pages/ways.testdata';
 import { WORDS_PAGE } from './pages/words.testdata';
 
@@ -39,6 +40,7 @@ const PAGES: Readonly<Record<string, Page>> = {
   sizes: SIZES_PAGE,
   cuts: CUTS_PAGE,
   sounds: SOUNDS_PAGE,
+  tries: TRIES_PAGE,
   practice: PRACTICE_PAGE,
   benches: BENCHES_PAGE,
   documents: DOCUMENTS_PAGE,

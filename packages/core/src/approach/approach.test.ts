@@ -53,6 +53,19 @@ describe('the approach to the line', () => {
     expect(points).toHaveLength(2);
     expect(passes[0]!.removed).toBeCloseTo(2 * slope, 12);
   });
+  it('an edge that is drawn back cuts air until it is fed past where it stood', () => {
+    const direct = [pass(0.5), tried(4), pass(0.03), pass(0.02), tried(2.2)].map((b) => kept(b));
+    const back = [pass(0.5), tried(4), pass(0.03), pass(-0.6), pass(0.5), pass(0.12), tried(2.2)].map((b) =>
+      kept(b),
+    );
+    const [one, other] = [approachOf(direct, 1), approachOf(back, 1)];
+    expect(other.passes.map(({ infeed }) => infeed)).toEqual([0.03, expect.closeTo(0.02, 12)]);
+    expect(other.points.map(({ fed }) => fed)).toEqual([0, expect.closeTo(0.05, 12)]);
+    expect(approachAdvice(other, limits)?.infeed).toBe(approachAdvice(one, limits)?.infeed);
+    // Drawn back last, it is advised of as before.
+    const { infeed } = approachAdvice(approachOf(direct, 1), limits)!;
+    expect(approachAdvice(approachOf([...direct, kept(pass(-1))], 1), limits)?.infeed).toBe(infeed);
+  });
   it('a reading kept after things were looked at begins the count anew', () => {
     const again: RecordBody = { ...tried(2.2), checked: true } as RecordBody;
     const records = [tried(4), pass(0.02), tried(1), again, pass(0.01), tried(1.8)].map((b) => kept(b));
@@ -118,7 +131,7 @@ describe('the approach to the line', () => {
     expect(approachOf(clean, 1)).toMatchObject({ passes: [], before: [0.01, 0.01], points: [{ fed: 0 }] });
     expect(lastPrediction(approachOf(clean, 1), limits)).toBeNull();
   });
-  it('of an infeed cut twice what had been foretold is of both passes; drawn back it is foretold as well', () => {
+  it('of an infeed cut twice what had been foretold is of both passes; drawn back it is a try made again', () => {
     const last = (...bodies: RecordBody[]) =>
       lastPrediction(
         approachOf(
@@ -130,9 +143,14 @@ describe('the approach to the line', () => {
     const before = [pass(0.1), pass(0), tried(3)];
     const once = last(...before, pass(0.03), tried(1.9));
     const pair = last(...before, pass(0.03), pass(0), tried(1.9));
-    const back = last(...before, pass(-0.01), tried(3));
     expect(pair.left).toBeLessThan(once.left);
-    expect(back.left).toBeGreaterThan(once.left);
+    const back = approachOf(
+      [...before, pass(-0.01), tried(3)].map((b) => kept(b)),
+      1,
+    );
+    expect(back).toMatchObject({ passes: [], points: [{ fed: 0, stock: expect.closeTo(3 * slope, 12) }] });
+    expect(lastPrediction(back, limits)).toBeNull();
+    expect(approachAdvice(back, limits)?.move).toBe('cut');
     // Known to stand as it cut, it is foretold more closely than by an edge set anew.
     const anew = last(tried(3), pass(0.03), tried(1.9));
     expect(once.high - once.low).toBeLessThan(anew.high - anew.low);

@@ -14,6 +14,7 @@ import {
   isSettingKept,
   isStandOff,
 } from '../job/records/is';
+import { feeding } from './feeding';
 
 /** A measurement of the stock on the way to the line. */
 export interface ApproachPoint {
@@ -53,11 +54,12 @@ export function approachOf(records: readonly KeptRecord[], piece: number): Appro
 /** A measurement among the records: the stock it found, mm on radius, and whether the count begins anew from it. */
 type Reading = (body: KeptRecord['body']) => { readonly stock: number; readonly anew: boolean } | null;
 
-/** Passes and measurements in the order they were kept, whatever the stock was measured by. */
+/** Passes and measurements in the order they were kept, whatever the stock was measured by; one that cuts air is none. */
 export function walked(records: readonly KeptRecord[], piece: number, read: Reading): Approach {
   let passes: { infeed: number; removed?: number }[] = [];
   let points: ApproachPoint[] = [];
   let fed = 0;
+  let into = feeding();
   let before: number[] = [];
   /** Passes since the edge was last set or moved otherwise than by feeding; null where it was not, since the last point. */
   let since: number[] | null = [];
@@ -68,11 +70,13 @@ export function walked(records: readonly KeptRecord[], piece: number, read: Read
     if (movesTheEdge(body)) {
       [passes, points, fed] = [[], points.slice(-1).map(({ stock }) => ({ fed: 0, stock })), 0];
       [since, before] = [[], []];
+      into = feeding();
     }
-    if (isPass(body)) {
-      since?.push(body.depth);
-      fed += body.depth;
-      passes.push({ infeed: body.depth });
+    const infeed = isPass(body) ? into(body.depth) : null;
+    if (infeed !== null) {
+      since?.push(infeed);
+      fed += infeed;
+      passes.push({ infeed });
     }
     const found = read(body);
     if (!found) continue;
@@ -106,8 +110,9 @@ const NEAR = 0.25;
 function dialShownBy(bodies: readonly KeptRecord['body'][]): boolean {
   let fed = 0;
   let shown = false;
+  const into = feeding();
   for (const body of bodies) {
-    if (isPass(body)) fed += body.depth;
+    if (isPass(body)) fed += into(body.depth) ?? 0;
     if (!isMeasured(body)) continue;
     if (body.expected !== null && fed >= FED_ENOUGH)
       shown = Math.abs(body.diameter - body.expected) / 2 <= NEAR * fed;

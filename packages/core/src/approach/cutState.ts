@@ -2,6 +2,7 @@ import { dialOf, radialOf, type DialReads } from '../machine/dialReads';
 import type { Member } from '../taper/task';
 import { standing, type KeptRecord } from '../job/records/row';
 import { isMeasured, isPass } from '../job/records/is';
+import { feeding } from './feeding';
 
 export interface CutState {
   /** Diameter now where the tool first touches: measured last, less what was cut since. */
@@ -11,7 +12,7 @@ export interface CutState {
   /** What it shows when the tool touches: less far in, drawn back, it cuts air. */
   readonly touch: number;
   readonly passes: number;
-  /** Of these, how many in a row by now with nothing fed in. */
+  /** Of these, how many in a row by now at the figure it had cut at, with nothing fed in. */
   readonly again: number;
   readonly measured: number;
 }
@@ -31,29 +32,23 @@ export function cutState(
 ): CutState {
   const sign = member === 'external' ? -1 : 1;
   let state: CutState = { now: stock, dial: 0, touch: 0, passes: 0, again: 0, measured: 0 };
-  /** How far the tool is drawn back from where it touches, on radius. */
-  let back = 0;
+  const into = feeding();
   for (const { body } of standing(records).filter((r) => r.piece === piece)) {
     if (isPass(body)) {
-      back -= body.depth;
-      const cuts = back <= HAIR;
-      state = {
-        ...state,
-        now: state.now + (cuts ? -sign * 2 * back : 0),
-        dial: body.dialTo,
-        touch: cuts ? body.dialTo : state.touch,
-        passes: state.passes + 1,
-        again: body.depth === 0 ? state.again + 1 : 0,
-      };
-      if (cuts) back = 0;
+      const fed = into(body.depth);
+      state = { ...state, dial: body.dialTo, passes: state.passes + 1 };
+      if (fed !== null)
+        state = {
+          ...state,
+          now: state.now + sign * 2 * fed,
+          touch: body.dialTo,
+          again: fed === 0 ? state.again + 1 : 0,
+        };
     }
     if (isMeasured(body)) state = { ...state, now: body.diameter, measured: state.measured + 1 };
   }
   return state;
 }
-
-/** On radius, mm: where figures of the dial are reckoned to be the same. */
-const HAIR = 1e-9;
 
 /**
  * The pass a typed dial figure means: radial depth from where the dial stood.

@@ -15,10 +15,12 @@ export interface Pass {
 export const pass: KindOfRecord<Pass> = {
   kind: 'pass',
   ofTheCut: true,
-  say: (body) =>
-    body.depth === 0
+  say(body) {
+    if (body.depth < 0) return ['Drawn back to ', length(body.dialTo, SEEN), ' on the dial'];
+    return body.depth === 0
       ? ['Once more at ', length(body.dialTo, SEEN), ' on the dial, nothing fed in']
-      : cutTo(body),
+      : cutTo(body);
+  },
 };
 
 const cutTo = (body: Pass): Phrase => [

@@ -37,6 +37,7 @@ describe('what a row says', () => {
     [{ ...RECORD_EXAMPLES.shaped, said: '' }, 'Cut by two-handle steps'],
     [RECORD_EXAMPLES.verdict, 'Scrap: one pass too many'],
     [RECORD_EXAMPLES.pass, 'Cut to 24.100 mm on the dial, 0.200 mm on radius'],
+    [{ ...RECORD_EXAMPLES.pass, depth: -0.2 }, 'Drawn back to 24.100 mm on the dial'],
     [{ ...RECORD_EXAMPLES.pass, depth: 0 }, 'Once more at 24.100 mm on the dial, nothing fed in'],
     [{ ...RECORD_EXAMPLES.contact, swing: null, distance: null }, 'Touched in two bands'],
     [{ ...RECORD_EXAMPLES.piece, carriedFrom: null }, 'Piece 2 started'],

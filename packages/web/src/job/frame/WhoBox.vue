@@ -138,6 +138,7 @@ input::placeholder {
 .later {
   min-width: 56px;
   min-height: 48px;
+  padding: 0 8px !important;
   text-align: center;
   border: 1px solid currentcolor !important;
   border-radius: 8px;
