@@ -19,6 +19,7 @@ import { SIZES_PAGE } from './pages/sizes.testdata';
 import { SLIPS_PAGE } from './pages/slips.testdata';
 import { SOUNDS_PAGE } from './pages/sounds.testdata';
 import { TRIES_PAGE } from './pages/tries.testdata';
+import { TYPED_PAGE } from './pages/typed.testdata';
 import { WAYS_PAGE } from './pages/ways.testdata';
 import { WORDS_PAGE } from './pages/words.testdata';
 
@@ -47,6 +48,7 @@ const PAGES: Readonly<Record<string, Page>> = {
   records: RECORDS_PAGE,
   batches: BATCHES_PAGE,
   words: WORDS_PAGE,
+  typed: TYPED_PAGE,
   slips: SLIPS_PAGE,
 };
 

@@ -74,7 +74,24 @@ const judged = (along: (at: number) => number): LongVerdict =>
   });
 const along = (by: (at: number) => number): number[] => AT.map((at, i) => by(at) + (shaken()[i] ?? 0));
 
+/** How loud a swing is whose period nobody gave, in parts of the scatter. */
+const LOUD = [0, 0.2, 0.3, 0.4, 0.45, 0.5, 0.55, 0.6, 0.65, 0.7, 0.8, 1, 1.5];
+const OWN_TIME: Page = [7, 17.3, 41].map((period): Page[number] => [
+  `a swing of its own every ${period} mm, from none to loud`,
+  () =>
+    LOUD.map((loud) => {
+      const { sine, noise } = analyseSweep({
+        travel: AT,
+        reading: along((at) => at * slope + 0.0006 * loud * Math.sin((2 * Math.PI * at) / period)),
+        expectedSlope: slope,
+        resolution: 0.0001,
+      });
+      return { loud, sine, noise };
+    }),
+]);
+
 const BAR: Page = [
+  ...OWN_TIME,
   ...Object.entries(ALONG).map(([name, by]): Page[number] => [
     `along the bar: ${name}`,
     () => said(judged(by)),

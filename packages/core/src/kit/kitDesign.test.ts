@@ -54,6 +54,8 @@ describe('sizes of a set', () => {
     expect(parseSizes('1 to 2 by 0.5 mm', 'in')).toEqual([1, 1.5, 2]);
     expect(parseSizes('1/16 to 1/8 by 32nds', 'mm')).toEqual([1.5875, 2.38125, 3.175]);
     expect(parseSizes('1 cm to 20 by 5 mm', 'in')).toEqual([10, 15, 20]);
+    expect(parseSizes('1/4 to 1/2 in by 1/8', 'mm')).toEqual([6.35, 9.525, 12.7]);
+    expect(unitOfSizes('1/4 to 1/2 in by 1/8', 'mm')).toBe('mm');
   });
   it('drills are read by their marks, singly and in rows', () => {
     expect(parseSizes('#7; F; 1/4 in', 'mm')).toEqual([5.1054, 6.5278, 6.35]);
@@ -67,6 +69,7 @@ describe('sizes of a set', () => {
     ['1 to 100 by 0.5; 1 to 150 by 0.5', 'A set has at most 400 pieces.'],
     ['six', 'Could not read “six”.'],
     ['1 to 2 by 0', '“0” is no size: it must be more than zero.'],
+    ['1 to 2', '“1 to 2” is a range without its step: write it as 1 to 13 by 0.5.'],
     ['A to #7', 'Could not read “A to #7”.'],
   ])('refuses %s: %s', (text, sentence) => {
     expect(() => parseSizes(text, 'mm')).toThrow(sentence);

@@ -41,6 +41,8 @@ export function evaluate(node: Node, dimension: Dimension): Evaluated {
 
 function measure(node: Node & { kind: 'measure' }, inner: Evaluated, dimension: Dimension): Evaluated {
   const meaning = unitMeaning(node.unit, dimension);
+  if (Object.hasOwn(FUNCTIONS, node.unit))
+    throw new AnelloError('unreadable', null, `Put a times sign before “${node.unit}”.`);
   if (!meaning) throw new AnelloError('unknown-unit', null, `“${node.unit}” is not a unit known here.`);
   if (inner.kind !== 'bare' || inner.unit) {
     throw new AnelloError(

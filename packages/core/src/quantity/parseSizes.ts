@@ -14,6 +14,7 @@ type Piece =
 /** No set owned has more pieces than this. */
 const MOST = 400;
 const PARTED = /[;\n]/;
+const OPEN = /^[\d.].*\s(?:to|thru|through)(?:\s|$)/i;
 const UNIT_BEHIND = /[\d.½¼¾⅛⅜⅝⅞)]\s*("|mm|cm|in|inch|inches|thou)$/i;
 const RANGE = /^(.+?)\s+(?:to|thru|through)\s+(.+?)\s+(?:by|x|every|in\s+steps\s+of)\s+(.+)$/i;
 /** Only between plain figures is a hyphen no mixed number and no minus. */
@@ -78,7 +79,14 @@ function pieceOf(text: string): Piece {
   }
   const [, from, to] = MARKS.exec(text) ?? [];
   const sizes = from && to ? markedDrills(from, to) : markedDrills(text);
-  return sizes ? { kind: 'marks', figures: [], sizes } : { kind: 'size', figures: [text] };
+  if (sizes) return { kind: 'marks', figures: [], sizes };
+  if (OPEN.test(text))
+    throw new AnelloError(
+      'unreadable',
+      'sizes',
+      `“${text}” is a range without its step: write it as 1 to 13 by 0.5.`,
+    );
+  return { kind: 'size', figures: [text] };
 }
 
 function sizeOf(text: string, unit: SizeUnit): number {
@@ -88,9 +96,9 @@ function sizeOf(text: string, unit: SizeUnit): number {
   return clean(value);
 }
 
-/** 1 to 13 by 0.5 mm: said once, behind the range, it is the unit of all three. */
+/** 1 to 13 by 0.5 mm, 1/4 to 1/2 in by 1/16: one that is said, wherever in the range, is the unit of those without. */
 function withUnits(figures: readonly string[]): readonly string[] {
-  const unit = UNIT_BEHIND.exec(figures.at(-1) ?? '')?.[1];
+  const unit = figures.flatMap((figure) => UNIT_BEHIND.exec(figure)?.[1] ?? []).at(-1);
   return unit ? figures.map((figure) => (UNIT_BEHIND.test(figure) ? figure : `${figure} ${unit}`)) : figures;
 }
 

@@ -121,18 +121,9 @@ function peg$parse(input, options) {
   let peg$savedPos = peg$currPos;
   const peg$posDetailsCache = [{ line: 1, column: 1 }];
   let peg$maxFailPos = peg$currPos;
-  let peg$maxFailExpected = options.peg$maxFailExpected || [];
   let peg$silentFails = options.peg$silentFails | 0;
 
   let peg$result;
-
-  if (options.startRule) {
-    if (!(options.startRule in peg$startRuleFunctions)) {
-      throw new Error("Can't start parsing from rule \"" + options.startRule + "\".");
-    }
-
-    peg$startRuleFunction = peg$startRuleFunctions[options.startRule];
-  }
 
   function text() {
     return input.substring(peg$savedPos, peg$currPos);
@@ -263,15 +254,8 @@ function peg$parse(input, options) {
     return res;
   }
 
-  function peg$fail(expected) {
-    if (peg$currPos < peg$maxFailPos) { return; }
-
-    if (peg$currPos > peg$maxFailPos) {
-      peg$maxFailPos = peg$currPos;
-      peg$maxFailExpected = [];
-    }
-
-    peg$maxFailExpected.push(expected);
+  function peg$fail() {
+    if (peg$currPos > peg$maxFailPos) peg$maxFailPos = peg$currPos;
   }
 
   function peg$buildSimpleError(message, location) {
