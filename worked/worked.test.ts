@@ -15,6 +15,7 @@ import { PARTS_PAGE } from './pages/parts.testdata';
 import { PRACTICE_PAGE } from './pages/practice.testdata';
 import { RECORDS_PAGE } from './pages/records.testdata';
 import { SETTINGS_PAGE } from './pages/settings.testdata';
+import { SINGLES_PAGE } from './pages/singles.testdata';
 import { SIZES_PAGE } from './pages/sizes.testdata';
 import { SLIPS_PAGE } from './pages/slips.testdata';
 import { SOUNDS_PAGE } from './pages/sounds.testdata';
@@ -49,6 +50,7 @@ const PAGES: Readonly<Record<string, Page>> = {
   batches: BATCHES_PAGE,
   words: WORDS_PAGE,
   typed: TYPED_PAGE,
+  singles: SINGLES_PAGE,
   slips: SLIPS_PAGE,
 };
 

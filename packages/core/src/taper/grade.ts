@@ -24,7 +24,7 @@ const STEP = 1.6;
 
 /**
  * Tolerance of the included cone angle in rad for a cone of this length (mm along the axis).
- * Errors: out-of-range when the length lies outside 6 to 630 mm. Source: ISO 1947, AT series.
+ * Errors: out-of-range when the length lies outside 6 to 630 mm, or the grade is none of these. Source: ISO 1947, AT series.
  *
  * @example
  * coneAngleTolerance({ grade: 'AT6', length: 81 })
@@ -40,5 +40,6 @@ export function coneAngleTolerance({ grade, length }: { grade: Grade; length: nu
       'The grades cover cones from 6 to 630 mm long: give the tolerance itself.',
     );
   }
+  if (!GRADES.includes(grade)) throw new AnelloError('out-of-range', 'grade', 'Grades are AT3 to AT8.');
   return row[1] * 1e-6 * STEP ** (GRADES.indexOf(grade) - GRADES.indexOf('AT4'));
 }
