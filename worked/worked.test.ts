@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { printed, type Page } from './page.testdata';
 import { BATCHES_PAGE } from './pages/batches.testdata';
 import { BENCHES_PAGE } from './pages/benches.testdata';
+import { CHANCE_PAGE } from './pages/chance.testdata';
 import { CURVES_PAGE } from './pages/curves.testdata';
 import { CUTS_PAGE } from './pages/cuts.testdata';
 import { DOCUMENTS_PAGE } from './pages/documents.testdata';
@@ -31,6 +32,7 @@ import { WORDS_PAGE } from './pages/words.testdata';
 const PAGES: Readonly<Record<string, Page>> = {
   parts: PARTS_PAGE,
   lines: LINES,
+  chance: CHANCE_PAGE,
   orders: ORDERS_PAGE,
   hands: HANDS_PAGE,
   ways: WAYS_PAGE,

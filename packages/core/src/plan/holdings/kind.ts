@@ -49,6 +49,8 @@ export interface KindOfHolding {
   clocks?(piece: Piece, holding: Pick<Holding, 'toward'>): Placed | undefined;
   /** Minutes to set the piece over in it, off the spindle's axis; null where it cannot be. */
   setOver(piece: Piece): number | null;
+  /** Whether what it is held in has to be made first. */
+  makesFirst?(piece: Piece, holding: Pick<Holding, 'toward'>): boolean;
   /** To put the piece in and find its axis. */
   readonly minutes: number;
   /** What a good hand looks at before the first cut in it. */

@@ -44,9 +44,15 @@ describe('a mandrel', () => {
     ).toEqual(['not-held']);
   });
   it('is no thinner than carries the part: twelve of its diameters between centres, four on a stub', () => {
-    const of = (length: number, hole: number, deep: number, toward: End = 'headstock'): string[] => {
+    const of = (
+      length: number,
+      hole: number,
+      deep: number,
+      toward: End = 'headstock',
+      across = 24,
+    ): string[] => {
       const features = [
-        { id: 'out', name: 'Out', kind: 'cylinder', side: 'external', diameter: 40, length },
+        { id: 'out', name: 'Out', kind: 'cylinder', side: 'external', diameter: 20, length },
         {
           id: 'hole',
           name: 'Hole',
@@ -57,7 +63,7 @@ describe('a mandrel', () => {
           from: 'tailstock',
         },
       ] as PlanPart['features'];
-      const laid = layOut({ ...WHOLE.sleeve, features, stock: { shape: 'round', across: 44, length } });
+      const laid = layOut({ ...WHOLE.sleeve, features, stock: { shape: 'round', across, length } });
       const piece = finished(rawPiece(laid, { toward: 'headstock' }), ['hole'], 'h1');
       return mandrel
         .wrong(piece, { toward } as never)
@@ -66,6 +72,11 @@ describe('a mandrel', () => {
     expect(of(60, 5, 60)).toEqual([]);
     expect(of(60.1, 5, 60.1)).toEqual([
       'risk: It is 60 mm long on a mandrel of 5.0 mm: the mandrel bends, and the work goes with it.',
+    ]);
+    // Five times as thick as its mandrel it slips, whatever it is to become.
+    expect(of(40, 10, 20, 'headstock', 50)).toEqual([]);
+    expect(of(40, 10, 20, 'headstock', 50.1)).toEqual([
+      'risk: It is 50 mm across on a mandrel of 10.0 mm: it slips under a cut. Draw it up by a nut, and light cuts.',
     ]);
     expect(of(40, 10, 20)).toEqual([]);
     expect(of(41, 10, 20)).toHaveLength(1);

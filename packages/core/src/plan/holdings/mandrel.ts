@@ -4,12 +4,13 @@ import type { Taper } from '../../part/kinds/taper';
 import { solveTaperFeature } from '../../part/solveTaperFeature';
 import { other, type Placed } from '../piece/laid';
 import { impossible, risk, type Holding, type Wrong } from '../piece/line';
-import { shapeAt, type Piece } from '../piece/piece';
+import { outsideRadii, shapeAt, type Piece } from '../piece/piece';
 import {
   CLEAR,
   FACING,
   MANDREL_HOLE,
   MOST_BETWEEN,
+  MOST_OVER_MANDREL,
   MOST_STAND_OUT,
   SAME,
   SELF_HOLDING,
@@ -67,6 +68,10 @@ function wrong(piece: Piece, holding: Turned): Wrong[] {
     return [
       impossible('not-held', ['Its bar still stands in the way of a mandrel: it is parted off first.']),
     ];
+  return [...bends(piece, hole), ...slips(piece, hole)];
+}
+
+function bends(piece: Piece, hole: Placed): Wrong[] {
   if (isStout(piece, hole)) return [];
   return [
     risk('slender', [
@@ -75,6 +80,20 @@ function wrong(piece: Piece, holding: Turned): Wrong[] {
       ' long on a mandrel of ',
       length(2 * hole.smallest, 0.1),
       ': the mandrel bends, and the work goes with it.',
+    ]),
+  ];
+}
+
+function slips(piece: Piece, hole: Placed): Wrong[] {
+  const { largest } = outsideRadii(piece, 0, piece.laid.length);
+  if (largest <= MOST_OVER_MANDREL * hole.smallest + SAME) return [];
+  return [
+    risk('short-grip', [
+      'It is ',
+      length(2 * largest, 1),
+      ' across on a mandrel of ',
+      length(2 * hole.smallest, 0.1),
+      ': it slips under a cut. Draw it up by a nut, and light cuts.',
     ]),
   ];
 }

@@ -1,9 +1,11 @@
+import { length } from '../../figure/figure';
 import { solveTaperFeature } from '../../part/solveTaperFeature';
 import type { Taper } from '../../part/kinds/taper';
 import { other, type Placed } from '../piece/laid';
-import { impossible, type Holding, type Wrong } from '../piece/line';
+import { impossible, risk, type Holding, type Wrong } from '../piece/line';
 import { outsideRadii, type Piece } from '../piece/piece';
-import { SAME, SELF_HOLDING } from '../piece/usual';
+import { hasSocket } from '../piece/sockets';
+import { leastGrip, SAME, SELF_HOLDING } from '../piece/usual';
 import { standOutWrong } from './jaws';
 import { atFreeEnd, type KindOfHolding } from './kind';
 import { isTaper, isThread } from '../../part/kinds/is';
@@ -48,7 +50,24 @@ function wrong(piece: Piece, holding: Holding): Wrong[] {
         'A taper as steep as this does not hold by itself, and it has no thread to be drawn home by.',
       ]),
     );
+  const [long, least] = [taper.z1 - taper.z0, leastGrip(2 * taper.smallest)];
+  if (long < least - SAME)
+    found.push(
+      risk('short-grip', [
+        'Its taper is ',
+        length(long, 0.1),
+        ' long: ',
+        length(least, 0.1),
+        ' at least, or it works loose.',
+      ]),
+    );
   return [...found, ...standOutWrong(piece, holding, 2 * taper.largest)];
+}
+
+/** No spindle and no sleeve is to be had that takes it. */
+function makesFirst(piece: Piece, holding: Pick<Holding, 'toward'>): boolean {
+  const taper = heldByTaper(piece, holding);
+  return taper !== undefined && !hasSocket(solveTaperFeature(taper.feature as Taper));
 }
 
 export const ownTaper: KindOfHolding = {
@@ -57,6 +76,7 @@ export const ownTaper: KindOfHolding = {
   jaws: false,
   faceFree: true,
   onCentres: false,
+  makesFirst,
   setOver: () => null,
   minutes: 6,
   drawn: () => 'socket',
@@ -72,7 +92,8 @@ export const ownTaper: KindOfHolding = {
   say(piece, holding) {
     const taper = heldByTaper(piece, holding);
     const drawn = drawbarThread(piece, holding.toward) ? ', drawn home by its drawbar thread' : '';
-    return [`In the spindle by ${taper?.feature.name ?? 'its own taper'}${drawn}`];
+    const socket = makesFirst(piece, holding) ? 'In a socket made to it, by' : 'In the spindle by';
+    return [`${socket} ${taper?.feature.name ?? 'its own taper'}${drawn}`];
   },
   wrong,
 };

@@ -3,7 +3,7 @@ import { MM_PER_INCH } from '../../figure/format';
 import type { Phrase } from '../../figure/phrase';
 import type { Thread } from '../../part/kinds/thread';
 import { impossible, risk, type Wrong } from '../piece/line';
-import { finished, standing } from '../piece/piece';
+import { finished, isRaw, standing } from '../piece/piece';
 import { SAME } from '../piece/usual';
 import { runInto } from './groove';
 import { isTapped, veeOf } from './sizes';
@@ -21,7 +21,9 @@ function blankWrong(moment: Moment, section: Placed): Wrong[] {
     return holeNow(moment, section) > 0
       ? []
       : [impossible('no-hole', ['There is no bore yet to cut this thread in.'])];
-  return standing(piece, section) > section.largest + SAME
+  // Bar that is no round has its corners still, however narrow it is across.
+  const cornered = piece.laid.part.stock.shape !== 'round' && isRaw(piece, section);
+  return cornered || standing(piece, section) > section.largest + SAME
     ? [impossible('no-blank', ['Its outside is not turned to size yet: there is nothing to thread.'])]
     : [];
 }

@@ -3,7 +3,7 @@ import { plainText } from '../../figure/phrase';
 import { NO_KIT } from '../../kit/kit';
 import type { Feature } from '../../part/kinds/registry';
 import { LONG } from '../../testkit.testdata';
-import { describePlan } from '../describe';
+import { checkPlan, describePlan, planPart } from '..';
 import type { Holding, PlanPart } from '../piece/line';
 
 const round = (id: string, diameter: number, length: number): Feature => ({
@@ -61,5 +61,26 @@ describe('turning', () => {
   });
   it('a hexagon has its corners on until it is turned', () => {
     expect(turned(part([round('head', 36, 20), JOURNAL], 'hex'), 'head')[0]![0]).toMatch(/^Turn ⌀36/);
+  });
+  it('makes a blank for a thread as wide as the bar where that has corners, and nowhere else', () => {
+    const screw: Feature = {
+      ...{ id: 'screw', name: 'Screw', kind: 'thread', side: 'external', designation: '' },
+      ...{ diameter: 36, pitch: 2, length: 20 },
+    };
+    const kinds = (shape: 'round' | 'hex'): string[] =>
+      planPart(part([screw, round('body', 30, 30)], shape)).holdings.flatMap(({ operations }) =>
+        operations.filter(({ features }) => features.includes('screw')).map(({ kind }) => kind),
+      );
+    expect(kinds('round')).toEqual(['thread']);
+    expect(kinds('hex')).toEqual(['turn', 'thread']);
+    const { holdings } = planPart(part([screw, round('body', 30, 30)], 'hex'));
+    const unturned = holdings.map((one) => ({
+      ...one,
+      operations: one.operations.filter(
+        ({ kind, features }) => kind !== 'turn' || !features.includes('screw'),
+      ),
+    }));
+    const codes = checkPlan(part([screw, round('body', 30, 30)], 'hex'), unturned).map(({ code }) => code);
+    expect(codes).toContain('no-blank');
   });
 });

@@ -18,6 +18,8 @@ function turnedSize(laid: Laid, section: Placed): { least: number; most: number 
   return groundAfter(laid, section) ?? diameterMeasure(section);
 }
 
+const isRoundBar = ({ part }: Laid): boolean => part.stock.shape === 'round';
+
 /** How far the tool runs: over the section alone, or from the face where nothing thicker stands between. */
 const cutAlong = (laid: Laid, section: Placed, piece: Piece, free: End): number =>
   onTheWay(piece, section, free).length > 0 ? farFrom(laid, section, free) : section.z1 - section.z0;
@@ -41,7 +43,7 @@ export const turn: KindOfOperation = {
   needed: (laid, section) =>
     section.side === 'external' &&
     ((isCylinder(section) && !leftAsBar(laid, section)) ||
-      (isThread(section) && section.largest < laid.barRadius - SAME)),
+      (isThread(section) && !(section.largest >= laid.barRadius - SAME && isRoundBar(laid)))),
   finishes: (_laid, section) => isCylinder(section),
   after({ piece, holding }, section) {
     if (!section) return piece;

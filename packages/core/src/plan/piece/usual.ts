@@ -78,6 +78,8 @@ export const CENTRE_OF_FACE = 0.4;
 export const MOUTH_OF_BODY = 0.8;
 /** The mouth of a hole is sunk this much wider for a centre to stand in. */
 export const SUNK_OVER = 2;
+/** Turned at more than so many diameters of the mandrel it sits on, work slips on it. */
+export const MOST_OVER_MANDREL = 5;
 /** A mandrel wants a hole at least this long, in its own diameters. */
 export const MANDREL_HOLE = 0.5;
 /** Usual depth of cut on radius, travel a minute and time at the handles for one feature. */

@@ -31,6 +31,8 @@ type Trued = { readonly trueTo: Holding['trueTo'] } | null;
 const HOLDING = 100;
 const CENTRE = 1;
 const TRUED = 3;
+/** A socket that has to be made first, or its like. */
+const MADE_FIRST = 40;
 const THROUGH_THE_JAWS = 2;
 const SPLIT = 2;
 /** Of as many holdings, one whose jaws do not spring a thin wall. */
@@ -61,6 +63,7 @@ function ofHolding(piece: Piece, shell: Shell, { work }: Use, trued: Trued): num
     HOLDING +
     (heldOn(piece, shell) && !setOver ? 0 : kind.minutes) +
     (setOver ? (kind.setOver(piece) ?? 0) : 0) +
+    (kind.makesFirst?.(piece, shell) ? MADE_FIRST : 0) +
     (shell.centre ? CENTRE : 0) +
     (trued?.trueTo ? TRUED : 0)
   );
