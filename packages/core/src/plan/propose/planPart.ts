@@ -58,7 +58,8 @@ function holdingOf(laid: Laid, path: readonly Choice[], choice: Choice, i: numbe
       : []),
     ...work.flatMap((section) => operationsOn(laid, by, section)),
     ...(parts ? [ranked(laid, by, 'part-off', null)] : []),
-    ...(i === path.length - 1 ? closing(laid, by) : []),
+    // Parted off last, an end is left that nothing faces: a line that is not whole closes nothing.
+    ...(i === path.length - 1 && !parts ? closing(laid, by) : []),
   ];
   const operations = wanted
     .sort((a, b) => a.rank - b.rank)
