@@ -5,30 +5,46 @@ import peggy from 'peggy';
 const folder = new URL('../packages/core/src/quantity/', import.meta.url);
 
 /** Peggy's own sentences of what it expected, half of the parser; ours are made of where it stopped. */
-const OWN_SENTENCES =
-  /\n {2}format\(sources\) \{[\s\S]*?\n {2}static buildMessage\(expected, found\) \{[\s\S]*?\n {2}\}\n\}\n/;
+const OWN_SENTENCES = /\nclass peg\$SyntaxError [\s\S]*?\n\}\n/;
 /** What was hoped for at each place goes into those sentences and nowhere else. */
 const HOPED = /\n {2}const peg\$e\d+ = .*;/g;
 const HOPING = /peg\$fail\(peg\$(?:e\d+|endExpectation\(\))\)/g;
 const AS_A_LIBRARY = /\n {2}if \(options\.peg\$library\) \{[\s\S]*?\n {2}\}\n/;
 const WHERE = /throw peg\$buildStructuredError\(\n {6}peg\$maxFailExpected,[\s\S]*?\n {4}\);/;
-const OFFSET = "throw new peg$SyntaxError('', null, null, { start: { offset: peg$maxFailPos } });";
+/** Where it stopped is all that is thrown. */
+const OFFSET = "throw Object.assign(new Error('not a quantity'), { offset: peg$maxFailPos });";
+/** Nor are other errors made. */
+const MAKES_ERRORS =
+  /\n {2}function (expected|error|peg\$buildSimpleError|peg\$buildStructuredError)\([^)]*\) \{[\s\S]*?\n {2}\}\n/g;
+const EXPORTED = /\n {2}peg\$SyntaxError as SyntaxError,/;
 /** The farthest place is all that is asked of a failure; and there is one rule to start from. */
 const FAILED = /\n {2}function peg\$fail\(expected\) \{[\s\S]*?\n {2}\}\n/;
 const FARTHEST =
   '\n  function peg$fail() {\n    if (peg$currPos > peg$maxFailPos) peg$maxFailPos = peg$currPos;\n  }\n';
 const HOPED_SO_FAR = /\n {2}let peg\$maxFailExpected = .*;/;
 const STARTS = /\n {2}if \(options\.startRule\) \{[\s\S]*?\n {2}\}\n/;
-const STOPPED = "\n  static buildMessage() {\n    return 'not a quantity';\n  }\n}\n";
 
 export function generateParser() {
   const grammar = readFileSync(new URL('grammar.peggy', folder), 'utf8');
   const source = peggy.generate(grammar, { output: 'source', format: 'es', allowedStartRules: ['Start'] });
-  const parts = [OWN_SENTENCES, HOPED, HOPING, AS_A_LIBRARY, WHERE, FAILED, HOPED_SO_FAR, STARTS];
+  const parts = [
+    OWN_SENTENCES,
+    EXPORTED,
+    HOPED,
+    HOPING,
+    AS_A_LIBRARY,
+    WHERE,
+    FAILED,
+    HOPED_SO_FAR,
+    STARTS,
+    MAKES_ERRORS,
+  ];
   if (!parts.every((part) => source.search(part) >= 0))
     throw new Error('Peggy writes its parsers otherwise now.');
   const parser = source
-    .replace(OWN_SENTENCES, STOPPED)
+    .replace(OWN_SENTENCES, '')
+    .replace(EXPORTED, '')
+    .replaceAll(MAKES_ERRORS, '')
     .replaceAll(HOPED, '')
     .replaceAll(HOPING, 'peg$fail()')
     .replace(AS_A_LIBRARY, '')

@@ -20,6 +20,7 @@ import { SINGLES_PAGE } from './pages/singles.testdata';
 import { SIZES_PAGE } from './pages/sizes.testdata';
 import { SLIPS_PAGE } from './pages/slips.testdata';
 import { SOUNDS_PAGE } from './pages/sounds.testdata';
+import { STATIONS_PAGE } from './pages/stations.testdata';
 import { TRIES_PAGE } from './pages/tries.testdata';
 import { TYPED_PAGE } from './pages/typed.testdata';
 import { WAYS_PAGE } from './pages/ways.testdata';
@@ -44,6 +45,7 @@ const PAGES: Readonly<Record<string, Page>> = {
   sizes: SIZES_PAGE,
   cuts: CUTS_PAGE,
   sounds: SOUNDS_PAGE,
+  stations: STATIONS_PAGE,
   tries: TRIES_PAGE,
   practice: PRACTICE_PAGE,
   benches: BENCHES_PAGE,

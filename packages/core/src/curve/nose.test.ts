@@ -116,4 +116,32 @@ describe('what a nose cannot reach', () => {
     expect(flank(30).some((o) => o.why === 'flank')).toBe(true);
     expect(flank(45).some((o) => o.why === 'flank')).toBe(false);
   });
+  it('of an arc only the stretch that falls more steeply than the flank clears', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 6.5, max: 20, noNaN: true }),
+        fc.double({ min: 0.3, max: 0.6, noNaN: true }),
+        (radius, flank) => {
+          const pieces = shapeCurve([
+            { z: 0, r: 10 },
+            { z: 12, r: 10, run: 'arc', radius },
+          ]);
+          // A round on its chord: it falls by as much as the place lies from its middle.
+          const steepest = Math.asin(6 / radius);
+          const found = outOfReach({ pieces, noseRadius: 0, member: 'external', flank });
+          if (steepest <= flank) expect(found).toEqual([]);
+          else
+            expect(found).toEqual([
+              {
+                from: expect.closeTo(0, 9),
+                to: expect.closeTo(6 - radius * Math.sin(flank), 6),
+                why: 'flank',
+                left: 0,
+                largestNose: null,
+              },
+            ]);
+        },
+      ),
+    );
+  });
 });

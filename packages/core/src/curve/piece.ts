@@ -44,12 +44,14 @@ export const lengthOf = (piece: Piece): number =>
     ? Math.hypot(piece.b.z - piece.a.z, piece.b.r - piece.a.r)
     : piece.radius * Math.abs(piece.sweep);
 
-/** The way it runs at its start or end, rad. */
-export function headingOf(piece: Piece, end: 'start' | 'end'): number {
+/** The way it runs at a part of its way, 0 to 1, rad. */
+export function headingAt(piece: Piece, part: number): number {
   if (piece.kind === 'line') return Math.atan2(piece.b.r - piece.a.r, piece.b.z - piece.a.z);
-  const angle = end === 'start' ? piece.from : piece.from + piece.sweep;
-  return angle + Math.sign(piece.sweep) * (Math.PI / 2);
+  return piece.from + part * piece.sweep + Math.sign(piece.sweep) * (Math.PI / 2);
 }
+/** At its start or end. */
+export const headingOf = (piece: Piece, end: 'start' | 'end'): number =>
+  headingAt(piece, end === 'start' ? 0 : 1);
 
 /** Whether an angle lies within an arc's sweep, forgiving the dust of arithmetic. */
 export function onArc(piece: Extract<Piece, { kind: 'arc' }>, angle: number): boolean {

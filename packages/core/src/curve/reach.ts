@@ -2,7 +2,7 @@ import { AnelloError } from '../basics/error';
 import { listLength, notNegative } from '../basics/check';
 import type { Member } from '../taper/task';
 import { surfaceOf } from './offsetProfile';
-import { headingOf, spanOf, startOf, type Piece } from './piece';
+import { endOf, headingAt, headingOf, pointOn, spanOf, startOf, type Piece } from './piece';
 
 /** A stretch a tool does not reach, mm along the axis. */
 export interface OutOfReach {
@@ -114,17 +114,35 @@ function hollowWithin(pieces: readonly Piece[], member: Member, from: number, to
   return hollow.length > 0 ? Math.min(...hollow.map((p) => p.radius)) : null;
 }
 
-/** Falls toward the headstock steeper than the flank behind the nose clears. */
+/** Falls toward the headstock steeper than the flank behind the nose clears: of an arc no more than is so steep. */
 function tooSteep(pieces: readonly Piece[], member: Member, flank: number): OutOfReach[] {
   const sign = member === 'external' ? 1 : -1;
   return pieces.flatMap((piece) => {
-    const steepest = Math.max(
-      ...(['start', 'end'] as const).map((end) => {
-        const heading = headingOf(piece, end);
-        return Math.cos(heading) === 0 ? Math.PI / 2 : Math.atan(sign * Math.tan(heading));
-      }),
-    );
-    const span = spanOf(piece);
-    return steepest > flank + 1e-9 ? [{ ...span, why: 'flank' as const, left: 0, largestNose: null }] : [];
+    const isSteep = (part: number): boolean => fallAt(piece, part, sign) > flank + 1e-9;
+    const ends = [isSteep(0), isSteep(1)] as const;
+    if (!ends[0] && !ends[1]) return [];
+    const { from, to } = spanOf(piece);
+    if (ends[0] && ends[1]) return [{ from, to, ...RUBS }];
+    const reached = [pointOn(piece, turned(isSteep)).z, (ends[0] ? startOf(piece) : endOf(piece)).z];
+    return [{ from: Math.min(...reached), to: Math.max(...reached), ...RUBS }];
   });
+}
+const RUBS = { why: 'flank', left: 0, largestNose: null } as const;
+
+/** From the axis, how it falls behind a nose that goes toward the headstock, rad. */
+function fallAt(piece: Piece, part: number, sign: number): number {
+  const heading = headingAt(piece, part);
+  return Math.cos(heading) === 0 ? Math.PI / 2 : Math.atan(sign * Math.tan(heading));
+}
+
+/** Where along it that turns which holds at one end and not at the other. */
+function turned(holds: (part: number) => boolean): number {
+  let [from, to] = [0, 1];
+  const atStart = holds(0);
+  for (let i = 0; i < 40; i++) {
+    const middle = (from + to) / 2;
+    if (holds(middle) === atStart) from = middle;
+    else to = middle;
+  }
+  return (from + to) / 2;
 }

@@ -27,7 +27,7 @@ export interface DialIn {
   /** Where the work's own axis stands from the spindle's; a way not read yet is null. */
   readonly at: { readonly x: number | null; readonly y: number | null };
   readonly throwNow: number;
-  /** The high side, rad from jaw 1; null while only one line is read. */
+  /** The high side, rad from jaw 1; null while only one line is read, and of work that runs true. */
   readonly direction: number | null;
   /** Where it should stand. */
   readonly wanted: Across;
@@ -67,7 +67,7 @@ export function dialIn(request: DialInRequest): DialIn {
   const at = { x: fit.x, y: fit.y };
   const throwNow = Math.hypot(at.x ?? 0, at.y ?? 0);
   const complete = at.x !== null && at.y !== null;
-  const direction = complete && throwNow > 0 ? Math.atan2(at.y as number, at.x as number) : null;
+  const direction = complete && throwNow > UNFELT ? Math.atan2(at.y as number, at.x as number) : null;
   const wanted = target(e, request.toward, direction, at);
   const swingOff = 2 * (throwNow - e);
   const aside = complete && request.toward !== null ? asideOf(at as Across, wanted) : 0;
@@ -83,7 +83,7 @@ export function dialIn(request: DialInRequest): DialIn {
     readNext: complete ? null : nextJaw(request.readings),
     outOfRound: fit.outOfRound,
     uncertainty: fit.uncertainty,
-    said: words({ complete, inside, swingOff, throwNow, limit: request.limit, fit }),
+    said: words({ complete, inside, swingOff, throwNow, limit: request.limit, toward: request.toward, fit }),
   };
 }
 
@@ -195,6 +195,7 @@ interface Said extends Pick<DialIn, 'inside' | 'throwNow'> {
   readonly complete: boolean;
   readonly swingOff: number;
   readonly limit: number;
+  readonly toward: number | null;
   readonly fit: RoundFit;
 }
 
@@ -204,6 +205,7 @@ function words({
   swingOff,
   throwNow,
   limit,
+  toward,
   fit: { outOfRound, uncertainty },
 }: Said): Phrase {
   if (inside && outOfRound > limit)
@@ -219,6 +221,8 @@ function words({
       length(throwNow, 0.001),
       ' off; the other two jaws are still to be read.',
     ];
+  if (toward !== null && Math.abs(swingOff) <= limit)
+    return [`The throw is right, and its high side lies elsewhere than at jaw ${toward}.`];
   return [
     'The needle swings ',
     length(Math.abs(swingOff), 0.001),

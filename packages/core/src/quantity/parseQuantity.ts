@@ -76,7 +76,7 @@ function readTree(text: string): ReturnType<typeof parse> {
 }
 
 function understoodUpTo(text: string, error: unknown): string {
-  const offset = (error as { location?: { start: { offset: number } } }).location?.start.offset ?? 0;
+  const offset = (error as { offset?: number }).offset ?? 0;
   const good = text.slice(0, offset).trim();
   const rest = text.slice(offset).trim();
   if (rest === '') return `Understood “${good}”, then something is missing.`;

@@ -1,6 +1,4 @@
 import type { Node } from './node';
 
+/** Throws an error with the `offset` where it stopped. */
 export declare function parse(text: string): Node;
-export declare class SyntaxError extends Error {
-  readonly location: { readonly start: { readonly offset: number } };
-}

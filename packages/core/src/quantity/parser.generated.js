@@ -11,20 +11,6 @@
     '⅖': ['2', '5'], '⅗': ['3', '5'], '⅘': ['4', '5'],
   };
 
-class peg$SyntaxError extends SyntaxError {
-  constructor(message, expected, found, location) {
-    super(message);
-    this.expected = expected;
-    this.found = found;
-    this.location = location;
-    this.name = "SyntaxError";
-  }
-
-  static buildMessage() {
-    return 'not a quantity';
-  }
-}
-
 function peg$parse(input, options) {
   options = options !== undefined ? options : {};
 
@@ -145,26 +131,6 @@ function peg$parse(input, options) {
     return peg$computeLocation(peg$savedPos, peg$currPos);
   }
 
-  function expected(description, location) {
-    location = location !== undefined
-      ? location
-      : peg$computeLocation(peg$savedPos, peg$currPos);
-
-    throw peg$buildStructuredError(
-      [peg$otherExpectation(description)],
-      input.substring(peg$savedPos, peg$currPos),
-      location
-    );
-  }
-
-  function error(message, location) {
-    location = location !== undefined
-      ? location
-      : peg$computeLocation(peg$savedPos, peg$currPos);
-
-    throw peg$buildSimpleError(message, location);
-  }
-
   function peg$getUnicode(pos = peg$currPos) {
     const cp = input.codePointAt(pos);
     if (cp === undefined) {
@@ -256,19 +222,6 @@ function peg$parse(input, options) {
 
   function peg$fail() {
     if (peg$currPos > peg$maxFailPos) peg$maxFailPos = peg$currPos;
-  }
-
-  function peg$buildSimpleError(message, location) {
-    return new peg$SyntaxError(message, null, null, location);
-  }
-
-  function peg$buildStructuredError(expected, found, location) {
-    return new peg$SyntaxError(
-      peg$SyntaxError.buildMessage(expected, found),
-      expected,
-      found,
-      location
-    );
   }
 
   function peg$parseStart() {
@@ -1525,7 +1478,7 @@ function peg$parse(input, options) {
       peg$fail();
     }
 
-    throw new peg$SyntaxError('', null, null, { start: { offset: peg$maxFailPos } });
+    throw Object.assign(new Error('not a quantity'), { offset: peg$maxFailPos });
   }  if (peg$success) {
     return peg$result;
   } else {
@@ -1539,6 +1492,5 @@ const peg$allowedStartRules = [
 
 export {
   peg$allowedStartRules as StartRules,
-  peg$SyntaxError as SyntaxError,
   peg$parse as parse
 };

@@ -51,7 +51,8 @@ export function judgeSweep(
     eitherHandle: sweep.reads === 'climb',
   });
   const nudge = nudgeFor(way, context, fit, climbs, inBand);
-  return { fit, inBand, nudge, remark: remarkOn(sweep, fit, nudge !== null, inBand) };
+  const whole = sweep.stations.every((station) => readings.some((r) => r.at === station.at));
+  return { fit, inBand, nudge, remark: remarkOn(sweep, fit, nudge !== null, inBand, whole) };
 }
 
 /**
@@ -82,6 +83,7 @@ function runoutRemark(
 ): Phrase | null {
   if (inBand) return ['True enough at every place: go on.'];
   if (bad.length === 0) return null;
+  if (stations.length === 1) return ['Out: put it right, and read again.'];
   return bad.length === stations.length
     ? [
         'Out at every place: it is held off centre. Wipe the seat, turn it half round and read again; do not copy it like this.',
@@ -112,7 +114,13 @@ const inBandRemark = (sweep: Sweep): Phrase =>
       ? ['Inside its band.']
       : ['Every station is inside its band.'];
 
-function remarkOn(sweep: Sweep, fit: StationFit, nudged: boolean, inBand: boolean): Phrase | null {
+function remarkOn(
+  sweep: Sweep,
+  fit: StationFit,
+  nudged: boolean,
+  inBand: boolean,
+  whole: boolean,
+): Phrase | null {
   switch (fit.pattern) {
     case 'too-few':
       return null;
@@ -128,7 +136,9 @@ function remarkOn(sweep: Sweep, fit: StationFit, nudged: boolean, inBand: boolea
             angle(fit.uncertainty ?? 0),
             '. A step between two stations would be lash.',
           ]
-        : ['Even so far. Read the remaining stations.'];
+        : whole
+          ? ['The angle is right and a station is not: read that one again.']
+          : ['Even so far. Read the remaining stations.'];
     case 'lash':
       return [
         'A step of ',

@@ -38,6 +38,14 @@ describe('what is clocked for runout', () => {
     expect(said(0.002, 0.03, 0.08)).toMatch(/^Out at one end only/);
     expect(said(0.05, null, null)).toMatch(/^Out at one end only/);
   });
+  it('at a single place is not told from a master that is held crooked: it is put right', () => {
+    const alone = { ...sweep, stations: sweep.stations.slice(0, 1) };
+    const [at] = alone.stations.map((one) => one.at);
+    const heard = (seen: number): string =>
+      plainText(judgeSweep('attachment', SETTING, alone, [{ at: at!, seen }]).remark ?? []);
+    expect(heard(0.05)).toBe('Out: put it right, and read again.');
+    expect(heard(0.005)).toMatch(/^True enough/);
+  });
   it('takes half of what the indicator shows as the same', () => {
     expect(judged(0.0105, 0, 0).inBand).toBe(true);
     expect(judged(0.0107, 0, 0).inBand).toBe(false);
