@@ -2,7 +2,13 @@ import fc from 'fast-check';
 import { plainText, type Phrase } from '../../packages/core/src/figure/phrase';
 import type { Taper } from '../../packages/core/src/part/kinds/taper';
 import type { Feature } from '../../packages/core/src/part/kinds/registry';
-import { describePlan, planPart, type PlanPart } from '../../packages/core/src/plan';
+import {
+  describePlan,
+  planPart,
+  stockAfter,
+  type Holding,
+  type PlanPart,
+} from '../../packages/core/src/plan';
 import { detailed, made } from '../../packages/core/src/plan/parts.testdata';
 import type { Page } from '../page.testdata';
 
@@ -23,6 +29,13 @@ function drawnAs(feature: Feature): string {
 
 const text = (phrase: Phrase): string => plainText(phrase);
 
+/** The hole through it when all is done, by place and radius. */
+function holeAt(part: PlanPart, holdings: readonly Holding[]): string {
+  const last = holdings.at(-1)?.operations.at(-1);
+  const { inner } = last ? stockAfter(part, holdings, last.id) : { inner: [] };
+  return inner.map(({ z, r }) => `${rounded(z)}/${rounded(r)}`).join(' ');
+}
+
 /** How it is held and what is done, without what is looked at before; and what is said of the whole. */
 function line(part: PlanPart): unknown {
   const { holdings, findings } = planPart(part);
@@ -37,6 +50,7 @@ function line(part: PlanPart): unknown {
         [`${minutes.toFixed(1)}${loop ? ' loop' : ''}${away ? ' away' : ''}`]: lines.map(text).join(' | '),
       })),
     })),
+    hole: holeAt(part, holdings),
     said: findings.map(({ code, phrase }) => `${code}: ${text(phrase)}`),
   };
 }

@@ -14,7 +14,7 @@ import { barMap, judgeLongSweep, type LongVerdict } from '../../packages/core/sr
 import { analyseSweep, fittedSweep, straightestStretch, termsTaken } from '../../packages/core/src/sweep';
 import { drawsOf, MADE, madeSweep } from '../../packages/core/src/sweep/sweeps.testdata';
 import { SHANK } from '../../packages/core/src/testkit.testdata';
-import type { Page } from '../page.testdata';
+import { answered, type Page } from '../page.testdata';
 
 const PLACES = [0, 12, 24, 36, 48, 60];
 
@@ -111,6 +111,21 @@ const BAR: Page = [
       return cone;
     },
   ]),
+  ...([7, 8, 9, 12, 36] as const).map((many): Page[number] => [
+    `the straightest of ${many} readings`,
+    () => {
+      const travel = AT.filter((_, i) => i % 5 === 0).slice(0, many);
+      const reading = travel.map((at, i) => at * slope + [0, 0.002, -0.001, 0, 0.001][i % 5]!);
+      return [10, 25, 26, 40, 200].map((over) =>
+        answered(() => straightestStretch({ travel, reading, expectedSlope: slope }, over)),
+      );
+    },
+  ]),
+  [
+    'dead at the start where nothing should climb',
+    () =>
+      analyseSweep({ travel: AT, reading: along((at) => 0.001 * Math.max(0, at - 40)), expectedSlope: 0 }),
+  ],
   ['a bar nobody swept', () => barMap([], 86)],
   ['a straight bar', () => barMap([{ travel: AT, reading: along(() => 0), beginsAt: 40 }], 86)],
   ['a hollow bar', () => barMap([{ travel: AT, reading: along(bow(-0.03)), beginsAt: 40 }], 86)],

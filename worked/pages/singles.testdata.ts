@@ -489,6 +489,14 @@ const PARTS: Page = [
 
 const LINES: Page = [
   [
+    'how thick and how long parts are',
+    () =>
+      [SHANK_PART, DISC_PART, COLLET_HOLDER.features].map((features) => {
+        const { length: long, largestRadius } = layoutPart(features);
+        return { long, largestRadius };
+      }),
+  ],
+  [
     'stock that is usual',
     () => [SHANK_PART, DISC_PART, COLLET_HOLDER.features].map((features) => usualStock(layoutPart(features))),
   ],

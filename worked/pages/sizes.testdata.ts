@@ -134,6 +134,8 @@ const THREADS = [
   '5/8-12 BSW',
   '1/2-16 BSF',
   '1/2-12 BSF',
+  '11/16-11 BSW',
+  '1-7/8-6 UNC',
   'G1/4',
   'G 1 1/4',
   '1/4 BSP',
@@ -356,6 +358,24 @@ const GAUGES: Page = [
       }),
       bearingDiameter(SHANK),
     ],
+  ]),
+  ...(
+    [
+      [80, 40],
+      [80, 39.9],
+      [80, 20],
+      [80, -1],
+      [40, 0],
+      [40.1, 0],
+    ] as const
+  ).map(([hubDiameter, shaftBore]): Page[number] => [
+    `driven up a shaft of 40, hub ${hubDiameter}, hole ${shaftBore}`,
+    () =>
+      driveUp({
+        ...{ diameter: 40, halfAngle: 0.025, advance: 0.5, hubDiameter, shaftBore },
+        hub: ELASTIC.steel,
+        shaft: ELASTIC.steel,
+      }),
   ]),
   ...SIZE_METHODS.map((method): Page[number] => [
     `${method.title}: how far off`,

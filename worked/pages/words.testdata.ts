@@ -13,7 +13,7 @@ carriage 75 at mt3 | slide 12 at 7/24 | carriage 75 at 60° included | infeed 0.
 which 24.076, 19.759 over 86 | which 30 11 50 | stack 34.562 | stack 0.4 | sine 100 at 8° | sine 100 at 80°
 rpm 30 mm at 25 m/min | speed 1 in at 100 sfm | speed 30 mm at 400 rpm | rpm 30
 M10 | tap drill M8 | 1/4-20 | 10-32 | 2 UNC | G1/2 | #7 | drill F | drill 5.1 | drill 64ths
-3/8 + 1/16 | 2*0.312 in + 1/16 in | 1°26′ * 2 | 50 * tan 8°17′50″ | atan(7/48) | sqrt 2 | 2π | 1/0 | 3 + | zebra
+3/8 + 1/16 | 2*0.312 in + 1/16 in | 1°26′ * 2 | 50 * tan 8°17′50″ | atan(7/48) | atan 1 | 0° | -5° | 85° | 86° | 1:1 | sqrt 2 | 2π | 1/0 | 3 + | zebra
 `;
 const LENGTHS = [
   '12.5',

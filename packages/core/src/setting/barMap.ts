@@ -1,7 +1,7 @@
 import { positive } from '../basics/check';
 import { length } from '../figure/figure';
 import type { Phrase } from '../figure/phrase';
-import { straightestStretch, wanderOf, type Stretch } from '../sweep/straightest';
+import { straightestOf, wanderOf, type Stretch } from '../sweep/straightest';
 import { FINE, ON_DIAMETER } from './causes/kind';
 
 /** A sweep along a straight bar or a master as it was kept: places and readings, mm. */
@@ -19,7 +19,7 @@ export interface BarMap {
   readonly to: number;
   /** How far it strays from straight in all of that, mm. */
   readonly off: number;
-  /** The straightest stretch as long as the part, and what that leaves on diameter; null where none so long was swept. */
+  /** The straightest stretch as long as the part, and what that leaves on diameter; null where none so long was swept, or not closely enough. */
   readonly best: Stretch | null;
   readonly costs: number;
   readonly said: Phrase;
@@ -33,7 +33,7 @@ const STRAIGHT = 0.002;
 /**
  * The map of a bar or a slide from the sweeps kept of it, the newest first: which stretch is straight enough for a part of a
  * length and what its bow will cost. Places are on the bar where the sweeps say where they began. Null where nothing was
- * swept. Errors: as straightestStretch.
+ * swept. Errors: as analyseSweep; out-of-range.
  *
  * @example
  * barMap([{ travel: SWEEP_AT, reading: SWEEP_AT.map((z) => 0.1 * z), beginsAt: 40 }], 50).best.from >= 40
@@ -66,7 +66,7 @@ type Looked = Pick<BarMap, 'from' | 'to' | 'off' | 'best'>;
 function lookedAt({ travel, reading, beginsAt = 0 }: KeptSweep, partLength: number): Looked {
   const sweep = { travel, reading, expectedSlope: 0 };
   const { from, to } = spanOf({ travel, reading, beginsAt });
-  const best = to - from >= partLength ? straightestStretch(sweep, partLength) : null;
+  const best = straightestOf(sweep, partLength);
   return {
     from,
     to,

@@ -1,7 +1,7 @@
 import { AnelloError } from '../basics/error';
 import { halfAngleFromIndicator } from '../gauging/halfAngleFromIndicator';
 import { analyseSweep } from '../sweep/analyse';
-import { straightestStretch, wanderOf } from '../sweep/straightest';
+import { straightestOf, wanderOf } from '../sweep/straightest';
 import type { SweepAnalysis } from '../sweep/sweep';
 import type { WayId } from '../taper/wayId';
 import { bestStretch } from './causes/bar';
@@ -74,7 +74,7 @@ export function judgeLongSweep(
   const length = to - from;
   const wander = wanderOf({ travel, reading, expectedSlope: 0 });
   const straightest =
-    task.length < length ? straightestStretch({ travel, reading, expectedSlope: 0 }, task.length) : null;
+    task.length < length ? straightestOf({ travel, reading, expectedSlope: 0 }, task.length) : null;
   const facts = { analysis, sweep, task, length, wander, straightest };
   // On a worn bar only the stretch that the part is made on sets its angle.
   const slope = bestStretch(facts)?.slope ?? analysis.slope;

@@ -42,4 +42,24 @@ describe('where a worn bar is still straight', () => {
     expect(() => straightestStretch(worn(0, 10, 0.01), 250)).toThrow('shorter');
     expect(() => straightestStretch(worn(0, 10, 0.01), 0)).toThrow('more than zero');
   });
+  it('is not taken for straight because it was read at few places', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 10, max: 120 }), (many) => {
+        const travel = Array.from({ length: many }, (_, i) => (120 * i) / (many - 1));
+        // It stands 0.1 high in the middle of 120: along 80 of that a straight line leaves a third of 0.044 in the middle, twice that at the ends.
+        const reading = travel.map((at) => (0.4 * at * (120 - at)) / 120 ** 2);
+        const { off } = straightestStretch({ travel, reading, expectedSlope: 0 }, 80);
+        expect(off).toBeGreaterThan(0.008);
+        expect(off).toBeLessThan(0.05);
+      }),
+    );
+  });
+  it('is refused where it holds too few readings, and never without an end', () => {
+    const travel = Array.from({ length: 9 }, (_, i) => 20 * i);
+    const sparse = { travel, reading: travel.map(() => 0), expectedSlope: 0 };
+    expect(() => straightestStretch(sparse, 50)).toThrow(
+      expect.objectContaining({ code: 'underdetermined' }),
+    );
+    expect(straightestStretch(sparse, 62).off).toBe(0);
+  });
 });

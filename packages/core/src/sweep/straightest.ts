@@ -22,10 +22,12 @@ export interface Stretch {
 const TRIED = 60;
 /** Neighbours whose mean is taken for the needle's own way: their scatter is not the bar's. */
 const TOGETHER = 7;
+/** And never more than this part of a stretch, or its whole bow would come to nothing in one mean. */
+const A_FOURTH = 4;
 
 /**
  * Of all stretches of a length the one along which the needle goes straightest: where a worn bar is still good. Errors: as
- * analyseSweep; out-of-range where the sweep is shorter.
+ * analyseSweep; out-of-range where the sweep is shorter; underdetermined where it holds too few readings.
  *
  * @example
  * straightestStretch(LEVEL_SWEEP, 80).off
@@ -33,13 +35,26 @@ const TOGETHER = 7;
  */
 export function straightestStretch(sweep: Sweep, length: number): Stretch {
   positive(length, 'length', 'The stretch');
-  const whole = thinned(seriesOf(sweep));
-  if (length > whole.length)
+  if (length > seriesOf(sweep).length)
     throw new AnelloError(
       'out-of-range',
       'length',
       'The sweep is shorter than the stretch that is asked for.',
     );
+  const found = straightestOf(sweep, length);
+  if (!found)
+    throw new AnelloError(
+      'underdetermined',
+      'length',
+      `Along so short a stretch there are fewer than ${A_FOURTH} readings: sweep it more closely.`,
+    );
+  return found;
+}
+
+/** The same; null where the sweep is shorter, or has too few readings along so short a stretch. */
+export function straightestOf(sweep: Sweep, length: number): Stretch | null {
+  const whole = thinned(seriesOf(sweep));
+  if (length > whole.length) return null;
   const series = without(whole, offNeighbours(whole));
   const room = whole.length - length;
   const starts = Array.from({ length: TRIED + 1 }, (_, i) => (room * i) / TRIED);
@@ -47,7 +62,8 @@ export function straightestStretch(sweep: Sweep, length: number): Stretch {
     const from = series.from + start;
     return { from, to: from + length, ...strayIn(series, start, start + length) };
   });
-  return stretches.reduce((best, one) => (one.off < best.off ? one : best));
+  const best = stretches.reduce((a, b) => (b.off < a.off ? b : a));
+  return Number.isFinite(best.off) ? best : null;
 }
 
 /** How the needle goes all along: how far it strays from one straight line, and how much it buzzes on its way; mm. */
@@ -68,12 +84,13 @@ function strayIn(series: Series, from: number, to: number): Pick<Stretch, 'off' 
   const fit = fitLinear(sumsOf(part), [all('level'), all('travel')]);
   if (!fit) return NOWHERE;
   const counted = Array.from(fit.residuals()).filter((_, i) => (part.w[i] as number) > 0);
+  if (counted.length < A_FOURTH) return NOWHERE;
+  const together = Math.min(TOGETHER, Math.floor(counted.length / A_FOURTH));
   let most = 0;
-  for (let i = 0; i + TOGETHER <= counted.length; i++) {
-    const sum = counted.slice(i, i + TOGETHER).reduce((total, one) => total + one, 0);
-    most = Math.max(most, Math.abs(sum / TOGETHER));
+  for (let i = 0; i + together <= counted.length; i++) {
+    const sum = counted.slice(i, i + together).reduce((total, one) => total + one, 0);
+    most = Math.max(most, Math.abs(sum / together));
   }
-  if (counted.length < TOGETHER) return NOWHERE;
   const scatter = Math.sqrt(fit.squares / Math.max(1, fit.freedom));
   return { off: most, slope: { value: fit.coefficients[1] as number, u: scatter * (fit.spread(1) ?? 0) } };
 }

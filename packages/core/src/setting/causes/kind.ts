@@ -15,7 +15,7 @@ export interface Swept {
   readonly length: number;
   /** How far the needle strays from one straight line, and how much it buzzes on its way, mm. */
   readonly wander: { readonly off: number; readonly buzz: number };
-  /** Where it goes straightest for as long as this part is; null where it was swept for less. */
+  /** Where it goes straightest for as long as this part is; null where it was swept for less, or not closely enough. */
   readonly straightest: Stretch | null;
   /** The lead of the screw it was fed by, mm, where that is known. */
   readonly lead?: number | undefined;
