@@ -118,7 +118,58 @@ const heldOtherwise = (line: Line): Changed[] =>
     ];
   });
 
+const doneTwice = (line: Line): Changed[] =>
+  line.flatMap(({ operations }, h) =>
+    operations.map((one, i): Changed => [
+      `${one.id} twice`,
+      withOperations(line, h, operations.toSpliced(i + 1, 0, { ...one, id: `${one.id}-again` })),
+    ]),
+  );
+
+/** Each on the feature that the one before it is on. */
+const onAnother = (line: Line): Changed[] =>
+  line.flatMap(({ operations }, h) =>
+    operations.slice(1).flatMap((one, i): Changed[] => {
+      const { features } = operations[i] as PlanOperation;
+      return features.length === 0 || one.features.length === 0 || features[0] === one.features[0]
+        ? []
+        : [
+            [
+              `${one.id} on ${features.join()}`,
+              withOperations(line, h, operations.with(i + 1, { ...one, features })),
+            ],
+          ];
+    }),
+  );
+
+/** Clocked on nothing, on what was made first, and more nearly than anybody clocks. */
+const clockedOtherwise = (line: Line): Changed[] =>
+  line.flatMap((holding, h): Changed[] => {
+    const { trueTo, id } = holding;
+    const first = line.flatMap(({ operations }) => operations.flatMap(({ features }) => features))[0];
+    return [
+      ...(first
+        ? [
+            [
+              `${id} clocked on ${first}`,
+              withHolding(line, h, { trueTo: { feature: first, limit: 0.01 } }),
+            ] as const,
+          ]
+        : []),
+      ...(trueTo
+        ? ([
+            [`${id} not clocked`, line.map((one, i) => (i === h ? without(one) : one))],
+            [`${id} clocked to 0.2`, withHolding(line, h, { trueTo: { ...trueTo, limit: 0.2 } })],
+          ] as const)
+        : []),
+    ];
+  });
+const without = ({ trueTo: _, ...holding }: Holding): Holding => holding;
+
 const WAYS_TO_CHANGE = {
+  'an operation done twice': doneTwice,
+  'an operation on another feature': onAnother,
+  'clocked otherwise': clockedOtherwise,
   'two operations changed about': changedAbout,
   'an operation left out': leftOut,
   'an operation in another holding': inAnother,

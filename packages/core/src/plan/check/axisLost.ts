@@ -1,9 +1,25 @@
+import { length } from '../../figure/figure';
 import { sharesAxis } from '../piece/axis';
 import { risk, type Holding, type Wrong } from '../piece/line';
 import type { Piece } from '../piece/piece';
+import { SAME, TRUE_REST, TRUE_SHARED } from '../piece/usual';
 import { kindOfHolding } from '../holdings/registry';
 import { heldOn } from '../operations/goesOn';
 import { kindOfOperation } from '../operations/registry';
+
+/** Clocked on the right thing, and no nearer than what shares no axis is. */
+const tooRoughly = ({ trueTo }: Holding, names: string): Wrong[] =>
+  trueTo && trueTo.limit > TRUE_REST + SAME
+    ? [
+        risk('axis-lost', [
+          'It is clocked to ',
+          length(trueTo.limit, 0.001),
+          `, and ${names} must share its axis with what was cut before: to `,
+          length(TRUE_SHARED, 0.001),
+          '.',
+        ]),
+      ]
+    : [];
 
 /**
  * Whether features that must share an axis are parted by being held anew. Found again by clocking something cut with
@@ -19,8 +35,8 @@ export function axisLost(piece: Piece, holding: Holding): Wrong[] {
   if (earlier.size === 0 || now.length === 0) return [];
   if (heldOn(piece, holding) || kindOfHolding(holding.by).keepsAxis?.(piece, holding)) return [];
   const trued = holding.trueTo ? piece.done.get(holding.trueTo.feature) : undefined;
-  if (trued !== undefined && earlier.has(trued)) return [];
   const names = now.map((id) => laid.byId.get(id)?.feature.name).join(', ');
+  if (trued !== undefined && earlier.has(trued)) return tooRoughly(holding, names);
   return [
     risk('axis-lost', [
       holding.trueTo

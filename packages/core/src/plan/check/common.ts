@@ -1,4 +1,4 @@
-import { canWork, type KindOfOperation, type Moment } from '../operations/kind';
+import type { KindOfOperation, Moment } from '../operations/kind';
 import { kindOfHolding } from '../holdings/registry';
 import { faceOf, ridesOn, type Placed } from '../piece/laid';
 import { impossible, risk, type Holding, type Wrong } from '../piece/line';
@@ -46,10 +46,12 @@ export function reachWrong({ holding, piece }: Held, section: Placed): Wrong[] {
     : [risk('not-faced', ['The face its lengths are measured from is not cut yet.'])];
 }
 
-/** What is wrong with any operation on a feature, whatever it is. */
+/** No operation makes a feature of a kind that it is not for: of such there is nothing else to say. */
+export const notItsKind = (kind: KindOfOperation, section: Placed): Wrong =>
+  impossible('not-its-kind', [`${kind.name} is not how ${what(section)} is made.`]);
+
+/** What is wrong with any operation on a feature that it can work, whatever it is. */
 export function featureWrong(kind: KindOfOperation, moment: Moment, section: Placed): Wrong[] {
-  if (!canWork(kind, section))
-    return [impossible('not-its-kind', [`${kind.name} is not how ${what(section)} is made.`])];
   if (moment.piece.done.has(section.id) && !kind.touchesUp)
     return [
       kind.finishes(moment.piece.laid, section)

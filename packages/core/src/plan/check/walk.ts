@@ -6,10 +6,10 @@ import { impossible, type Holding, type PlanOperation, type Wrong } from '../pie
 import { rawPiece, type Piece } from '../piece/piece';
 import type { PlanPart } from '../piece/line';
 import { kindOfHolding } from '../holdings/registry';
-import type { KindOfOperation, Moment } from '../operations/kind';
+import { canWork, type KindOfOperation, type Moment } from '../operations/kind';
 import { heldAfter } from '../operations/goesOn';
 import { kindOfOperation } from '../operations/registry';
-import { featureWrong, momentWrong } from './common';
+import { featureWrong, momentWrong, notItsKind } from './common';
 import { centreWrong } from '../holdings/betweenCentres';
 import { axisLost } from './axisLost';
 import { clockedWrong } from './clocked';
@@ -97,8 +97,10 @@ function take(piece: Piece, holding: Holding, operation: PlanOperation, memory: 
   const sections: Placed[] = [];
   for (const id of kind.on === 'features' ? operation.features : []) {
     const section = laid.byId.get(id);
-    if (section) sections.push(section);
-    else wrong.push(impossible('not-of-the-part', ['It works a feature that the part does not have.']));
+    if (!section)
+      wrong.push(impossible('not-of-the-part', ['It works a feature that the part does not have.']));
+    else if (canWork(kind, section)) sections.push(section);
+    else wrong.push(notItsKind(kind, section));
   }
   if (kind.on === 'features' && operation.features.length === 0)
     wrong.push(impossible('not-of-the-part', ['It does not say what it works.']));
