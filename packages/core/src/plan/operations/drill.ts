@@ -2,7 +2,7 @@ import { length } from '../../figure/figure';
 import { drillSaid } from '../../kit/drillSaid';
 import { impossible, risk } from '../piece/line';
 import { drilled, finished } from '../piece/piece';
-import type { Laid, Placed } from '../piece/laid';
+import { other, type Placed } from '../piece/laid';
 import { DRILL_POINT, LAST_PECK, PECK, PILOT, PILOT_OVER, SAME } from '../piece/usual';
 import { figures } from './card';
 import { saySpeed } from './speed';
@@ -10,13 +10,17 @@ import { depthOf, drillFor, drillMakesIt, holeOf, isTapped, runsOn, wantsHole } 
 import { holeNow } from './hole';
 import { PLAIN, type KindOfOperation, type Moment } from './kind';
 
-/** How deep it goes to its full diameter: a tap has a lead, so that its drill goes on past the last full thread, unless the hole goes on anyway. */
-function drillDepth(laid: Laid, section: Placed): number {
+/**
+ * How deep it goes to its full diameter: a tap has a lead, so that its drill goes on past the last full thread, unless the
+ * hole goes on anyway; and never farther than there is metal.
+ */
+function drillDepth({ piece }: Moment, section: Placed): number {
+  const { laid, spare } = piece;
   const lead =
     isTapped(section) && !runsOn(laid, section)
       ? holeOf(laid, section).drillDepth - (section.z1 - section.z0)
       : 0;
-  return depthOf(laid, section) + lead;
+  return Math.min(depthOf(laid, section) + lead, laid.length + spare[other(section.from)]);
 }
 
 /** Three diameters first, then one at a time: deeper the chips pack. */
@@ -73,7 +77,7 @@ export const drill: KindOfOperation = {
   say(laid, section, moment) {
     if (!section) return ['Drill'];
     const size = drillFor(laid, section);
-    const depth = drillDepth(laid, section);
+    const depth = drillDepth(moment, section);
     const pilot = pilotFor(moment, section, size);
     return [
       'Drill ',
@@ -89,7 +93,7 @@ export const drill: KindOfOperation = {
   card(laid, section, moment) {
     if (!section) return figures([]);
     const diameter = drillFor(laid, section);
-    const depth = drillDepth(laid, section);
+    const depth = drillDepth(moment, section);
     return {
       kind: 'hole',
       diameter,
