@@ -8,6 +8,7 @@ import { CUTS_PAGE } from './pages/cuts.testdata';
 import { DOCUMENTS_PAGE } from './pages/documents.testdata';
 import { ECCENTRICS_PAGE } from './pages/eccentrics.testdata';
 import { EVIDENCE_PAGE } from './pages/evidence.testdata';
+import { FORMS_PAGE } from './pages/forms.testdata';
 import { HANDS_PAGE } from './pages/hands.testdata';
 import { LINES } from './pages/lines.testdata';
 import { NEEDLES_PAGE } from './pages/needles.testdata';
@@ -50,6 +51,7 @@ const PAGES: Readonly<Record<string, Page>> = {
   practice: PRACTICE_PAGE,
   benches: BENCHES_PAGE,
   documents: DOCUMENTS_PAGE,
+  forms: FORMS_PAGE,
   records: RECORDS_PAGE,
   batches: BATCHES_PAGE,
   words: WORDS_PAGE,
