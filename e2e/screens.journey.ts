@@ -58,7 +58,7 @@ const cutOff = (page: Page): Promise<string[]> =>
       return textOverflow === 'ellipsis' && isWider(el);
     };
     return [
-      ...[...document.querySelectorAll('main, .job, header, form, .v-btn-toggle')]
+      ...[...document.querySelectorAll('main, .job, header, form, [role=group]')]
         .filter(isWider)
         .map((el) => el.className),
       ...[...document.querySelectorAll('body *')]

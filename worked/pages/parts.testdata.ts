@@ -119,6 +119,18 @@ const PARTS: Readonly<Record<string, readonly Feature[]>> = {
     BODY,
     detail('flats', 'flats', TAIL, { on: 'body', across: 32, count: 2, length: 31 }),
   ],
+  'flats that begin past what they are on': [
+    BODY,
+    detail('flats', 'flats', TAIL, { on: 'body', across: 32, count: 2, start: 31 }),
+  ],
+  'flats from some way in to the end': [
+    BODY,
+    detail('flats', 'flats', TAIL, { on: 'body', across: 32, count: 2, start: 8 }),
+  ],
+  'flats from some way in, and too long': [
+    BODY,
+    detail('flats', 'flats', TAIL, { on: 'body', across: 32, count: 2, start: 20, length: 12 }),
+  ],
   'flats some way in': [
     BODY,
     detail('flats', 'flats', TAIL, { on: 'body', across: 32, count: 2, length: 12, place: 8 }),

@@ -9,6 +9,24 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
+describe('a record', () => {
+  it('of a figure no workshop has is refused at it, and the job and the logbook stand', async () => {
+    const huge = aReading('j-101');
+    const sent = { ...huge, body: { ...huge.body, seen: 1e300 } };
+    const answer = await server.send('POST', '/api/records', sent);
+    expect(answer.statusCode).toBe(422);
+    expect(answer.json()).toMatchObject({
+      field: 'body.seen',
+      sentence: 'No workshop has a figure as large as that.',
+    });
+    for (const path of ['/api/jobs/j-101', '/api/log']) {
+      const said = await server.send('GET', path);
+      expect(said.statusCode).toBe(200);
+      expect(said.body).not.toContain(huge.id);
+    }
+  });
+});
+
 describe('the rack', () => {
   it('shows every demo job with how far it has come', async () => {
     const rack = (await server.send('GET', '/api/jobs')).json<Rack>();

@@ -10,6 +10,7 @@ import { askToPersist } from '../data/db';
 import { isPractice } from '../data/practice/names';
 import { isUnfetched } from '../data/unfetched';
 import { fetchAhead } from './router';
+import { usePageFailed } from './usePageFailed';
 import { useChanges, useLive } from '../data/live';
 import { useKit } from '../data/stores/kit';
 import { useOutbox } from '../data/stores/outbox';
@@ -26,6 +27,7 @@ const SignIn = defineAsyncComponent({
   // Asked for, the server is there: what it could not give a moment ago comes with the page.
   onError: (error, _retry, fail) => (isUnfetched(error) ? window.location.reload() : fail()),
 });
+const PageFailed = defineAsyncComponent(() => import('./PageFailed.vue'));
 const KeyList = defineAsyncComponent(() => import('./KeyList.vue'));
 const QuickSum = defineAsyncComponent(() => import('../ui/QuickSum.vue'));
 const PracticeDock = defineAsyncComponent(() => import('../places/practice/PracticeDock.vue'));
@@ -43,6 +45,7 @@ const practised = computed(() => {
   return isPractice(id) ? id : null;
 });
 const theme = useTheme();
+const failed = usePageFailed();
 
 watch(
   () => preferences.theme,
@@ -110,7 +113,8 @@ function takeBack(): void {
       <div class="house">
         <AppRail />
         <div class="place">
-          <router-view />
+          <PageFailed v-if="failed" :error="failed" @again="failed = null" />
+          <router-view v-else />
           <PracticeDock v-if="practised" :id="practised" :key="practised" />
         </div>
       </div>

@@ -5,6 +5,7 @@ import { createRouter, createWebHistory } from 'vue-router';
 
 const rack = () => import('../places/rack/RackPlace.vue');
 const tapers = () => import('../places/tapers/TapersPlace.vue');
+const kitThing = () => import('../places/shop/KitThingPlace.vue');
 
 /** Places that are of use with the server away, fetched before they are wanted. */
 export const fetchAhead = (): unknown =>
@@ -75,14 +76,14 @@ export const router = createRouter({
     {
       path: '/kit/new/:kind',
       name: 'kit-new',
-      component: () => import('../places/shop/KitThingPlace.vue'),
+      component: kitThing,
       props: true,
       meta: { title: 'Kit' },
     },
     {
       path: '/kit/:id',
       name: 'kit-thing',
-      component: () => import('../places/shop/KitThingPlace.vue'),
+      component: kitThing,
       props: true,
       meta: { title: 'Kit' },
     },

@@ -9,6 +9,7 @@ import { useWire, type Axis } from '../data/wire/wire';
 import QuantityField from '../ui/QuantityField.vue';
 import OwnPort from './OwnPort.vue';
 import { shownBy } from './shown';
+import PickOne from '../ui/PickOne.vue';
 
 /** Which instruments feed this screen, how they stand, and how a figure is taken from one. */
 const open = defineModel<boolean>({ required: true });
@@ -21,6 +22,10 @@ const AS: Readonly<Record<Reads, string>> = {
   double: 'twice: a radius for its diameter',
   half: 'half: a diameter for its radius',
 };
+const DIRECTIONS = [
+  { value: false, title: 'As it counts' },
+  { value: true, title: 'The other way' },
+] as const;
 const RESTS = [
   { value: 0, title: 'Never' },
   { value: 0.5, title: '½ s' },
@@ -99,14 +104,12 @@ const keyName = computed(() => (inUse.chosen.key === SPACE ? 'the space bar' : i
         <div class="row">
           <v-btn :disabled="axis.gone" @click="inUse.zeroHere(axis)">Zero here</v-btn>
           <v-btn v-if="use.zero !== 0" @click="inUse.setUse(axis.id, { zero: 0 })">Its own zero</v-btn>
-          <v-btn-toggle
+          <PickOne
             :model-value="use.against"
-            mandatory
-            aria-label="Direction"
-            @update:model-value="(against: boolean) => inUse.setUse(axis.id, { against })"
-          >
-            <v-btn :value="false">As it counts</v-btn><v-btn :value="true">The other way</v-btn>
-          </v-btn-toggle>
+            :picks="DIRECTIONS"
+            label="Direction"
+            @update:model-value="(against) => inUse.setUse(axis.id, { against })"
+          />
         </div>
         <div v-if="!axis.angle" class="row">
           <v-select
@@ -133,15 +136,13 @@ const keyName = computed(() => (inUse.chosen.key === SPACE ? 'the space bar' : i
           <v-btn @click="listening = true">{{
             listening ? 'Press it now…' : 'Another key or a foot switch'
           }}</v-btn>
-          <span id="after-rest">By itself after a rest of</span>
-          <v-btn-toggle
+          <span>By itself after a rest of</span>
+          <PickOne
             :model-value="inUse.chosen.rest"
-            mandatory
-            aria-labelledby="after-rest"
-            @update:model-value="(rest: number) => inUse.change({ rest })"
-          >
-            <v-btn v-for="one in RESTS" :key="one.value" :value="one.value">{{ one.title }}</v-btn>
-          </v-btn-toggle>
+            :picks="RESTS"
+            label="By itself after a rest of"
+            @update:model-value="(rest) => inUse.change({ rest })"
+          />
           <v-btn :aria-pressed="inUse.chosen.tick" @click="inUse.change({ tick: !inUse.chosen.tick })">{{
             inUse.chosen.tick ? '✓ With a tick' : 'Without a tick'
           }}</v-btn>

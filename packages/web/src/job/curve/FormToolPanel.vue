@@ -16,6 +16,7 @@ import { saveTemplate, type TemplateFormat } from '../../files/paper/saveTemplat
 import { useJob } from '../../data/stores/job';
 import { usePreferences } from '../../data/stores/preferences';
 import CurveLength from './CurveLength.vue';
+import PickOne from '../../ui/PickOne.vue';
 
 /** A form tool's own figures, corrected for rake and clearance, what leaving that out costs, its drawing, and how to plunge it. */
 const props = defineProps<{ desk: CurveDesk }>();
@@ -29,6 +30,10 @@ const clearance = computed(() => props.desk.choice.value.clearance?.value ?? 8 *
 const kind = computed(() => props.desk.choice.value.tool ?? 'flat');
 /** Places of a curve a tool is made by, mm apart. */
 const COARSE = 2;
+const KINDS = [
+  { value: 'flat', title: 'Flat' },
+  { value: 'circular', title: 'Round disc' },
+] as const;
 const TONES = { low: 'good', some: 'warn', high: 'bad' } as const;
 const places = computed(() => {
   const { pieces, plunge } = props.desk;
@@ -149,10 +154,12 @@ const elsewhere = computed(() => (AT_BOXES.includes(found.value.field ?? '') ? '
       </article>
     </section>
     <aside class="side">
-      <v-btn-toggle :model-value="kind" mandatory aria-label="The tool is">
-        <v-btn value="flat" @click="desk.change({ tool: 'flat' })">Flat</v-btn>
-        <v-btn value="circular" @click="desk.change({ tool: 'circular' })">Round disc</v-btn>
-      </v-btn-toggle>
+      <PickOne
+        :model-value="kind"
+        :picks="KINDS"
+        label="The tool is"
+        @update:model-value="(tool) => desk.change({ tool })"
+      />
       <QuantityField
         label="Rake"
         dimension="angle"

@@ -19,6 +19,7 @@ import { useJob } from '../../data/stores/job';
 import { usePreferences } from '../../data/stores/preferences';
 import CurveLength from './CurveLength.vue';
 import FinishingCard from './FinishingCard.vue';
+import PickOne from '../../ui/PickOne.vue';
 
 /** Two-handle steps ticked off at the machine, the current one as large as the screen bears. */
 const props = defineProps<{ desk: CurveDesk }>();
@@ -65,6 +66,10 @@ const index = computed(() => Math.min(at.value, Math.max(0, rows.value.length - 
 const row = computed(() => rows.value[index.value] ?? null);
 /** The one before, which the ridge stands between. */
 const last = computed(() => rows.value[index.value - 1] ?? null);
+const OF = [
+  { value: 'tip', title: 'The tip' },
+  { value: 'centre', title: 'The nose’s centre' },
+] as const;
 const AROUND = 4;
 const shown = computed(() =>
   rows.value.map((r, i) => ({ ...r, i })).slice(Math.max(0, index.value - 1), index.value + AROUND),
@@ -203,10 +208,12 @@ useStageScreen({
         :before="last.nose"
         :ridge="row.ridge"
       />
-      <v-btn-toggle :model-value="desk.choice.value.of ?? 'tip'" mandatory aria-label="Figures are of">
-        <v-btn value="tip" @click="desk.change({ of: 'tip' })">The tip</v-btn>
-        <v-btn value="centre" @click="desk.change({ of: 'centre' })">The nose’s centre</v-btn>
-      </v-btn-toggle>
+      <PickOne
+        :model-value="desk.choice.value.of ?? 'tip'"
+        :picks="OF"
+        label="Figures are of"
+        @update:model-value="(of) => desk.change({ of })"
+      />
       <CurveLength
         :desk="desk"
         name="nose"

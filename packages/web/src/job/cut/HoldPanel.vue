@@ -19,6 +19,7 @@ import PhraseText from '../../ui/PhraseText.vue';
 import { useJob } from '../../data/stores/job';
 import { HOLD_METHODS } from './holdMethods';
 import HoldRounds from './HoldRounds.vue';
+import PickOne from '../../ui/PickOne.vue';
 
 /** Work trued in a four-jaw from four readings, or as many as there are: which jaw, which way, how far. */
 const job = useJob();
@@ -109,9 +110,7 @@ async function keep(): Promise<void> {
             :label="found?.readNext === jaw ? `Jaw ${jaw}, read next` : `Jaw ${jaw}`"
           />
           <KeptBox :entries="kept" name="limit" label="Swing allowed" />
-          <v-btn-toggle v-model="school" mandatory class="schools" aria-label="How the jaws are moved">
-            <v-btn v-for="one in SCHOOLS" :key="one.value" :value="one.value">{{ one.title }}</v-btn>
-          </v-btn-toggle>
+          <PickOne v-model="school" :picks="SCHOOLS" class="schools" label="How the jaws are moved" />
         </div>
         <div v-if="found" class="answer">
           <p class="label">It swings</p>

@@ -14,6 +14,7 @@ import NoticeText from '../../ui/NoticeText.vue';
 import PhraseText from '../../ui/PhraseText.vue';
 import { useJob } from '../../data/stores/job';
 import { useKit } from '../../data/stores/kit';
+import PickOne from '../../ui/PickOne.vue';
 
 /** Spindle speed and feed for this material, tool and lathe, and what makes them less here. */
 const job = useJob();
@@ -24,7 +25,8 @@ const task = computed(() => model.taper.value?.task ?? null);
 const bore = computed(() => task.value?.member === 'internal');
 const { rows, row } = useMaterial();
 const tool = computed<ToolMaterial>(() => job.document?.cut.tool ?? 'hss');
-const TOOLS: Readonly<Record<ToolMaterial, string>> = { hss: 'High-speed steel', carbide: 'Carbide' };
+const TITLES: Readonly<Record<ToolMaterial, string>> = { hss: 'High-speed steel', carbide: 'Carbide' };
+const TOOLS = TOOL_MATERIALS.map((value) => ({ value, title: TITLES[value] }));
 const bar = computed(() => {
   const { value } = task;
   if (!value || !bore.value) return null;
@@ -81,11 +83,7 @@ const WHOLE = 1;
         :model-value="row?.name ?? null"
         @update:model-value="setRow"
       />
-      <v-btn-toggle :model-value="tool" mandatory aria-label="The tool is of">
-        <v-btn v-for="one in TOOL_MATERIALS" :key="one" :value="one" @click="setTool(one)">{{
-          TOOLS[one]
-        }}</v-btn>
-      </v-btn-toggle>
+      <PickOne :model-value="tool" :picks="TOOLS" label="The tool is of" @update:model-value="setTool" />
       <v-checkbox v-model="interrupted" label="Interrupted cut" hide-details />
       <v-checkbox v-if="!bore" v-model="supported" label="Tailstock supports it" hide-details />
       <v-checkbox v-model="form" label="Form or wide tool" hide-details />

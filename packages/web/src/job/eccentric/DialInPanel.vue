@@ -17,6 +17,7 @@ import KeptBox from '../shared/KeptBox.vue';
 import LiveSwing from '../shared/LiveSwing.vue';
 import { useDialIn } from './useDialIn';
 import type { EccentricDesk } from './useEccentric';
+import PickOne from '../../ui/PickOne.vue';
 
 /** Live from any readings so far: where the throw stands, which jaw to ease, which to tighten, until it is right. */
 const props = defineProps<{ desk: EccentricDesk; part: EccentricPart }>();
@@ -29,6 +30,10 @@ const { kept, extremes, resolution, now, refused, indicator, tries, proved, next
 );
 const { key } = kept;
 const toward = computed(() => props.desk.choice.value.toward ?? null);
+const READ_AT = [
+  { value: false, title: 'At the jaws' },
+  { value: true, title: 'Highest and lowest' },
+] as const;
 const TOWARD = [
   { value: 0, title: 'wherever it comes' },
   ...[1, 2, 3, 4].map((jaw) => ({ value: jaw, title: `jaw ${jaw}` })),
@@ -163,9 +168,7 @@ useStageScreen({
       />
     </section>
     <aside class="side">
-      <v-btn-toggle v-model="extremes" mandatory aria-label="What is read">
-        <v-btn :value="false">At the jaws</v-btn><v-btn :value="true">Highest and lowest</v-btn>
-      </v-btn-toggle>
+      <PickOne v-model="extremes" :picks="READ_AT" label="What is read" />
       <div class="boxes">
         <template v-if="extremes">
           <template v-for="end in ['high', 'low']" :key="end">

@@ -20,6 +20,7 @@ import NoticeText from '../../ui/NoticeText.vue';
 import QuantityField from '../../ui/QuantityField.vue';
 import { useJob } from '../../data/stores/job';
 import { usePreferences } from '../../data/stores/preferences';
+import PickOne from '../../ui/PickOne.vue';
 
 /** One jaw of a three-jaw packed: how thick for these jaws, what it gives as made, and the next after a first reading. */
 const props = defineProps<{ desk: EccentricDesk; part: EccentricPart }>();
@@ -119,15 +120,12 @@ useStageScreen({
     <section class="main" aria-label="Packing one jaw">
       <article class="card sheet">
         <h2>Pack one jaw of the three-jaw with</h2>
-        <v-btn-toggle :model-value="jaws" mandatory aria-label="Jaw faces">
-          <v-btn
-            v-for="face in FACES"
-            :key="face.value"
-            :value="face.value"
-            @click="desk.change({ jaws: face.value })"
-            >{{ face.title }}</v-btn
-          >
-        </v-btn-toggle>
+        <PickOne
+          :model-value="jaws"
+          :picks="FACES"
+          label="Jaw faces"
+          @update:model-value="(faces) => desk.change({ jaws: faces })"
+        />
         <NoticeText v-if="plan.said" tone="bad">{{ plan.said }}</NoticeText>
         <div v-if="plan.found" class="figures">
           <div>

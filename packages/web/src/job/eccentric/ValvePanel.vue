@@ -12,6 +12,7 @@ import FigureText from '../../ui/FigureText.vue';
 import NoticeText from '../../ui/NoticeText.vue';
 import QuantityField from '../../ui/QuantityField.vue';
 import { usePreferences } from '../../data/stores/preferences';
+import PickOne from '../../ui/PickOne.vue';
 
 /** Where a valve eccentric is keyed to the crank, and when its ports open and close. */
 const props = defineProps<{ desk: EccentricDesk; part: EccentricPart }>();
@@ -45,6 +46,14 @@ const found = computed(() => {
 const at = (field: string): string | undefined =>
   found.value.error?.field === field ? plainText(found.value.error.phrase, preferences.units) : undefined;
 const change = (more: Partial<Valve>): void => props.desk.change({ valve: { ...valve.value, ...more } });
+const DRIVES = [
+  { value: 'direct', title: 'Direct' },
+  { value: 'rocking-lever', title: 'Rocking lever' },
+] as const;
+const TURNS = [
+  { value: 'anticlockwise', title: 'Anticlockwise' },
+  { value: 'clockwise', title: 'Clockwise' },
+] as const;
 const BOXES = [
   { key: 'lap', label: 'Lap' },
   { key: 'lead', label: 'Lead' },
@@ -99,14 +108,18 @@ useStageScreen({
         :error="at(box.key)"
         @update:model-value="(next) => setBox(box.key, next)"
       />
-      <v-btn-toggle :model-value="valve.drive" mandatory aria-label="How the valve is driven">
-        <v-btn value="direct" @click="change({ drive: 'direct' })">Direct</v-btn>
-        <v-btn value="rocking-lever" @click="change({ drive: 'rocking-lever' })">Rocking lever</v-btn>
-      </v-btn-toggle>
-      <v-btn-toggle :model-value="valve.turns" mandatory aria-label="Which way the crank turns">
-        <v-btn value="anticlockwise" @click="change({ turns: 'anticlockwise' })">Anticlockwise</v-btn>
-        <v-btn value="clockwise" @click="change({ turns: 'clockwise' })">Clockwise</v-btn>
-      </v-btn-toggle>
+      <PickOne
+        :model-value="valve.drive"
+        :picks="DRIVES"
+        label="How the valve is driven"
+        @update:model-value="(drive) => change({ drive })"
+      />
+      <PickOne
+        :model-value="valve.turns"
+        :picks="TURNS"
+        label="Which way the crank turns"
+        @update:model-value="(turns) => change({ turns })"
+      />
       <NoticeText tone="plain"
         >Rods are taken as long, so the valve moves as a plain sine; a short rod shifts the two ends apart by
         a little. To reverse, turn the eccentric to the same angle on the other side of the crank.</NoticeText

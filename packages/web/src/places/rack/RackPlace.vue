@@ -13,6 +13,7 @@ import { useCopies } from '../../data/stores/copies';
 import { useShop } from '../../data/stores/shop';
 import { useLeftAt } from '../../ui/useLeftAt';
 import { useRack } from './useRack';
+import PickOne from '../../ui/PickOne.vue';
 
 /** Jobs on the rack, what each needs next, and what the lathes are still set to. */
 const shop = useShop();
@@ -31,6 +32,10 @@ if (left)
     once: true,
   });
 const aside = computed(() => [...broken.value, ...shop.aside]);
+const SHOWN = [
+  { value: 'rack', title: 'On the rack' },
+  { value: 'away', title: 'Put away' },
+] as const;
 const SORTS: readonly { value: RackSort; title: string }[] = [
   { value: 'touched', title: 'Worked on last' },
   { value: 'due', title: 'Wanted soonest' },
@@ -52,10 +57,7 @@ onMounted(() => {
       <h1>Rack</h1>
       <v-text-field v-model="search" class="search" label="Find a job" clearable @click:clear="search = ''" />
       <v-select v-model="sort" class="sort" label="Order" :items="SORTS" />
-      <v-btn-toggle v-model="show" class="show" mandatory aria-label="Which jobs">
-        <v-btn value="rack">On the rack</v-btn>
-        <v-btn value="away">Put away</v-btn>
-      </v-btn-toggle>
+      <PickOne v-model="show" class="show" :picks="SHOWN" label="Which jobs" />
       <v-btn class="go" :prepend-icon="mdiPlus" to="/new">New job</v-btn>
     </header>
     <p v-if="outbox.away" class="quiet away" role="status">

@@ -3,6 +3,7 @@ import type { FeatureDocument } from '@anello/contract';
 import { RUNS, type Run } from '@anello/core/curve';
 import { mdiDeleteOutline } from '@mdi/js';
 import QuantityField from '../../../ui/QuantityField.vue';
+import PickOne from '../../../ui/PickOne.vue';
 
 /** One point of a profile: where it lies, and how the curve runs to it. */
 type Point = Extract<FeatureDocument, { kind: 'profile' }>['points'][number];
@@ -25,6 +26,10 @@ const RUN_NAMES: Readonly<Record<Run, string>> = {
   ogee: 'ogee',
   spline: 'smooth curve',
 };
+const BULGES = [
+  { value: 'out', title: 'Full' },
+  { value: 'in', title: 'Hollow' },
+] as const;
 const RUN_ITEMS = RUNS.map((value) => ({ value, title: RUN_NAMES[value] }));
 
 /** What an arc that is not given by its radius goes through. */
@@ -94,15 +99,13 @@ function set<K extends keyof Point>(key: K, next: Point[K] | undefined): void {
         @update:model-value="(next) => set(key, next)"
       />
     </template>
-    <v-btn-toggle
+    <PickOne
       v-if="point.run === 'arc' || point.run === 'ellipse'"
       :model-value="point.bulge ?? 'out'"
-      mandatory
-      :aria-label="`Point ${index + 1}: bulges`"
-    >
-      <v-btn value="out" @click="set('bulge', 'out')">Full</v-btn>
-      <v-btn value="in" @click="set('bulge', 'in')">Hollow</v-btn>
-    </v-btn-toggle>
+      :picks="BULGES"
+      :label="`Point ${index + 1}: bulges`"
+      @update:model-value="(bulge) => set('bulge', bulge)"
+    />
   </div>
 </template>
 

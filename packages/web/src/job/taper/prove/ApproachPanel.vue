@@ -6,6 +6,7 @@ import type { ApproachDesk } from './useApproach';
 import FigureText from '../../../ui/FigureText.vue';
 import NoticeText from '../../../ui/NoticeText.vue';
 import PhraseText from '../../../ui/PhraseText.vue';
+import PickOne from '../../../ui/PickOne.vue';
 
 /** What to expect of the next infeed, how the last came out, and the risk that is accepted. */
 const props = defineProps<{ desk: ApproachDesk; allowed: number; atLine: boolean }>();
@@ -94,15 +95,13 @@ const learned = computed(() => props.desk.approach.value.passes.some((p) => p.re
           : ': look for a moved tool, a warm part or a misread dial before the next.'
       }}</NoticeText
     >
-    <v-btn-toggle
+    <PickOne
       :model-value="desk.risk.value"
-      mandatory
+      :picks="RISKS"
       class="risks"
-      aria-label="Chance of going past that is accepted"
-      @update:model-value="(risk: number) => desk.setRisk(risk)"
-    >
-      <v-btn v-for="risk in RISKS" :key="risk.value" :value="risk.value">{{ risk.title }}</v-btn>
-    </v-btn-toggle>
+      label="Chance of going past that is accepted"
+      @update:model-value="desk.setRisk"
+    />
     <p class="label">Chance of scrapping it that is accepted on the way</p>
     <ApproachChart
       v-if="desk.approach.value.points.length > 1 || advice.advice === 'cut'"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { length } from '@anello/core/figure';
 import { withinBand, type Station } from '@anello/core/setting';
-import { computed, nextTick, ref, watch } from 'vue';
+import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue';
 import { useJobModel } from '../../model/useJobModel';
 import type { SettingDesk } from './useSetting';
 import ScaleNote from './ScaleNote.vue';
@@ -14,6 +14,8 @@ import { usePreferences } from '../../../data/stores/preferences';
 const props = defineProps<{ desk: SettingDesk }>();
 const model = useJobModel();
 const preferences = usePreferences();
+/** Fetched where it is asked: by few cards. */
+const EitherHandle = defineAsyncComponent(() => import('./EitherHandle.vue'));
 const step = computed(() => props.desk.step.value);
 const card = ref<HTMLElement | null>(null);
 watch(
@@ -62,16 +64,7 @@ const off = (seen: number, station: Station): string => (seen > station.expected
         <p v-if="step.bandNote" class="other quiet"><PhraseText :phrase="step.bandNote" /></p>
       </div>
     </div>
-    <v-btn-toggle
-      v-if="sweep?.eitherHandle"
-      v-model="model.measuredAlong.value"
-      mandatory
-      class="handles"
-      aria-label="What the travel is measured along"
-    >
-      <v-btn value="slide">Travel by the slide’s dial</v-btn>
-      <v-btn value="axis">Travel along the bed</v-btn>
-    </v-btn-toggle>
+    <EitherHandle v-if="sweep?.eitherHandle" v-model="model.measuredAlong.value" class="handles" />
     <div v-if="sweep" class="scroll">
       <table>
         <thead>
