@@ -4,13 +4,12 @@ import { impossible } from '../piece/line';
 import { drilled, finished } from '../piece/piece';
 import { saySpeed } from './speed';
 import type { Laid, Placed } from '../piece/laid';
-import { figures } from './card';
 import { cutSaid, groundAfter, groundSaid } from './groundAfter';
 import { diameterMeasure, finishOf } from './measures';
 import { depthOf, drillMakesIt, isTapped, reamerFor, threadBore } from './sizes';
 import { threadCrest } from './threadCrest';
 import { holeNow } from './hole';
-import { PLAIN, type KindOfOperation } from './kind';
+import { onFeatures } from './onFeatures';
 import { isBore, isCylinder, isThread } from '../../part/kinds/is';
 
 /** What it is bored to: its limits, or under them to be ground, or for a thread the bore its crests are to have. */
@@ -23,11 +22,9 @@ function boredSize(laid: Laid, section: Placed): { least: number; most: number }
 const boredTo = (laid: Laid, section: Placed): number =>
   isThread(section) ? threadBore(laid, section) : 2 * section.largest;
 
-export const bore: KindOfOperation = {
-  ...PLAIN,
+export const bore = onFeatures({
   kind: 'bore',
   name: 'Bore',
-  on: 'features',
   works: (['bore', 'cylinder', 'thread'] as const).map((kind) => ({ kind, side: 'internal' })),
   before: ['The stoutest bar that goes in, as short as the depth allows.'],
   rank: () => 30,
@@ -38,17 +35,15 @@ export const bore: KindOfOperation = {
       (isBore(section) && !drillMakesIt(laid, section) && reamerFor(laid, section) === null)),
   finishes: (_laid, section) => !isThread(section),
   wrong: (moment, section) =>
-    section && holeNow(moment, section) === 0
+    holeNow(moment, section) === 0
       ? [impossible('no-hole', ['A boring tool has nothing to enter: it is drilled first.'])]
       : [],
   after({ piece, holding }, section) {
-    if (!section) return piece;
     return isThread(section)
       ? drilled(piece, section, threadBore(piece.laid, section) / 2)
       : finished(piece, [section.id], holding.id);
   },
   say(laid, section) {
-    if (!section) return ['Bore'];
     const size = boredTo(laid, section);
     return [
       'Bore ',
@@ -61,7 +56,6 @@ export const bore: KindOfOperation = {
     ];
   },
   card(laid, section, moment) {
-    if (!section) return figures([]);
     const { least, most } = boredSize(laid, section);
     const toGrind = groundAfter(laid, section) !== null;
     const depth = depthOf(laid, section);
@@ -77,18 +71,15 @@ export const bore: KindOfOperation = {
       toEnd: depth,
     };
   },
-  tools: (laid, section, moment) =>
-    section
-      ? [
-          [
-            'Boring bar that goes in ',
-            length(2 * holeNow(moment, section), 0.1),
-            ', ',
-            length(depthOf(laid, section), 1),
-            ' deep',
-          ],
-          boreGauge(boredTo(laid, section)),
-        ]
-      : [],
-  minutes: (laid, section) => (section ? 5 + depthOf(laid, section) / 8 : 5),
-};
+  tools: (laid, section, moment) => [
+    [
+      'Boring bar that goes in ',
+      length(2 * holeNow(moment, section), 0.1),
+      ', ',
+      length(depthOf(laid, section), 1),
+      ' deep',
+    ],
+    boreGauge(boredTo(laid, section)),
+  ],
+  minutes: (laid, section) => 5 + depthOf(laid, section) / 8,
+});

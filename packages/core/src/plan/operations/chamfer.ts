@@ -4,11 +4,12 @@ import { HALF_SQUARE, sayChamfer, type Chamfer } from '../../part/kinds/chamfer'
 import type { CornerRadius } from '../../part/kinds/cornerRadius';
 import { besideCorner, nearFrom, ridesOn, type Laid, type Placed } from '../piece/laid';
 import { impossible, type Wrong } from '../piece/line';
-import { finished, standing } from '../piece/piece';
+import { standing } from '../piece/piece';
 import { SAME } from '../piece/usual';
 import { figures, shown } from './card';
 import { cornerMeasure } from './measures';
-import { PLAIN, type KindOfOperation, type Moment } from './kind';
+import type { Moment } from './kind';
+import { onFeatures } from './onFeatures';
 import { isChamfer, isCornerRadius, isThread } from '../../part/kinds/is';
 
 /** Shapes come late in a holding; what they leave a corner with comes after them. */
@@ -27,8 +28,7 @@ function missing({ piece }: Moment, section: Placed): Placed[] {
   });
 }
 
-function wrong(moment: Moment, section: Placed | null): Wrong[] {
-  if (!section) return [];
+function wrong(moment: Moment, section: Placed): Wrong[] {
   return missing(moment, section).map((s) =>
     impossible('no-blank', [`${s.feature.name} is not to size yet: this corner is not there to be cut.`]),
   );
@@ -48,11 +48,9 @@ function place(laid: Laid, section: Placed, toward: 'headstock' | 'tailstock'): 
   return from <= SAME ? [`${of} at the face`] : [`${of}, `, length(from, 0.01), ' from the face'];
 }
 
-export const chamfer: KindOfOperation = {
-  ...PLAIN,
+export const chamfer = onFeatures({
   kind: 'chamfer',
   name: 'Corner',
-  on: 'features',
   short: true,
   works: [{ kind: 'chamfer' }, { kind: 'corner-radius' }],
   before: [
@@ -60,19 +58,18 @@ export const chamfer: KindOfOperation = {
     'Slow, by hand, and off before it chatters.',
   ],
   rank(laid, section) {
-    if (!section) return AFTER_GROOVES;
     if (besideCorner(laid, section).some((s) => SHAPED.includes(s.kind))) return AFTER_SHAPES;
     return section.side === 'internal' ? AFTER_BORES : AFTER_GROOVES;
   },
   needed: (_laid, section) => section.corner !== undefined,
-  finishes: () => true,
   wrong,
-  after: ({ piece, holding }, section) => (section ? finished(piece, [section.id], holding.id) : piece),
-  say: (laid, section, { holding }) =>
-    section ? [verb(section), ...size(section), ...place(laid, section, holding.toward)] : ['Corner'],
+  say: (laid, section, { holding }) => [
+    verb(section),
+    ...size(section),
+    ...place(laid, section, holding.toward),
+  ],
   card(laid, section, { holding }) {
-    if (!section?.corner) return figures([]);
-    const across = 2 * (section.corner.at(-1)?.r ?? 0);
+    const across = 2 * (section.corner?.at(-1)?.r ?? 0);
     const takes = section.z1 - section.z0;
     const { feature } = section;
     return figures(
@@ -90,7 +87,8 @@ export const chamfer: KindOfOperation = {
       isChamfer(feature) ? [cornerMeasure(`${feature.name}, along`, takes)] : [],
     );
   },
-  tools: (_laid, section) =>
-    section ? [[isChamfer(section) ? 'Chamfering tool' : 'Radius tool, or a file and a template']] : [],
+  tools: (_laid, section) => [
+    [isChamfer(section) ? 'Chamfering tool' : 'Radius tool, or a file and a template'],
+  ],
   minutes: () => 2,
-};
+});

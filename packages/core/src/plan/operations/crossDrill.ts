@@ -6,14 +6,14 @@ import { countedFrom } from '../../part/kinds/detail';
 import type { CrossHole } from '../../part/kinds/crossHole';
 import { threadNamed } from '../../thread/designation';
 import type { Laid, Placed } from '../piece/laid';
-import { finished } from '../piece/piece';
 import { attempted } from './attempted';
 import { lyingOn, notReady } from './away';
 import { figures, shown, type NamedFigure } from './card';
 import { diameterMeasure, lengthMeasure } from './measures';
 import { tappingDrill } from './sizes';
 import { saySpeed } from './speed';
-import { PLAIN, type KindOfOperation, type Moment } from './kind';
+import type { Moment } from './kind';
+import { onFeatures } from './onFeatures';
 
 /** The drill of a cross hole: its own diameter, or the tapping drill of its thread. */
 function drillOf(laid: Laid, { designation, diameter = 0 }: CrossHole): number {
@@ -47,11 +47,9 @@ function drillLabel(laid: Laid, hole: CrossHole): string {
 }
 
 /** Holes square to the axis: work away from the lathe. */
-export const crossDrill: KindOfOperation = {
-  ...PLAIN,
+export const crossDrill = onFeatures({
   kind: 'cross-drill',
   name: 'Cross-drill',
-  on: 'features',
   away: true,
   works: [{ kind: 'cross-hole' }],
   before: [
@@ -60,12 +58,9 @@ export const crossDrill: KindOfOperation = {
   ],
   rank: () => 141,
   needed: () => true,
-  finishes: () => true,
-  wrong: (moment, section) => (section ? notReady(moment, section) : []),
-  after: ({ piece, holding }, section) => (section ? finished(piece, [section.id], holding.id) : piece),
-  say: (laid, section) => (section ? say(laid, section) : ['Cross-drill']),
+  wrong: notReady,
+  say,
   card(laid, section, moment: Moment) {
-    if (!section) return figures([]);
     const hole = section.feature as CrossHole;
     const place = placeOf(laid, section);
     const round: NamedFigure[] =
@@ -87,12 +82,9 @@ export const crossDrill: KindOfOperation = {
     );
   },
   setUp: () => 8,
-  tools: (laid, section) =>
-    section
-      ? [
-          ['Centre punch, vee block, clamp'],
-          ['Drill ', ...drillSaid(drillOf(laid, section.feature as CrossHole), 0.1)],
-        ]
-      : [],
+  tools: (laid, section) => [
+    ['Centre punch, vee block, clamp'],
+    ['Drill ', ...drillSaid(drillOf(laid, section.feature as CrossHole), 0.1)],
+  ],
   minutes: () => 8,
-};
+});

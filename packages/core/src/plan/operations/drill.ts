@@ -4,11 +4,11 @@ import { impossible, risk } from '../piece/line';
 import { drilled, finished } from '../piece/piece';
 import { other, type Placed } from '../piece/laid';
 import { DRILL_POINT, LAST_PECK, PECK, PILOT, PILOT_OVER, SAME } from '../piece/usual';
-import { figures } from './card';
 import { saySpeed } from './speed';
 import { depthOf, drillFor, drillMakesIt, holeOf, isTapped, runsOn, wantsHole } from './sizes';
 import { holeNow } from './hole';
-import { PLAIN, type KindOfOperation, type Moment } from './kind';
+import type { Moment } from './kind';
+import { onFeatures } from './onFeatures';
 
 /**
  * How deep it goes to its full diameter: a tap has a lead, so that its drill goes on past the last full thread, unless the
@@ -34,23 +34,20 @@ function pecksOf(diameter: number, depth: number): number[] {
 const pilotFor = (moment: Moment, section: Placed, size: number): number | null =>
   size > PILOT_OVER && 2 * holeNow(moment, section) < PILOT ? PILOT : null;
 
-export const drill: KindOfOperation = {
-  ...PLAIN,
+export const drill = onFeatures({
   kind: 'drill',
   name: 'Drill',
-  on: 'features',
   works: (['bore', 'cylinder', 'taper', 'thread', 'profile', 'eccentric'] as const).map((kind) => ({
     kind,
     side: 'internal',
   })),
   before: ['Tailstock on the axis.'],
   // The deep, narrow ones first: what follows opens their mouths.
-  rank: (_laid, section) => 10 + Math.min(9, (section?.smallest ?? 0) / 100),
+  rank: (_laid, section) => 10 + Math.min(9, section.smallest / 100),
   fromTailstock: () => true,
   needed: wantsHole,
   finishes: drillMakesIt,
   wrong(moment, section) {
-    if (!section) return [];
     const { laid } = moment.piece;
     const size = drillFor(laid, section);
     if (holeNow(moment, section) > size / 2 + SAME)
@@ -70,12 +67,10 @@ export const drill: KindOfOperation = {
         ];
   },
   after({ piece, holding }, section) {
-    if (!section) return piece;
     const made = drilled(piece, section, drillFor(piece.laid, section) / 2);
     return drillMakesIt(piece.laid, section) ? finished(made, [section.id], holding.id) : made;
   },
   say(laid, section, moment) {
-    if (!section) return ['Drill'];
     const size = drillFor(laid, section);
     const depth = drillDepth(moment, section);
     const pilot = pilotFor(moment, section, size);
@@ -91,7 +86,6 @@ export const drill: KindOfOperation = {
     ];
   },
   card(laid, section, moment) {
-    if (!section) return figures([]);
     const diameter = drillFor(laid, section);
     const depth = drillDepth(moment, section);
     return {
@@ -104,7 +98,6 @@ export const drill: KindOfOperation = {
     };
   },
   tools(laid, section, moment) {
-    if (!section) return [];
     const size = drillFor(laid, section);
     const pilot = pilotFor(moment, section, size);
     return [
@@ -113,5 +106,5 @@ export const drill: KindOfOperation = {
       ['Drill ', ...drillSaid(size, 0.1)],
     ];
   },
-  minutes: (laid, section) => (section ? 2 + depthOf(laid, section) / 15 : 2),
-};
+  minutes: (laid, section) => 2 + depthOf(laid, section) / 15,
+});

@@ -5,10 +5,9 @@ import { isEccentric } from '../../part/kinds/is';
 import { throwOf } from '../../part/throwOf';
 import type { Laid, Placed } from '../piece/laid';
 import { impossible } from '../piece/line';
-import { finished } from '../piece/piece';
 import { holeNow } from './hole';
 import { saySpeed } from './speed';
-import { PLAIN, type KindOfOperation } from './kind';
+import { onFeatures } from './onFeatures';
 
 const TURN = 2 * Math.PI;
 const HAIR = 1e-9;
@@ -24,25 +23,20 @@ function roundFrom({ sections }: Laid, section: Placed): Phrase {
     : [', its high side ', angle(round), ` round from ${first.feature.name}’s`];
 }
 
-export const eccentric: KindOfOperation = {
-  ...PLAIN,
+export const eccentric = onFeatures({
   kind: 'eccentric',
   name: 'Eccentric',
-  on: 'features',
   loop: true,
   setsOver: true,
   works: [{ kind: 'eccentric' }],
   before: ['Swing it round by hand: the high side must clear.', 'Balanced, or slow.'],
   rank: () => 130,
   needed: () => true,
-  finishes: () => true,
   wrong: (moment, section) =>
-    section?.side === 'internal' && holeNow(moment, section) === 0
+    section.side === 'internal' && holeNow(moment, section) === 0
       ? [impossible('no-hole', ['There is no hole yet to bore off the axis.'])]
       : [],
-  after: ({ piece, holding }, section) => (section ? finished(piece, [section.id], holding.id) : piece),
   say(laid, section) {
-    if (!section) return ['Eccentric'];
     const e = throwOf(section.feature as Eccentric);
     return [
       `Set ${section.feature.name} over by `,
@@ -60,4 +54,4 @@ export const eccentric: KindOfOperation = {
   card: () => ({ kind: 'shape' }),
   tools: () => [['Indicator with travel enough for the swing'], ['Balance weights, or slow']],
   minutes: () => 25,
-};
+});

@@ -2,11 +2,11 @@ import { length } from '../../figure/figure';
 import { isPlunged } from '../piece/ways';
 import { farFrom, nearFrom, type Laid, type Placed } from '../piece/laid';
 import { risk, type Wrong } from '../piece/line';
-import { finished, standing } from '../piece/piece';
-import { figures } from './card';
+import { standing } from '../piece/piece';
 import { diameterMeasure, lengthMeasure } from './measures';
 import { sayOver, saySpeed } from './speed';
-import { PLAIN, type KindOfOperation, type Moment } from './kind';
+import type { Moment } from './kind';
+import { onFeatures } from './onFeatures';
 
 const RUN_OUT: readonly string[] = ['thread', 'taper'];
 
@@ -21,42 +21,32 @@ export const runInto = ({ sections }: Laid, groove: Placed): Placed[] =>
 const TOUCHES = 0.01;
 
 /** What came before its groove and had nothing to run out into. */
-export const tooLate = ({ piece }: Moment, section: Placed | null): Wrong[] =>
-  section
-    ? runInto(piece.laid, section)
-        .filter((s) => piece.done.has(s.id))
-        .map((s) =>
-          risk('runs-into-stock', [
-            `${s.feature.name} runs out into this groove and is cut already: its tool ran into a shoulder, and grooving now bruises it.`,
-          ]),
-        )
-    : [];
+export const tooLate = ({ piece }: Moment, section: Placed): Wrong[] =>
+  runInto(piece.laid, section)
+    .filter((s) => piece.done.has(s.id))
+    .map((s) =>
+      risk('runs-into-stock', [
+        `${s.feature.name} runs out into this groove and is cut already: its tool ran into a shoulder, and grooving now bruises it.`,
+      ]),
+    );
 
-export const groove: KindOfOperation = {
-  ...PLAIN,
+export const groove = onFeatures({
   kind: 'groove',
   name: 'Groove',
-  on: 'features',
   works: [{ kind: 'groove' }],
   before: ['Tool square to the axis.', 'Lash out, carriage locked.'],
   rank: () => 80,
   needed: (laid, section) => !isPlunged(laid, section),
-  finishes: () => true,
   wrong: tooLate,
-  after: ({ piece, holding }, section) => (section ? finished(piece, [section.id], holding.id) : piece),
-  say: (laid, section, { holding }) =>
-    section
-      ? [
-          'Groove ',
-          ...sayOver(section.smallest, section.z1 - section.z0),
-          ', ',
-          length(nearFrom(laid, section, holding.toward), 0.01),
-          ' from the face, ',
-          ...saySpeed(laid, 2 * section.largest, { finishing: false, form: true }),
-        ]
-      : ['Groove'],
+  say: (laid, section, { holding }) => [
+    'Groove ',
+    ...sayOver(section.smallest, section.z1 - section.z0),
+    ', ',
+    length(nearFrom(laid, section, holding.toward), 0.01),
+    ' from the face, ',
+    ...saySpeed(laid, 2 * section.largest, { finishing: false, form: true }),
+  ],
   card(laid, section, { piece, holding }) {
-    if (!section) return figures([]);
     const width = section.z1 - section.z0;
     return {
       kind: 'place',
@@ -72,7 +62,6 @@ export const groove: KindOfOperation = {
       ],
     };
   },
-  tools: (_laid, section) =>
-    section ? [['Grooving tool, no wider than ', length(section.z1 - section.z0, 0.01)]] : [],
-  minutes: (_laid, section) => 4 + (section ? (section.z1 - section.z0) / 3 : 0),
-};
+  tools: (_laid, section) => [['Grooving tool, no wider than ', length(section.z1 - section.z0, 0.01)]],
+  minutes: (_laid, section) => 4 + (section.z1 - section.z0) / 3,
+});

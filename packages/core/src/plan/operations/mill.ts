@@ -4,12 +4,12 @@ import { USUAL_FLATS, type Flats } from '../../part/kinds/flats';
 import type { Tang } from '../../part/kinds/tang';
 import { countedFrom } from '../../part/kinds/detail';
 import type { Laid, Placed } from '../piece/laid';
-import { finished } from '../piece/piece';
 import { SAME } from '../piece/usual';
 import { lyingOn, notReady } from './away';
 import { figures, shown, type NamedFigure } from './card';
 import { lengthMeasure } from './measures';
-import { PLAIN, type KindOfOperation, type Moment } from './kind';
+import type { Moment } from './kind';
+import { onFeatures } from './onFeatures';
 import { isFlats, isTang } from '../../part/kinds/is';
 
 const FULL_TURN = 360;
@@ -57,11 +57,9 @@ const say = (laid: Laid, section: Placed, moment: Moment): Phrase => {
   ];
 };
 
-export const mill: KindOfOperation = {
-  ...PLAIN,
+export const mill = onFeatures({
   kind: 'mill',
   name: 'Mill',
-  on: 'features',
   away: true,
   works: [{ kind: 'flats' }, { kind: 'tang' }],
   before: [
@@ -70,12 +68,9 @@ export const mill: KindOfOperation = {
   ],
   rank: () => 140,
   needed: () => true,
-  finishes: () => true,
-  wrong: (moment, section) => (section ? notReady(moment, section) : []),
-  after: ({ piece, holding }, section) => (section ? finished(piece, [section.id], holding.id) : piece),
-  say: (laid, section, moment) => (section ? say(laid, section, moment) : ['Mill']),
+  wrong: notReady,
+  say,
   card(laid, section, moment) {
-    if (!section) return figures([]);
     const { count, across, long, deep, from, end, root } = cutOf(laid, section, moment);
     const turned: NamedFigure[] =
       count > 1
@@ -103,12 +98,9 @@ export const mill: KindOfOperation = {
     );
   },
   setUp: () => 15,
-  tools: (_laid, section) =>
-    section
-      ? [
-          ['Vee blocks and clamps'],
-          isTang(section) ? ['Side cutter or end mill for the tang'] : ['End mill or side cutter'],
-        ]
-      : [],
-  minutes: (_laid, section) => 4 + 2 * ((section?.feature as Flats | undefined)?.count ?? USUAL_FLATS),
-};
+  tools: (_laid, section) => [
+    ['Vee blocks and clamps'],
+    isTang(section) ? ['Side cutter or end mill for the tang'] : ['End mill or side cutter'],
+  ],
+  minutes: (_laid, section) => 4 + 2 * ((section.feature as Flats).count ?? USUAL_FLATS),
+});

@@ -1,14 +1,11 @@
 import { isPlunged } from '../piece/ways';
-import { finished } from '../piece/piece';
 import { tooLate } from './groove';
 import { sayOver, saySpeed } from './speed';
-import { PLAIN, type KindOfOperation } from './kind';
+import { onFeatures } from './onFeatures';
 
-export const plunge: KindOfOperation = {
-  ...PLAIN,
+export const plunge = onFeatures({
   kind: 'plunge',
   name: 'Plunge',
-  on: 'features',
   loop: true,
   works: [{ kind: 'groove' }, { kind: 'profile' }],
   before: [
@@ -17,20 +14,15 @@ export const plunge: KindOfOperation = {
   ],
   rank: () => 81,
   needed: isPlunged,
-  finishes: () => true,
   wrong: tooLate,
-  after: ({ piece, holding }, section) => (section ? finished(piece, [section.id], holding.id) : piece),
-  say: (laid, section) =>
-    section
-      ? [
-          `Plunge ${section.feature.name} with its form tool, `,
-          ...sayOver(section.smallest, section.z1 - section.z0),
-          ', ',
-          ...saySpeed(laid, 2 * section.largest, { finishing: true, form: true }),
-        ]
-      : ['Plunge'],
+  say: (laid, section) => [
+    `Plunge ${section.feature.name} with its form tool, `,
+    ...sayOver(section.smallest, section.z1 - section.z0),
+    ', ',
+    ...saySpeed(laid, 2 * section.largest, { finishing: true, form: true }),
+  ],
   card: () => ({ kind: 'shape' }),
   setUp: () => 6,
-  tools: (_laid, section) => (section ? [[`Form tool for ${section.feature.name}`]] : []),
+  tools: (_laid, section) => [[`Form tool for ${section.feature.name}`]],
   minutes: () => 10,
-};
+});

@@ -7,8 +7,7 @@ import { plannedTaper } from '../piece/ways';
 import { HANDLING, MOST_SHOULDERS, STAIRCASE_WORTH, TRAVEL_A_MINUTE } from '../piece/usual';
 import type { Laid, Placed } from '../piece/laid';
 import type { OutlinePoint } from '../../part/kinds/outline';
-import { figures } from './card';
-import { PLAIN, type KindOfOperation } from './kind';
+import { onFeatures } from './onFeatures';
 import { isTaper } from '../../part/kinds/is';
 
 /** How deep each shoulder is cut, on radius, and what is left on the cone, on diameter. */
@@ -66,22 +65,19 @@ export function stillWantsStaircase(piece: Piece, section: Placed): boolean {
   return wantsStaircase(piece.laid, section) && over > 2 * depth + allowance / 2;
 }
 
-export const staircase: KindOfOperation = {
-  ...PLAIN,
+export const staircase = onFeatures({
   kind: 'staircase',
   name: 'Staircase',
-  on: 'features',
   works: [{ kind: 'taper', side: 'external' }],
   before: ['Slides square again: these are plain cuts.'],
   rank: () => 100,
   needed: wantsStaircase,
-  wrong: () => [],
+  finishes: () => false,
   after: ({ piece }, section) =>
-    section && stillWantsStaircase(piece, section)
+    stillWantsStaircase(piece, section)
       ? roughed(piece, [[section.id, stepped(piece.laid, section, standing(piece, section))]])
       : piece,
   say(laid, section, { piece }) {
-    if (!section) return ['Rough by shoulders'];
     const { allowance } = laid.part.cut ?? USUAL_PASSES;
     const cuts = shouldersOf(laid, section, standing(piece, section)).length;
     return [
@@ -92,18 +88,14 @@ export const staircase: KindOfOperation = {
       ' over it',
     ];
   },
-  card: (laid, section, { piece }) =>
-    section
-      ? {
-          kind: 'stairs',
-          steps: shouldersOf(laid, section, standing(piece, section)),
-          from: 2 * standing(piece, section),
-        }
-      : figures([]),
+  card: (laid, section, { piece }) => ({
+    kind: 'stairs',
+    steps: shouldersOf(laid, section, standing(piece, section)),
+    from: 2 * standing(piece, section),
+  }),
   tools: () => [['Turning tool']],
   minutes(laid, section, { piece }) {
-    if (!section) return 5;
     const along = shouldersOf(laid, section, standing(piece, section)).map((one) => one.along);
     return HANDLING + along.reduce((sum, one) => sum + one, 0) / TRAVEL_A_MINUTE;
   },
-};
+});

@@ -5,12 +5,12 @@ import { wayOf } from '../../ways/taper/registry';
 import { kindOfHolding } from '../holdings/registry';
 import type { Laid, Placed } from '../piece/laid';
 import { impossible, risk, type Holding, type HoldingBy, type Wrong } from '../piece/line';
-import { finished } from '../piece/piece';
 import { plannedTaper } from '../piece/ways';
 import { holeNow } from './hole';
 import { stillWantsStaircase } from './staircase';
 import { noRunOut } from './thread';
-import { PLAIN, type KindOfOperation, type Moment } from './kind';
+import type { Moment } from './kind';
+import { onFeatures } from './onFeatures';
 import { isTaper } from '../../part/kinds/is';
 
 /** The way a taper is made as it is held, where one can make it. */
@@ -36,8 +36,7 @@ export function cutAsHeld(laid: Laid, section: Placed, by: HoldingBy): 'well' | 
 const reamed = (laid: Laid, section: Placed, by: HoldingBy): boolean =>
   wayAsHeld(laid, section, by)?.feeds === 'reamer';
 
-function wrong(moment: Moment, section: Placed | null): Wrong[] {
-  if (!section) return [];
+function wrong(moment: Moment, section: Placed): Wrong[] {
   const { laid } = moment.piece;
   const found: Wrong[] = [];
   const { by } = moment.holding;
@@ -91,28 +90,22 @@ const isAlike = (laid: Laid, a: Placed, b: Placed): boolean => {
 
 const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
-export const taper: KindOfOperation = {
-  ...PLAIN,
+export const taper = onFeatures({
   kind: 'taper',
   name: 'Taper',
-  on: 'features',
   loop: true,
   works: [{ kind: 'taper' }],
   before: ['Tool exactly on the centre’s height.', 'Proved before metal.'],
   rank(laid, section, by) {
-    if (!section) return SWUNG;
     if (reamed(laid, section, by)) return AMONG_THE_HOLES;
     if (setsOver(laid, section, by)) return LAST;
     return wayAsHeld(laid, section, by)?.device === 'compound' ? SWUNG : SWUNG - 1;
   },
-  fromTailstock: (laid, section, by) => section !== null && reamed(laid, section, by),
+  fromTailstock: reamed,
   needed: () => true,
-  finishes: () => true,
-  leaves: (laid, section, by) => (section ? wayAsHeld(laid, section, by) : null),
+  leaves: wayAsHeld,
   wrong,
-  after: ({ piece, holding }, section) => (section ? finished(piece, [section.id], holding.id) : piece),
   say(laid, section, { holding }) {
-    if (!section) return ['Taper'];
     const { by } = holding;
     const { solved } = plannedTaper(laid, section);
     const as = wayAsHeld(laid, section, by);
@@ -131,7 +124,6 @@ export const taper: KindOfOperation = {
   },
   card: () => ({ kind: 'shape' }),
   tools(laid, section, { holding: { by } }) {
-    if (!section) return [];
     const as = wayAsHeld(laid, section, by);
     if (as?.feeds === 'reamer') return [[`Taper reamer for ${section.feature.name}`]];
     return [
@@ -142,10 +134,10 @@ export const taper: KindOfOperation = {
   },
   minutes: () => TO_PROVE,
   setUp(laid, section, by) {
-    const planned = section ? wayAsHeld(laid, section, by) : null;
+    const planned = wayAsHeld(laid, section, by);
     const { lathe } = laid.part;
     return planned ? (lathe.minutes?.[planned.id] ?? planned.usualMinutes) : 0;
   },
-};
+});
 /** Trial cut, tries and nudges, once it is set. */
 const TO_PROVE = 30;

@@ -3,15 +3,15 @@ import { MM_PER_INCH } from '../../figure/format';
 import type { Phrase } from '../../figure/phrase';
 import type { Thread } from '../../part/kinds/thread';
 import { impossible, risk, type Wrong } from '../piece/line';
-import { finished, isRaw, standing } from '../piece/piece';
+import { isRaw, standing } from '../piece/piece';
 import { SAME } from '../piece/usual';
 import { runInto } from './groove';
 import { isTapped, veeOf } from './sizes';
 import { holeNow } from './hole';
-import { figures } from './card';
 import { threadCard } from './threadCard';
 import { threadName } from './threadName';
-import { PLAIN, type KindOfOperation, type Moment } from './kind';
+import type { Moment } from './kind';
+import { onFeatures } from './onFeatures';
 import type { Placed } from '../piece/laid';
 import { isGroove } from '../../part/kinds/is';
 
@@ -37,7 +37,8 @@ function saidPitch(section: Placed): Phrase {
     : [`, ${Number((MM_PER_INCH / pitch).toFixed(2))} to the inch`];
 }
 
-const unreadyGrooves = ({ piece }: Moment, section: Placed): Wrong[] =>
+/** What a thread or a taper finds where it should run out. */
+export const noRunOut = ({ piece }: Moment, section: Placed): Wrong[] =>
   piece.laid.sections
     .filter((s) => isGroove(s) && !piece.done.has(s.id) && runInto(piece.laid, s).includes(section))
     .map((s) =>
@@ -46,15 +47,9 @@ const unreadyGrooves = ({ piece }: Moment, section: Placed): Wrong[] =>
       ]),
     );
 
-/** What a thread or a taper finds where it should run out. */
-export const noRunOut = (moment: Moment, section: Placed | null): Wrong[] =>
-  section ? unreadyGrooves(moment, section) : [];
-
-export const thread: KindOfOperation = {
-  ...PLAIN,
+export const thread = onFeatures({
   kind: 'thread',
   name: 'Thread',
-  on: 'features',
   works: [{ kind: 'thread' }],
   before: [
     'Change wheels and direction proved with a light scratch first.',
@@ -62,12 +57,8 @@ export const thread: KindOfOperation = {
   ],
   rank: () => 90,
   needed: (_laid, section) => !isTapped(section),
-  finishes: () => true,
-  wrong: (moment, section) =>
-    section ? [...blankWrong(moment, section), ...unreadyGrooves(moment, section)] : [],
-  after: ({ piece, holding }, section) => (section ? finished(piece, [section.id], holding.id) : piece),
+  wrong: (moment, section) => [...blankWrong(moment, section), ...noRunOut(moment, section)],
   say(_laid, section) {
-    if (!section) return ['Thread'];
     return [
       `Thread ${threadName(section) ?? section.feature.name}, `,
       length(section.z1 - section.z0, 0.1),
@@ -76,10 +67,10 @@ export const thread: KindOfOperation = {
     ];
   },
   setUp: () => 8,
-  card: (_laid, section) => (section ? threadCard(section) : figures([])),
-  tools: (_laid, section) =>
-    section
-      ? [[`Threading tool for ${threadName(section) ?? section.feature.name}`], ['Wires or a gauge for it']]
-      : [],
-  minutes: (_laid, section) => 12 + (section ? (section.z1 - section.z0) / 4 : 0),
-};
+  card: (_laid, section) => threadCard(section),
+  tools: (_laid, section) => [
+    [`Threading tool for ${threadName(section) ?? section.feature.name}`],
+    ['Wires or a gauge for it'],
+  ],
+  minutes: (_laid, section) => 12 + (section.z1 - section.z0) / 4,
+});

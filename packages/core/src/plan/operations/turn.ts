@@ -2,14 +2,13 @@ import { micrometer } from './tools';
 import { farFrom, leftAsBar, type Laid, type Placed } from '../piece/laid';
 import type { End } from '../../taper/task';
 import { finished, isRaw, onTheWay, standing, turnedDown, type Piece } from '../piece/piece';
-import { figures } from './card';
 import { cutSaid, groundAfter, groundSaid } from './groundAfter';
 import { diameterMeasure, finishOf } from './measures';
 import { SAME } from '../piece/usual';
 import { length } from '../../figure/figure';
 import { cuttingMinutes, saySpeed } from './speed';
 import { threadCrest } from './threadCrest';
-import { PLAIN, type KindOfOperation } from './kind';
+import { onFeatures } from './onFeatures';
 import { isCylinder, isThread } from '../../part/kinds/is';
 
 /** What it is turned to: a cylinder to its limits, or over them to be ground, a thread's blank to the thread's own crest. */
@@ -28,30 +27,26 @@ const cutAlong = (laid: Laid, section: Placed, piece: Piece, free: End): number 
 const standsAtIt = (piece: Piece, section: Placed): boolean =>
   isCylinder(section) && !isRaw(piece, section) && standing(piece, section) <= section.largest + SAME;
 
-export const turn: KindOfOperation = {
-  ...PLAIN,
+export const turn = onFeatures({
   kind: 'turn',
   name: 'Turn',
-  on: 'features',
   works: [
     { kind: 'cylinder', side: 'external' },
     { kind: 'thread', side: 'external' },
   ],
   before: ['Swing it round by hand: jaws and carrier clear of the slide.'],
   // The thick before the thin, so that nothing is turned that hangs by less than it will.
-  rank: (laid, section) => 70 + (section ? 1 - section.largest / laid.barRadius : 0),
+  rank: (laid, section) => 70 + 1 - section.largest / laid.barRadius,
   needed: (laid, section) =>
     section.side === 'external' &&
     ((isCylinder(section) && !leftAsBar(laid, section)) ||
       (isThread(section) && !(section.largest >= laid.barRadius - SAME && isRoundBar(laid)))),
   finishes: (_laid, section) => isCylinder(section),
   after({ piece, holding }, section) {
-    if (!section) return piece;
     const down = turnedDown(piece, section, section.largest, holding.toward);
     return isCylinder(section) ? finished(down, [section.id], holding.id) : down;
   },
   say(laid, section, { piece, holding }) {
-    if (!section) return ['Turn'];
     if (standsAtIt(piece, section))
       return [
         'Measure ',
@@ -72,7 +67,6 @@ export const turn: KindOfOperation = {
     ];
   },
   card(laid, section, { piece, holding }) {
-    if (!section) return figures([]);
     const { least, most } = turnedSize(laid, section);
     const toGrind = groundAfter(laid, section) !== null;
     return {
@@ -87,9 +81,8 @@ export const turn: KindOfOperation = {
       toEnd: farFrom(laid, section, holding.toward),
     };
   },
-  tools: (_laid, section) => (section ? [['Turning tool'], micrometer(2 * section.largest)] : []),
+  tools: (_laid, section) => [['Turning tool'], micrometer(2 * section.largest)],
   minutes(laid, section, { piece, holding }) {
-    if (!section) return 3;
     return standsAtIt(piece, section)
       ? 1
       : cuttingMinutes(
@@ -97,4 +90,4 @@ export const turn: KindOfOperation = {
           standing(piece, section) - section.largest,
         );
   },
-};
+});
