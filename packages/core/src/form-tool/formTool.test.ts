@@ -128,6 +128,12 @@ describe('a test cut of several grooves', () => {
     expect(found.grooves[0]!.verdict).toBe(verdict);
     expect(plainText(found.said)).toContain(words);
   });
+  it('at the very edge of their bands the grooves still have a depth in common', () => {
+    const at = (seenBottom: number) => groove({ bottom: 26, bottomBand: 0.25, seenBottom });
+    expect(testCut([at(25.75), at(26)]).feed).toBe(0);
+    expect(testCut([at(26.5), at(26)]).feed).toBe(0.125);
+    expect(testCut([at(26.5), at(25.96)]).feed).toBeNull();
+  });
   it('a groove out of its place, or a land out of its own, is the tool’s fault and no depth cures it', () => {
     const two = (seen: number, seenWidth = 3.2) => [
       groove({ seenBottom: 26, place: { at: 0, seen: 0 }, seenWidth }),

@@ -202,6 +202,11 @@ describe('what is cut away from the lathe', () => {
     ['half a flat', detail('flats', { at: 'headstock', on: 'a', across: 34, count: 2.5 }), 'count'],
     ['flats past its end', detail('flats', { at: 'headstock', on: 'a', across: 34, length: 31 }), 'length'],
     [
+      'flats that begin at its end',
+      detail('flats', { at: 'headstock', on: 'a', across: 34, start: 30 }),
+      'start',
+    ],
+    [
       'a cross hole past the part',
       detail('cross-hole', { at: 'headstock', diameter: 6, place: 51 }),
       'place',
