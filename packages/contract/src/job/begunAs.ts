@@ -16,9 +16,8 @@ const OF_ITSELF = [
 
 /** Two jobs that are mates know each other; a third that begins as one of them is nobody's mate yet. */
 function ofNobody(work: Work): Work {
-  if (!('mateJob' in work)) return work;
-  const { mateJob: _mateJob, ...rest } = work;
-  return rest;
+  const { mateJob: _mateJob, ...rest } = work as Work & { readonly mateJob?: unknown };
+  return rest as Work;
 }
 
 /**

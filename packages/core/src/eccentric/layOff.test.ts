@@ -35,6 +35,15 @@ describe('the eccentric end-on', () => {
     expect(faults.map((f) => [f.field, f.grave])).toContainEqual([field, grave]);
     for (const { said } of faults) expect(plainText(said)).toMatch(/[.]$/);
   });
+  it('a wide bore wants a tenth of itself for a wall', () => {
+    const wide = (by: number) => eccentricFaults({ ...part, bore: 40, throw: by, grooves: [] });
+    expect(
+      wide(3.5).map(({ field, grave, said }) => [field, grave, plainText(said).replaceAll('\u00a0', ' ')]),
+    ).toEqual([
+      ['throw', false, 'The wall on the low side is 3.50 mm: under 4.0 mm it springs when it is bored.'],
+    ]);
+    expect(wide(2.5)).toEqual([]);
+  });
   it('a sound one has no faults', () => expect(eccentricFaults(part)).toEqual([]));
 });
 

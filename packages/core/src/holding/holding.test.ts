@@ -128,6 +128,12 @@ describe('trueing in a four-jaw', () => {
     const two = trueUp({ readings: [0.2, null, 0, null], limit: 0.02, school: 'half' });
     expect(two).toMatchObject({ inside: false, readNext: 2 });
     expect(two.moves[1]).toMatchObject({ jaw: 1, action: 'tighten' });
+    // However well one pair agrees, the other may be anywhere.
+    for (const [readings, readNext] of [
+      [[0.004, null, 0, null], 2],
+      [[null, 0.004, null, 0], 1],
+    ] as const)
+      expect(trueUp({ readings, limit: 0.02, school: 'half' })).toMatchObject({ inside: false, readNext });
     const three = trueUp({ readings: [0.2, 0.1, 0, null], limit: 0.02, school: 'half' });
     expect(three.moves.length).toBe(2);
   });

@@ -62,7 +62,7 @@ export function cutConstants(
   jump: Jump,
   passesBefore: number,
 ): { cutAt: number; edgeAt: number; edgeVariance: number; cutVariance: number; variance: number } {
-  const worn = tool.wear === 0 ? 0 : tool.wear * (1 + GROWTH * passesBefore);
+  const worn = tool.wear * (1 + GROWTH * passesBefore);
   const wandered = edgeVariance + square(EDGE_WANDERS) + square(worn / 3);
   const cutVariance = wandered + square(jump.spread);
   const cutAt = edge + worn + jump.by;

@@ -24,6 +24,7 @@ describe('a stack with wear blocks', () => {
   });
   it('says when the wear blocks alone are too much', () => {
     expect(() => stackWithWear({ target: 3, set: SET, withWear: true })).toThrow(/wear blocks alone/);
+    expect(() => stackWithWear({ target: 4, set: SET, withWear: true })).toThrow(/wear blocks alone/);
     expect(stackWithWear({ target: 3, set: SET }).total).toBe(3);
   });
 });

@@ -32,7 +32,7 @@ export function stackWithWear({
   positive(target, 'target', 'The stack');
   const wear = withWear && set.wear !== undefined ? [set.wear, set.wear] : [];
   const rest = target - wear.length * (set.wear ?? 0);
-  if (wear.length > 0 && rest <= 0) {
+  if (rest <= 0) {
     throw new AnelloError('impossible', 'target', [
       'Two wear blocks alone are ',
       length(TWO_ENDS * (set.wear ?? 0), 0.0001),

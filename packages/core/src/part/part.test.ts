@@ -4,6 +4,7 @@ import { layoutPart, radiusAt } from './layout';
 import { plainText } from '../figure/phrase';
 import type { Section } from './section';
 import { shankEnds } from './shankEnds';
+import { shapePoints } from './shapePoints';
 import { solveTaperFeature } from './solveTaperFeature';
 import { taperOfPart } from './taperTask';
 
@@ -78,6 +79,18 @@ describe('a part laid along the axis', () => {
     expect(layoutPart([{ ...eccentric, throw: 21 } as Feature]).problems.get('e')?.field).toBe('throw');
   });
 
+  it('an arc passes through the third point that is said of it, and wants both its figures', () => {
+    const arc = (via: object) =>
+      shapePoints({
+        points: [
+          { z: 0, diameter: 20 },
+          { z: 10, diameter: 20, run: 'via', ...via },
+        ],
+      });
+    expect(arc({ viaZ: 5, viaDiameter: 24 })[1]!.via).toEqual({ z: 5, r: 12 });
+    expect(arc({ viaZ: 5 })[1]!.via).toBeUndefined();
+    expect(arc({ viaDiameter: 24 })[1]!.via).toBeUndefined();
+  });
   it('wants profile points in order', () => {
     const profile = (z: number): Feature => ({
       id: 'p',

@@ -1,5 +1,6 @@
 import { AnelloError } from '../basics/error';
 import { notNegative } from '../basics/check';
+import type { CurvePoint } from '../curve/piece';
 import type { ShapePoint } from '../curve/shapeCurve';
 import type { Run } from '../curve/shapeCurve';
 
@@ -40,9 +41,8 @@ export function shapePoints({ points }: { readonly points: readonly ProfilePoint
       `points.${i}.diameter`,
       'The diameter',
     );
-    const { run, radius, bulge, viaZ, viaDiameter } = point;
-    const via = viaZ !== undefined && viaDiameter !== undefined ? { z: viaZ, r: viaDiameter / 2 } : undefined;
-    return { z, r: d / 2, run, radius, bulge, via };
+    const { run, radius, bulge } = point;
+    return { z, r: d / 2, run, radius, bulge, via: passedThrough(point) };
   });
   shaped.forEach((point, i) => {
     const before = shaped[i - 1];
@@ -61,6 +61,10 @@ export function shapePoints({ points }: { readonly points: readonly ProfilePoint
   });
   return shaped;
 }
+
+/** The third point of an arc, where both its figures are said. */
+const passedThrough = ({ viaZ: z, viaDiameter }: ProfilePoint): CurvePoint | undefined =>
+  z === undefined || viaDiameter === undefined ? undefined : { z, r: viaDiameter / 2 };
 
 function known(value: number | undefined, field: string, what: string): number {
   if (value === undefined) throw new AnelloError('underdetermined', field, `Still missing: ${what}.`);

@@ -21,6 +21,7 @@ describe('what a thread is called', () => {
     ['5/8 Whitworth', 'whitworth', 15.875, 25.4 / 11],
     ['1-1/4 BSF', 'whitworth', 31.75, 25.4 / 9],
     ['7/8-20 UN', 'unified', 22.225, 1.27],
+    ['1/2-24 UNS', 'unified', 12.7, 25.4 / 24],
     ['1/2-20', 'unified', 12.7, 1.27],
     ['1-8 UNC', 'unified', 25.4, 3.175],
     ['2 UNC', 'unified', 50.8, 25.4 / 4.5],
@@ -59,6 +60,7 @@ describe('what a thread is called', () => {
   it.each([
     ['', 'unreadable'],
     ['big one', 'unreadable'],
+    ['1/2-20 UNQ', 'unreadable'],
     ['M13', 'unknown-size'],
     ['9/64 UNC', 'unknown-size'],
     ['G5', 'unknown-size'],

@@ -18,14 +18,14 @@ export const behindJaws = ({ grips, toward }: Held, section: Placed): boolean =>
   section.side === 'external' &&
   (toward === 'tailstock' ? section.z1 <= grips.from + SAME : section.z0 >= grips.to - SAME);
 
-/** Whether an indicator reaches a section: none of the outside that is wholly in the jaws or behind them, nor a hole with a centre in it. */
+/** Whether an indicator reaches a section: of the outside what stands out of the jaws on the free side, and a hole with no centre in it. */
 export const needleReaches = (holding: Held & Pick<Holding, 'centre'>, section: Placed): boolean =>
   section.side === 'external'
-    ? !behindJaws(holding, section) && !whollyHeld(holding, section)
+    ? standsFree(holding, section)
     : section.from === holding.toward && !holding.centre;
 
-const whollyHeld = ({ grips }: Held, { z0, z1 }: Placed): boolean =>
-  grips !== null && z0 >= grips.from - SAME && z1 <= grips.to + SAME;
+const standsFree = ({ grips, toward }: Held, { z0, z1 }: Placed): boolean =>
+  grips === null || (toward === 'tailstock' ? z1 > grips.to + SAME : z0 < grips.from - SAME);
 
 /** How far the piece stands out of what holds it, mm; null where nothing grips it. */
 export function standsOut(piece: Piece, { grips, toward }: Held): number | null {
