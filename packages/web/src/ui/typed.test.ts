@@ -57,4 +57,11 @@ describe('a formula', () => {
     expect(html).toContain('1°26′16″');
     expect(html).not.toContain('temml-error');
   });
+  it('is in two where a line may be broken: after its equals sign', () => {
+    const sides = typeset('\\left(1 + 2\\right) \\times \\sin 1 \\le 3').split('<wbr>');
+    expect(sides).toHaveLength(2);
+    for (const side of sides) expect(side).toMatch(/^<math>.*<\/math>$/s);
+    expect(sides[0]).toContain('≤');
+    expect(typeset('\\tan 3')).not.toContain('<wbr>');
+  });
 });
