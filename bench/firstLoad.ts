@@ -23,7 +23,7 @@ export function firstLoad(): Figure[] {
   };
   visit(/assets\/(index-[^"]+\.js)/.exec(page)?.[1]);
   for (const room of ROOMS) {
-    const file = files.find((name) => new RegExp(`^${room}-[\\w-]{8}\\.js$`).test(name));
+    const file = files.find((name) => new RegExp(`^${room}-[\\w-]{7}\\.js$`).test(name));
     if (!file) throw new Error(`No file of the room ${room} was built; see packages/web/bundle/rooms.ts.`);
     visit(file);
   }

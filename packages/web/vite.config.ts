@@ -21,6 +21,9 @@ const TOGETHER = [
   { name: 'fields', test: FIELDS, priority: 1 },
 ];
 
+/** Every file names those that it fetches, and what tells one version of them from another cannot be packed: as short as the bundler takes it. */
+const named = (extension: string): string => `assets/[name]-[hash:7]${extension}`;
+
 const byRooms = rooms();
 
 export default defineConfig({
@@ -50,7 +53,12 @@ export default defineConfig({
     modulePreload: { polyfill: false },
     rolldownOptions: {
       optimization: { inlineConst: { mode: 'all', pass: 1 } },
-      output: { codeSplitting: { groups: [...TOGETHER, ...byRooms.groups] } },
+      output: {
+        entryFileNames: named('.js'),
+        chunkFileNames: named('.js'),
+        assetFileNames: named('[extname]'),
+        codeSplitting: { groups: [...TOGETHER, ...byRooms.groups] },
+      },
     },
   },
   server: {
