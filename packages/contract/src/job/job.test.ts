@@ -245,6 +245,12 @@ describe('a job of an older form', () => {
       expect.objectContaining({ code: 'newer-document' }),
     );
   });
+  it('what the part was to fit is said of its first taper, which was the one worked', () => {
+    const { work: _work, cut: _cut, ...now } = job({ features: [shank(), { ...shank(), id: 'second' }] });
+    const read = migrateJobDocument({ ...now, ...FORM_4, mate: 'The spindle', way: 'compound', schema: 4 });
+    expect(workOf(read, 't', 'taper')).toMatchObject({ mate: 'The spindle', way: 'compound' });
+    expect(workOf(read, 'second', 'taper')).toMatchObject({ mate: '', way: null });
+  });
   it('a printer measured by the bar of form 3 is told by the shorter one of form 4', () => {
     const {
       work: _work,

@@ -251,7 +251,10 @@ describe('a piece', () => {
       to(bench.out - long - 3);
     };
     for (let k = 1; k <= 26; k++) pass(Math.min(1, k / 20) * (stands - wanted));
-    expect(bench.judge(lathe).lines.map(({ inside }) => inside)).toEqual([true, true]);
+    const { lines } = bench.judge(lathe);
+    expect(lines.map(({ inside }) => inside)).toEqual([true, true]);
+    expect(plainText([lines[1]!.is!])).toMatch(/^[+−]0\.\d\d\u00a0mm$/);
+    expect(plainText(lines[1]!.wanted)).toBe('at most 0.30\u00a0mm');
     expect(bench.gone(lathe)).toBe(false);
     for (let k = 0; k < 3; k++) pass(stands - wanted + 0.2);
     expect(bench.judge(lathe).lines.map(({ inside }) => inside)).toEqual([true, false]);
