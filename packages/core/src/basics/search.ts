@@ -8,3 +8,19 @@ export function firstNotUnder(rising: ArrayLike<number>, bound: number): number 
   }
   return from;
 }
+
+/** Where what holds at one place and not at another turns, by halving: the last place found where it holds, the first where it does not. */
+export function turningAt(
+  holds: (at: number) => boolean,
+  from: number,
+  to: number,
+  halvings: number,
+): [last: number, first: number] {
+  let [last, first] = [from, to];
+  for (let i = 0; i < halvings; i++) {
+    const middle = (last + first) / 2;
+    if (holds(middle)) last = middle;
+    else first = middle;
+  }
+  return [last, first];
+}

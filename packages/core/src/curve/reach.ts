@@ -1,5 +1,6 @@
 import { AnelloError } from '../basics/error';
 import { listLength, notNegative } from '../basics/check';
+import { turningAt } from '../basics/search';
 import type { Member } from '../taper/task';
 import { surfaceOf } from './offsetProfile';
 import { endOf, headingAt, headingOf, pointOn, spanOf, startOf, type Piece } from './piece';
@@ -123,26 +124,16 @@ function tooSteep(pieces: readonly Piece[], member: Member, flank: number): OutO
     if (!ends[0] && !ends[1]) return [];
     const { from, to } = spanOf(piece);
     if (ends[0] && ends[1]) return [{ from, to, ...RUBS }];
-    const reached = [pointOn(piece, turned(isSteep)).z, (ends[0] ? startOf(piece) : endOf(piece)).z];
+    const [turns] = turningAt((part) => isSteep(part) === ends[0], 0, 1, HALVINGS);
+    const reached = [pointOn(piece, turns).z, (ends[0] ? startOf(piece) : endOf(piece)).z];
     return [{ from: Math.min(...reached), to: Math.max(...reached), ...RUBS }];
   });
 }
+const HALVINGS = 40;
 const RUBS = { why: 'flank', left: 0, largestNose: null } as const;
 
 /** From the axis, how it falls behind a nose that goes toward the headstock, rad. */
 function fallAt(piece: Piece, part: number, sign: number): number {
   const heading = headingAt(piece, part);
   return Math.cos(heading) === 0 ? Math.PI / 2 : Math.atan(sign * Math.tan(heading));
-}
-
-/** Where along it that turns which holds at one end and not at the other. */
-function turned(holds: (part: number) => boolean): number {
-  let [from, to] = [0, 1];
-  const atStart = holds(0);
-  for (let i = 0; i < 40; i++) {
-    const middle = (from + to) / 2;
-    if (holds(middle) === atStart) from = middle;
-    else to = middle;
-  }
-  return (from + to) / 2;
 }

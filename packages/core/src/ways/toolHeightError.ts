@@ -1,5 +1,6 @@
 import { AnelloError } from '../basics/error';
 import { finite, positive, taperAngle } from '../basics/check';
+import { turningAt } from '../basics/search';
 import { length as lengthFigure } from '../figure/figure';
 
 export interface ToolHeightCase {
@@ -55,18 +56,13 @@ export function toolHeightLimit({
   allowed,
 }: Omit<ToolHeightCase, 'height'> & { allowed: number }): number {
   positive(allowed, 'allowed', 'The allowance');
-  let low = 0;
-  let high = (smallDiameter / 2) * 0.999;
+  const high = (smallDiameter / 2) * 0.999;
   const error = (height: number): number =>
     Math.abs(toolHeightError({ smallDiameter, length, halfAngle, height }).largeDiameterError);
   if (error(high) <= allowed) return high;
-  for (let i = 0; i < 60; i++) {
-    const middle = (low + high) / 2;
-    if (error(middle) <= allowed) low = middle;
-    else high = middle;
-  }
-  return low;
+  return turningAt((height) => error(height) <= allowed, 0, high, HALVINGS)[0];
 }
+const HALVINGS = 60;
 
 const PROFILE_POINTS = 24;
 

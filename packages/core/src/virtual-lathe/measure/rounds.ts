@@ -1,3 +1,4 @@
+import { turningAt } from '../../basics/search';
 import type { LatheState } from '../lathe';
 import { GRID } from '../metal/piece';
 
@@ -46,12 +47,8 @@ export function ballOver(state: LatheState, diameter: number): number | null {
     clear = c;
   }
   if (Number.isNaN(touches)) return null;
-  for (let i = 0; i < HALVINGS; i++) {
-    const middle = (clear + touches) / 2;
-    if (room(middle) <= 0) touches = middle;
-    else clear = middle;
-  }
-  return read(state, ball - touches);
+  const [, first] = turningAt((c) => room(c) > 0, clear, touches, HALVINGS);
+  return read(state, ball - first);
 }
 const COARSE = 8;
 const HALVINGS = 24;
