@@ -1,13 +1,21 @@
 import axe from 'axe-core';
 import { expect, type Page } from '@playwright/test';
 
-/** A page that has come to rest: what fades in has no contrast of its own yet. */
+/** A page that has come to rest: what fades in or out has no contrast of its own, and begins to a frame after it was asked to. */
 const settled = (page: Page): Promise<void> =>
   page.evaluate(async () => {
-    const passing = document
-      .getAnimations()
-      .filter((a) => Number.isFinite(a.effect?.getComputedTiming().endTime as number));
-    await Promise.allSettled(passing.map((a) => a.finished));
+    const frame = (): Promise<unknown> => new Promise((resolve) => requestAnimationFrame(resolve));
+    const passing = (): Animation[] =>
+      document
+        .getAnimations()
+        .filter((a) => Number.isFinite(a.effect?.getComputedTiming().endTime as number));
+    // A needle that is alive is never still: then it is looked at as it goes.
+    for (let left = 5; left > 0; left--) {
+      await Promise.allSettled(passing().map((a) => a.finished));
+      await frame();
+      await frame();
+      if (passing().length === 0) break;
+    }
   });
 
 /** What the component library has no word for stands as its key; app/theme/words.ts has its words. */

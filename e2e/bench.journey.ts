@@ -48,6 +48,8 @@ test('a compound is set at the practice lathe by the job’s own cards and the l
       await expect(dock.getByRole('group', { name: 'Compound’s handle' })).toContainText('24.00');
       await expect(stations).toContainText('▲');
     }
+    // What the third reading says comes a moment after it.
+    await expect(accept.or(page.getByText('Next nudge').first())).toBeVisible();
     if (await accept.count()) break;
     const said = plain(await page.locator('.scroller').innerText());
     const amount = Number(/Next nudge\s+([\d.]+) mm/.exec(said)![1]);

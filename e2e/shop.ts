@@ -1,4 +1,4 @@
-import { expect, test as base, type Locator, type Page } from '@playwright/test';
+import { expect, test as base, type BrowserContext, type Locator, type Page } from '@playwright/test';
 import type { ChildProcess } from 'node:child_process';
 import { cp, mkdtemp, rm } from 'node:fs/promises';
 import { createServer } from 'node:net';
@@ -68,6 +68,22 @@ interface OfJourney {
 interface OfWorker {
   house: House;
   demo: string;
+  port: number;
+  warm: BrowserContext;
+}
+
+/** What a page can keep: all of it goes before the next journey. */
+const KEPT = 'cookies,local_storage,indexeddb,cache_storage,service_workers';
+
+/** A browser that has kept nothing of this address, and has its scripts still. */
+async function empty(context: BrowserContext, origin: string): Promise<void> {
+  await Promise.all(context.pages().map((page) => page.close()));
+  await context.unrouteAll();
+  const page = await context.newPage();
+  const session = await context.newCDPSession(page);
+  await session.send('Storage.clearDataForOrigin', { origin, storageTypes: KEPT });
+  await context.clearCookies();
+  await page.close();
 }
 
 export const test = base.extend<OfJourney, OfWorker>({
@@ -95,10 +111,33 @@ export const test = base.extend<OfJourney, OfWorker>({
     },
     { scope: 'worker' },
   ],
-  shop: async ({ page, demo, house, ownServer }, use) => {
+  /** Every shop of a worker is at one address, so that its browser knows the scripts that come from there. */
+  // eslint-disable-next-line no-empty-pattern
+  port: [async ({}, use) => use(await freePort()), { scope: 'worker' }],
+  warm: [
+    async ({ browser }, use, { project }) => {
+      const { viewport = null, serviceWorkers = 'block' } = project.use;
+      const warm = await browser.newContext({ viewport, serviceWorkers });
+      await use(warm);
+      await warm.close();
+    },
+    { scope: 'worker' },
+  ],
+  /** One for all journeys that ask for nothing else: reading the scripts anew was a third of their work. */
+  context: async ({ warm, browser, viewport, serviceWorkers, port }, use) => {
+    if (serviceWorkers === 'block') {
+      await empty(warm, `http://127.0.0.1:${port}`);
+      await use(warm);
+    } else {
+      const own = await browser.newContext({ viewport, serviceWorkers });
+      await use(own);
+      await own.close();
+    }
+  },
+  shop: async ({ page, demo, house, port, ownServer }, use) => {
     const folder = await mkdtemp(join(tmpdir(), 'anello-e2e-'));
     await cp(demo, folder, { recursive: true });
-    const shop = new Shop(folder, await freePort(), ownServer ? null : house);
+    const shop = new Shop(folder, port, ownServer ? null : house);
     await shop.start();
     const broken: string[] = [];
     page.on('pageerror', (error) => broken.push(error.message));
