@@ -19,6 +19,7 @@ describe('drilling before a taper is bored', () => {
       expect.objectContaining({ code: 'impossible', field: 'drills' }),
     );
     expect(() => drillPlan({ ...hub, margin: -1 })).toThrow(expect.objectContaining({ field: 'margin' }));
+    expect(() => drillPlan({ ...hub, step: 0 })).toThrow(expect.objectContaining({ field: 'step' }));
   });
   it('a step is worth its drill by a whole one, the last of the drawer by half of one', () => {
     const stepsOf = (drills: number[]): number[] =>

@@ -58,6 +58,7 @@ export function drillPlan(request: DrillRequest): DrillStep[] {
   positive(smallDiameter, 'smallDiameter', 'The small end');
   positive(request.length, 'length', 'The depth');
   notNegative(margin, 'margin', 'The margin');
+  positive(step, 'step', 'The least step');
   const slope = 2 * Math.tan(taperAngle(request.halfAngle));
   const sizes = [...new Set(drills)].sort((a, b) => a - b);
   const through = sizes.filter((d) => d <= smallDiameter - margin).at(-1);
@@ -74,7 +75,7 @@ export function drillPlan(request: DrillRequest): DrillStep[] {
   for (const d of sizes) {
     const last = steps.at(-1) ?? through;
     const worth = d - last >= step || (d === sizes.at(-1) && d - last >= step / 2);
-    if (d > last && worth && depthOf(d) >= LEAST_DEPTH) steps.push(d);
+    if (worth && depthOf(d) >= LEAST_DEPTH) steps.push(d);
   }
   return steps.map((diameter) => {
     const depth = diameter === through ? request.length : depthOf(diameter);
