@@ -149,6 +149,28 @@ describe('the line of a job in short', () => {
     expect(now(note({ operation: 'cone' }))).toBe('face');
     expect(now(record(PASS, { operation: 'cone', piece: 2 }), worked('face', 1))).toBe('turn');
   });
+  it('of two shapes is at the first one where a row says neither, and only where it has been worked', () => {
+    const nose = { ...shank(), id: 'u', name: 'Nose' } as FeatureDocument;
+    const [face, cones] = HOLDINGS as [Holding, Holding];
+    const order = [
+      face,
+      { ...cones, operations: [{ id: 'nose', kind: 'taper', features: ['u'] }, ...cones.operations] },
+    ];
+    const two = document({
+      features: [...FEATURES, nose],
+      plan: order as JobDocument['plan'],
+      work: { t: newWork('taper'), u: newWork('taper') },
+    });
+    const now = (...records: KeptRecord[]) => card(records, two)?.now?.operation;
+    expect(lineOperations(two, order as Holding[])[1]!.map(({ first }) => first)).toEqual([
+      undefined,
+      true,
+      undefined,
+    ]);
+    expect(now(record(PASS))).toBe('cone');
+    expect(now(record(PASS, { feature: 'u' }))).toBe('nose');
+    expect(now(worked('face'), worked('turn'))).toBe('nose');
+  });
   it('of a piece scrapped at its shape says what of it was done, and goes on with the next', () => {
     const scrap = record(
       { kind: 'verdict', verdict: 'scrap', cause: 'chatter' },

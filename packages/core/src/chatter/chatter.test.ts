@@ -186,6 +186,18 @@ describe('what a pitch says', () => {
     expect(text(said)).toContain('Nothing that was told here sounds so');
     expect(waves).toBeCloseTo((180 * ideal) / 420, 9);
   });
+  it('of two that swing the one that is nearer to the middle of where it would is named first', () => {
+    const firsts = new Set<string>();
+    for (const hz of [200, 300, 400, 500, 600, 700, 800]) {
+      const swing = hearPitch({ hz, u: 0.5 }, setup({ bar: { ...bar, length: 130 }, work })).fits.filter(
+        ({ driven }) => !driven,
+      );
+      const far = swing.map(({ from, to }) => Math.abs(2 * hz - from - to) / (to - from));
+      expect(far).toEqual([...far].sort((a, b) => a - b));
+      if (swing.length > 1) firsts.add(swing[0]!.id);
+    }
+    expect(firsts).toEqual(new Set(['bar', 'work']));
+  });
   it('a centre at the end of long work is worth most', () => {
     const hz = 0.8 * beamFrequency(work);
     const [first] = hearPitch({ hz, u: 0.5 }, setup({ work })).fits[0]!.todo.map(text);

@@ -133,7 +133,7 @@ const DEPTH_DUST = 0.001;
 /** Where a bore leaves no wall. Both outlines are straight between points, so their corners decide. */
 function breakout(inside: Section, outside: readonly Section[], length: number): AnelloError | null {
   const corners = [...inside.points.map((p) => p.z), ...outside.flatMap((s) => [s.z0, s.z1])];
-  for (const z of corners.filter((c) => c >= Math.max(0, inside.z0) && c <= Math.min(length, inside.z1))) {
+  for (const z of corners.filter((c) => c >= inside.z0 && c <= inside.z1)) {
     const inner = radiusAt(inside, z, 'largest') + Math.abs(inside.offset);
     const outer = Math.min(
       ...outside

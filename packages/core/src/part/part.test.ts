@@ -65,6 +65,27 @@ describe('a part laid along the axis', () => {
     );
   });
 
+  it.each(['headstock', 'tailstock'] as const)(
+    'looks for what is broken through only as far as a hole goes: one beside the axis, from the %s',
+    (from) => {
+      const wide: Feature = { ...body, diameter: 60, length: 20 };
+      const stub: Feature = { ...body, id: 's', diameter: 10, length: 20 };
+      const seat: Feature = {
+        ...hole,
+        kind: 'eccentric',
+        from,
+        diameter: 20,
+        length: 10,
+        throw: 6,
+      } as Feature;
+      const outside = from === 'headstock' ? [wide, stub] : [stub, wide];
+      expect(layoutPart([...outside, seat]).problems.size).toBe(0);
+      expect(
+        layoutPart([...outside, { ...seat, length: 25 } as Feature]).problems.get('h')?.message,
+      ).toContain('breaks through');
+    },
+  );
+
   it('refuses an eccentric whose throw leaves the axis outside, and shows the offset otherwise', () => {
     const eccentric: Feature = {
       id: 'e',

@@ -95,6 +95,11 @@ describe('figures that cannot go together', () => {
     expect(check({}, [cone, hole]).map((f) => f.field)).toEqual(fields);
     expect(check({}, [cone, { ...hole, from: 'headstock' } as Feature])).toEqual([]);
   });
+  it('a bore at the large end of a cone follows nothing, and one where there is no taper neither', () => {
+    const wide: Feature = { ...HOLE, from: 'headstock', diameter: 22, length: 5 };
+    expect(check({}, [cone, wide])).toEqual([]);
+    expect(check({}, [body, HOLE])).toEqual([]);
+  });
   it.each(WAYS.map((way) => [way.id, way] as const))(
     '%s is held against the taper and the lathe once both are known',
     (way, { short }) => {

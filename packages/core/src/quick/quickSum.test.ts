@@ -142,6 +142,7 @@ describe('the quick line', () => {
     ['rpm 30', 'Two figures are asked for here: rpm 30 mm at 25 m/min.'],
     ['rpm 30 at 0', 'The speed must be more than zero.'],
     ['drill 0', 'A drill is more than nothing across.'],
+    ['thread 1/4-7', '1/4-7 UN: such a pitch does not go on such a diameter.'],
     ['M13', 'M13 has no coarse pitch here: write it with its pitch, as M13x1.'],
     ['sin 5 mm', '“sin” is of an angle, not of a length.'],
     ['5 mm * 3 mm', 'A length times a length makes no figure for this box.'],

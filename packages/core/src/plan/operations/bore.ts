@@ -29,10 +29,9 @@ export const bore = onFeatures({
   before: ['The stoutest bar that goes in, as short as the depth allows.'],
   rank: () => 30,
   needed: (laid, section) =>
-    section.side === 'internal' &&
-    (isCylinder(section) ||
-      (isThread(section) && !isTapped(section)) ||
-      (isBore(section) && !drillMakesIt(laid, section) && reamerFor(laid, section) === null)),
+    isCylinder(section) ||
+    (isThread(section) && !isTapped(section)) ||
+    (isBore(section) && !drillMakesIt(laid, section) && reamerFor(laid, section) === null),
   finishes: (_laid, section) => !isThread(section),
   wrong: (moment, section) =>
     holeNow(moment, section) === 0

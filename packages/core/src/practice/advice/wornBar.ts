@@ -10,7 +10,7 @@ const FEWEST = 5;
 /** A bow is what a parabola through the readings stands over its chord, carried on to the whole travel. */
 export function wornBar(taken: readonly Taken[]): Phrase {
   const at = taken.map(({ carriage }) => carriage);
-  const span = at.length > 0 ? Math.max(...at) - Math.min(...at) : 0;
+  const span = Math.max(...at) - Math.min(...at);
   if (taken.length < FEWEST || span < LEAST_PART * BAR_TRAVEL)
     return [
       'Run the carriage toward the headstock all the way, always that way, and take the needle at ',
