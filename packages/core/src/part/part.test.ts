@@ -86,6 +86,12 @@ describe('a part laid along the axis', () => {
     },
   );
 
+  it('a taper of a gauge, a small end and a ratio is as long as they make it, past the gauge line too', () => {
+    const given = { gaugeDiameter: 23.825, smallDiameter: 20, ratio: 1 / 19.922 };
+    expect(solveTaperFeature({ ...given, beyondGauge: 5 }).length).toBeCloseTo(3.825 * 19.922 + 5, 9);
+    expect(solveTaperFeature(given).largeDiameter).toBeCloseTo(23.825, 9);
+  });
+
   it('refuses an eccentric whose throw leaves the axis outside, and shows the offset otherwise', () => {
     const eccentric: Feature = {
       id: 'e',
