@@ -149,6 +149,11 @@ export default tseslint.config(
       'The web side never imports the server.',
     ),
   },
+  // Playwright reads what a fixture needs from its pattern, an empty one too.
+  {
+    files: ['e2e/*.ts'],
+    rules: { 'no-empty-pattern': ['error', { allowObjectPatternsAsParameters: true }] },
+  },
   {
     files: ['packages/server/src/**/*.ts'],
     rules: forbid(['@anello/web', '**/web/**', 'vue', 'vuetify'], 'The server never imports the web side.'),

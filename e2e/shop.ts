@@ -90,7 +90,6 @@ export const test = base.extend<OfJourney, OfWorker>({
   ownServer: [false, { option: true }],
   house: [
     // Playwright reads what a fixture needs from the pattern; this one needs nothing.
-    // eslint-disable-next-line no-empty-pattern
     async ({}, use) => {
       const house = new House();
       await use(house);
@@ -112,7 +111,6 @@ export const test = base.extend<OfJourney, OfWorker>({
     { scope: 'worker' },
   ],
   /** Every shop of a worker is at one address, so that its browser knows the scripts that come from there. */
-  // eslint-disable-next-line no-empty-pattern
   port: [async ({}, use) => use(await freePort()), { scope: 'worker' }],
   warm: [
     async ({ browser }, use, { project }) => {

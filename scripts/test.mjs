@@ -2,7 +2,7 @@
 import { spawn } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { ensureChromium, ensureInstalled, root, run } from './lib.mjs';
+import { ensureChromium, ensureInstalled, root } from './lib.mjs';
 
 ensureInstalled();
 ensureChromium();
@@ -13,18 +13,6 @@ for (const file of ['unit.json', 'e2e.json']) rmSync(join(results, file), { forc
 const totals = { passed: 0, failed: 0 };
 /** @type {string | null} */
 let broken = null;
-
-function step(name, work) {
-  if (broken) return;
-  console.log(`\n== ${name}`);
-  const began = Date.now();
-  try {
-    work();
-  } catch (error) {
-    broken = `${name}: ${error instanceof Error ? error.message : String(error)}`;
-  }
-  console.log(`== ${name}: ${Math.round((Date.now() - began) / 1000)} s`);
-}
 
 /**
  * @param {string[]} command
@@ -42,7 +30,7 @@ const ran = ([command = 'npm', ...args]) =>
  * @param {string} name
  * @param {string[][]} commands
  */
-async function stepBeside(name, commands) {
+async function step(name, commands) {
   if (broken) return;
   console.log(`\n== ${name}`);
   const began = Date.now();
@@ -65,14 +53,14 @@ const read = (file) => {
   }
 };
 
-await stepBeside('types, lint and build', [
+await step('types, lint and build', [
   ['npm', 'run', '--silent', 'lint:code'],
   ['npm', 'run', '--silent', 'build'],
   ['npm', 'run', '--silent', 'typecheck'],
   ['npm', 'run', '--silent', 'lint:folders'],
 ]);
 // npm run torture takes as long as it is given, and waits for most of it: the tests have the processors meanwhile.
-await stepBeside('unit tests and torture', [
+await step('unit tests and torture', [
   [
     'npx',
     'vitest',
@@ -86,15 +74,12 @@ await stepBeside('unit tests and torture', [
 const unit = read('unit.json');
 totals.passed += unit?.numPassedTests ?? 0;
 totals.failed += unit?.numFailedTests ?? 0;
-step('journeys', () => {
-  try {
-    run('node', ['scripts/e2e.mjs'], { env: { ...process.env, ANELLO_E2E_JSON: join(results, 'e2e.json') } });
-  } finally {
-    const stats = read('e2e.json')?.stats;
-    totals.passed += (stats?.expected ?? 0) + (stats?.flaky ?? 0);
-    totals.failed += stats?.unexpected ?? 0;
-  }
-});
+// What the journeys' runner writes its counts to.
+process.env['ANELLO_E2E_JSON'] = join(results, 'e2e.json');
+await step('journeys', [[process.execPath, 'scripts/e2e.mjs']]);
+const stats = read('e2e.json')?.stats;
+totals.passed += (stats?.expected ?? 0) + (stats?.flaky ?? 0);
+totals.failed += stats?.unexpected ?? 0;
 
 if (broken) console.error(`\nStopped at ${broken}`);
 console.log(`\n${totals.passed} passed, ${totals.failed} failed`);
