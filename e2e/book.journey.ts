@@ -4,39 +4,38 @@ import { join } from 'node:path';
 import { PDFDocument } from 'pdf-lib';
 import { squaresOf } from './squares';
 import { accessible } from './accessible';
-import { Bar, expect, jobOnServer, test } from './shop';
+import { Bar, expect, jobOnServer, OWN_SERVER, test } from './shop';
 
-test.use({ ownServer: true });
+test(
+  'the book is copied, wrecked and put back, and nothing that was copied is lost',
+  OWN_SERVER,
+  async ({ page, shop }) => {
+    await page.goto(`${shop.address}/job/j-101/set`);
+    await new Bar(page).keep('1.893');
+    await expect(page.locator('.nudge')).toContainText('0.026');
+    await page.goto(`${shop.address}/book`);
+    await expect(page.getByText('never', { exact: true })).toBeVisible();
+    await page.getByRole('button', { name: 'Copy it now' }).click();
+    await expect(page.getByText('just now')).toBeVisible();
+    await accessible(page, 'the book');
+    const copies = join(shop.folder, 'copies');
+    const [copy] = readdirSync(copies);
+    expect(copy).toMatch(/^\d{4}-.*\.sqlite$/);
 
-test('the book is copied, wrecked and put back, and nothing that was copied is lost', async ({
-  page,
-  shop,
-}) => {
-  await page.goto(`${shop.address}/job/j-101/set`);
-  await new Bar(page).keep('1.893');
-  await expect(page.locator('.nudge')).toContainText('0.026');
-  await page.goto(`${shop.address}/book`);
-  await expect(page.getByText('never', { exact: true })).toBeVisible();
-  await page.getByRole('button', { name: 'Copy it now' }).click();
-  await expect(page.getByText('just now')).toBeVisible();
-  await accessible(page, 'the book');
-  const copies = join(shop.folder, 'copies');
-  const [copy] = readdirSync(copies);
-  expect(copy).toMatch(/^\d{4}-.*\.sqlite$/);
-
-  await shop.stop('SIGTERM');
-  truncateSync(join(shop.folder, 'anello.sqlite'), 20_000);
-  await expect(shop.start()).rejects.toThrow(/did not start/);
-  const restored = execFileSync(
-    process.execPath,
-    ['--import', 'tsx', 'packages/server/src/cli/restore.ts', join(copies, copy!)],
-    { env: { ...process.env, ANELLO_DATA: shop.folder }, encoding: 'utf8' },
-  );
-  expect(restored).toContain('set-aside-');
-  await shop.start();
-  await page.goto(`${shop.address}/job/j-101/set`);
-  await expect(page.getByText('1.893').first()).toBeVisible();
-});
+    await shop.stop('SIGTERM');
+    truncateSync(join(shop.folder, 'anello.sqlite'), 20_000);
+    await expect(shop.start()).rejects.toThrow(/did not start/);
+    const restored = execFileSync(
+      process.execPath,
+      ['--import', 'tsx', 'packages/server/src/cli/restore.ts', join(copies, copy!)],
+      { env: { ...process.env, ANELLO_DATA: shop.folder }, encoding: 'utf8' },
+    );
+    expect(restored).toContain('set-aside-');
+    await shop.start();
+    await page.goto(`${shop.address}/job/j-101/set`);
+    await expect(page.getByText('1.893').first()).toBeVisible();
+  },
+);
 
 test('a job goes out as a file, and is compared with what is here before it comes in again', async ({
   page,

@@ -1,8 +1,6 @@
 import type { Page } from '@playwright/test';
 import { accessible } from './accessible';
-import { expect, jobOnServer, test } from './shop';
-
-test.use({ ownServer: true });
+import { expect, jobOnServer, OWN_SERVER, test } from './shop';
 
 /** A picture as a camera hands it over: large, and with where it was taken written beside it. */
 async function picture(page: Page): Promise<{ name: string; mimeType: string; buffer: Buffer }> {
@@ -22,42 +20,43 @@ async function picture(page: Page): Promise<{ name: string; mimeType: string; bu
   return { name: 'bench.jpg', mimeType: 'image/jpeg', buffer };
 }
 
-test('a photo taken while the server is away is seen, sent when it is back, and says nothing of where', async ({
-  page,
-  shop,
-}) => {
-  await page.goto(`${shop.address}/job/j-101/set`);
-  await expect(page.locator('#reading')).toBeVisible();
-  const file = await picture(page);
-  // What is fetched when nobody waits for anything is there.
-  await page.waitForLoadState('networkidle');
-  await shop.stop();
-  await page.getByRole('button', { name: /Notes and photos/ }).click();
-  const box = page.getByRole('region', { name: 'Notes and photos' });
-  await box.getByLabel('What the next one should know').fill('Indicator on the bar, stem square');
-  await box.locator('input[type=file]').setInputFiles(file);
-  const small = box.getByRole('img', { name: 'Photo: Indicator on the bar, stem square' });
-  await expect(small).toBeVisible();
-  expect(await small.evaluate((img: HTMLImageElement) => img.src.startsWith('data:'))).toBe(true);
-  await accessible(page, 'notes and photos');
-  await shop.start();
-  await expect
-    .poll(async () => (await jobOnServer(shop, 'j-101')).records.some((r) => r.body.kind === 'photo'))
-    .toBe(true);
-  const kept = (await jobOnServer(shop, 'j-101')).records.find((r) => r.body.kind === 'photo');
-  const answer = await fetch(`${shop.address}/api/photos/${String(kept?.body['photo'])}`);
-  const bytes = Buffer.from(await answer.arrayBuffer());
-  expect(bytes.includes('47.3769')).toBe(false);
-  await page.reload();
-  await page.getByRole('button', { name: 'Notes and photos, 1 here' }).click();
-  await expect
-    .poll(() =>
-      page
-        .getByRole('img', { name: /stem square/ })
-        .evaluate((img: HTMLImageElement) => [img.naturalWidth, img.naturalHeight]),
-    )
-    .toEqual([1600, 1200]);
-});
+test(
+  'a photo taken while the server is away is seen, sent when it is back, and says nothing of where',
+  OWN_SERVER,
+  async ({ page, shop }) => {
+    await page.goto(`${shop.address}/job/j-101/set`);
+    await expect(page.locator('#reading')).toBeVisible();
+    const file = await picture(page);
+    // What is fetched when nobody waits for anything is there.
+    await page.waitForLoadState('networkidle');
+    await shop.stop();
+    await page.getByRole('button', { name: /Notes and photos/ }).click();
+    const box = page.getByRole('region', { name: 'Notes and photos' });
+    await box.getByLabel('What the next one should know').fill('Indicator on the bar, stem square');
+    await box.locator('input[type=file]').setInputFiles(file);
+    const small = box.getByRole('img', { name: 'Photo: Indicator on the bar, stem square' });
+    await expect(small).toBeVisible();
+    expect(await small.evaluate((img: HTMLImageElement) => img.src.startsWith('data:'))).toBe(true);
+    await accessible(page, 'notes and photos');
+    await shop.start();
+    await expect
+      .poll(async () => (await jobOnServer(shop, 'j-101')).records.some((r) => r.body.kind === 'photo'))
+      .toBe(true);
+    const kept = (await jobOnServer(shop, 'j-101')).records.find((r) => r.body.kind === 'photo');
+    const answer = await fetch(`${shop.address}/api/photos/${String(kept?.body['photo'])}`);
+    const bytes = Buffer.from(await answer.arrayBuffer());
+    expect(bytes.includes('47.3769')).toBe(false);
+    await page.reload();
+    await page.getByRole('button', { name: 'Notes and photos, 1 here' }).click();
+    await expect
+      .poll(() =>
+        page
+          .getByRole('img', { name: /stem square/ })
+          .evaluate((img: HTMLImageElement) => [img.naturalWidth, img.naturalHeight]),
+      )
+      .toEqual([1600, 1200]);
+  },
+);
 
 test('something is said of a reading, and a file that is no picture is refused', async ({ page, shop }) => {
   await page.goto(`${shop.address}/job/j-102/record`);

@@ -1,8 +1,6 @@
 import { accessible } from './accessible';
 import { Bar, expect, jobOnServer, test } from './shop';
 
-test.use({ ownServer: true });
-
 test('people have names, and are picked by them at a lathe', async ({ page, shop }) => {
   await page.goto(`${shop.address}/people`);
   await page.getByLabel('Initials').fill('hv');

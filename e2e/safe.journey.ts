@@ -1,37 +1,36 @@
 import { randomUUID } from 'node:crypto';
 import { accessible } from './accessible';
-import { Bar, expect, jobOnServer, test } from './shop';
-
-test.use({ ownServer: true });
+import { Bar, expect, jobOnServer, OWN_PAGE, OWN_SERVER, test } from './shop';
 
 test.describe('the app held in the browser', () => {
   test.use({ serviceWorkers: 'allow' });
-  test('is opened again with the server away, with what was last seen, and what is typed then arrives', async ({
-    page,
-    shop,
-  }) => {
-    await page.goto(`${shop.address}/job/j-101/set`);
-    await expect(page.getByText('Reading at 75 mm')).toBeVisible();
-    await expect
-      .poll(() => page.evaluate(async () => (await navigator.serviceWorker.ready).active?.state), {
-        timeout: 20_000,
-      })
-      .toBe('activated');
-    // All that a device asks for to install it.
-    const manifest = await (await page.request.get(`${shop.address}/manifest.webmanifest`)).json();
-    for (const { src, type } of manifest.icons as { src: string; type: string }[])
-      expect((await page.request.get(shop.address + src)).headers()['content-type']).toBe(type);
-    await shop.stop('SIGKILL');
-    await page.reload();
-    await expect(page.getByText('Reading at 75 mm')).toBeVisible({ timeout: 15_000 });
-    await new Bar(page).keep('1.893');
-    await page.goto(`${shop.address}/rack`);
-    await expect(page.getByRole('heading', { name: /rack/i }).first()).toBeVisible();
-    await shop.start();
-    await expect
-      .poll(async () => (await jobOnServer(shop, 'j-101')).records.length, { timeout: 20_000 })
-      .toBe(4);
-  });
+  test(
+    'is opened again with the server away, with what was last seen, and what is typed then arrives',
+    OWN_SERVER,
+    async ({ page, shop }) => {
+      await page.goto(`${shop.address}/job/j-101/set`);
+      await expect(page.getByText('Reading at 75 mm')).toBeVisible();
+      await expect
+        .poll(() => page.evaluate(async () => (await navigator.serviceWorker.ready).active?.state), {
+          timeout: 20_000,
+        })
+        .toBe('activated');
+      // All that a device asks for to install it.
+      const manifest = await (await page.request.get(`${shop.address}/manifest.webmanifest`)).json();
+      for (const { src, type } of manifest.icons as { src: string; type: string }[])
+        expect((await page.request.get(shop.address + src)).headers()['content-type']).toBe(type);
+      await shop.stop('SIGKILL');
+      await page.reload();
+      await expect(page.getByText('Reading at 75 mm')).toBeVisible({ timeout: 15_000 });
+      await new Bar(page).keep('1.893');
+      await page.goto(`${shop.address}/rack`);
+      await expect(page.getByRole('heading', { name: /rack/i }).first()).toBeVisible();
+      await shop.start();
+      await expect
+        .poll(async () => (await jobOnServer(shop, 'j-101')).records.length, { timeout: 20_000 })
+        .toBe(4);
+    },
+  );
 });
 
 test('an edit followed at once by another job, or by closing the page, is on the server', async ({
@@ -79,27 +78,31 @@ test('a reading the server will not take stays at its job with why, and is named
   await expect.poll(async () => (await jobOnServer(shop, 'j-101')).records.length).toBe(4);
 });
 
-test('somebody else’s edit of the same fields is settled field by field', async ({ page, shop }) => {
-  // Without the line on which the server tells of it: told in time, the edit would be typed over theirs, and be no clash.
-  await page.routeWebSocket(/\/api\/live/, () => undefined);
-  await page.goto(`${shop.address}/job/j-101/part`);
-  await expect(page.getByLabel('What it is')).toBeVisible();
-  const { job } = await jobOnServer(shop, 'j-101');
-  const document = { ...job.document, title: 'Theirs', material: 'Brass' };
-  const put = await page.request.put(`${shop.address}/api/jobs/j-101`, {
-    data: { version: job.version, document, save: randomUUID() },
-  });
-  expect(put.ok()).toBe(true);
-  await page.getByLabel('What it is').fill('Mine');
-  const clash = page.getByRole('region', { name: 'Changed by two people' });
-  await expect(clash).toContainText('Changed by somebody else');
-  await expect(clash.getByRole('button', { name: 'Theirs: Theirs' })).toBeVisible();
-  await accessible(page, 'changed by two people');
-  await clash.getByRole('button', { name: 'Mine: Mine' }).click();
-  await expect
-    .poll(async () => (await jobOnServer(shop, 'j-101')).job.document)
-    .toMatchObject({ title: 'Mine', material: 'Brass' });
-});
+test(
+  'somebody else’s edit of the same fields is settled field by field',
+  OWN_PAGE,
+  async ({ page, shop }) => {
+    // Without the line on which the server tells of it: told in time, the edit would be typed over theirs, and be no clash.
+    await page.routeWebSocket(/\/api\/live/, () => undefined);
+    await page.goto(`${shop.address}/job/j-101/part`);
+    await expect(page.getByLabel('What it is')).toBeVisible();
+    const { job } = await jobOnServer(shop, 'j-101');
+    const document = { ...job.document, title: 'Theirs', material: 'Brass' };
+    const put = await page.request.put(`${shop.address}/api/jobs/j-101`, {
+      data: { version: job.version, document, save: randomUUID() },
+    });
+    expect(put.ok()).toBe(true);
+    await page.getByLabel('What it is').fill('Mine');
+    const clash = page.getByRole('region', { name: 'Changed by two people' });
+    await expect(clash).toContainText('Changed by somebody else');
+    await expect(clash.getByRole('button', { name: 'Theirs: Theirs' })).toBeVisible();
+    await accessible(page, 'changed by two people');
+    await clash.getByRole('button', { name: 'Mine: Mine' }).click();
+    await expect
+      .poll(async () => (await jobOnServer(shop, 'j-101')).job.document)
+      .toMatchObject({ title: 'Mine', material: 'Brass' });
+  },
+);
 
 test('a shop with a passphrase: what is kept waits for signing in, and signing out ends it', async ({
   page,

@@ -1,4 +1,11 @@
-import { expect, test as base, type BrowserContext, type Locator, type Page } from '@playwright/test';
+import {
+  expect,
+  test as base,
+  type BrowserContext,
+  type Locator,
+  type Page,
+  type ViewportSize,
+} from '@playwright/test';
 import type { ChildProcess } from 'node:child_process';
 import { cp, mkdtemp, rm } from 'node:fs/promises';
 import { createServer } from 'node:net';
@@ -17,6 +24,8 @@ export class Shop {
   ) {}
   /** Given to the server beside the usual. */
   env: Record<string, string> = {};
+  /** It was ended before its time. */
+  lost = false;
 
   get address(): string {
     return `http://127.0.0.1:${this.port}`;
@@ -30,7 +39,9 @@ export class Shop {
 
   async stop(signal: 'SIGKILL' | 'SIGTERM' = 'SIGKILL'): Promise<void> {
     const { child, house } = this;
-    if (house) throw new Error('Who ends a server has one alone: test.use({ ownServer: true }).');
+    this.lost = true;
+    if (house && signal === 'SIGTERM') return house.close(this.port);
+    if (house) throw new Error('Who kills a server has one alone: OWN_SERVER.');
     if (!child || child.exitCode !== null) return;
     const gone = new Promise((resolve) => child.once('exit', resolve));
     child.kill(signal);
@@ -60,11 +71,18 @@ async function workOutRack({ address }: Shop): Promise<void> {
   await new Promise((resolve) => setTimeout(resolve, 1500));
 }
 
+/** The journey kills its server, or wrecks what it stands on. */
+export const OWN_SERVER = { tag: '@own-server' };
+/** The journey puts something into its page that cannot be taken out again. */
+export const OWN_PAGE = { tag: '@own-page' };
+const FOR_GOOD = ['addInitScript', 'routeWebSocket', 'exposeFunction', 'exposeBinding'] as const;
+
 interface OfJourney {
   shop: Shop;
-  /** The journey ends its server, or starts it otherwise. */
-  ownServer: boolean;
 }
+/** Who is at the machine, so that nobody is asked. */
+const OPERATOR = 'RK';
+
 interface OfWorker {
   house: House;
   demo: string;
@@ -75,19 +93,49 @@ interface OfWorker {
 /** What a page can keep: all of it goes before the next journey. */
 const KEPT = 'cookies,local_storage,indexeddb,cache_storage,service_workers';
 
-/** A browser that has kept nothing of this address, and has its scripts still. */
-async function empty(context: BrowserContext, origin: string): Promise<void> {
-  await Promise.all(context.pages().map((page) => page.close()));
-  await context.unrouteAll();
+/** Somewhere of a shop where nothing is at work. */
+const QUIET = '/api/health';
+
+/** A page that journeys share keeps what is put into it for good; who needs that has one alone. */
+async function shared(context: BrowserContext): Promise<Page> {
+  const [standing] = context.pages();
+  if (standing) return standing;
   const page = await context.newPage();
-  const session = await context.newCDPSession(page);
-  await session.send('Storage.clearDataForOrigin', { origin, storageTypes: KEPT });
-  await context.clearCookies();
-  await page.close();
+  for (const name of FOR_GOOD)
+    page[name] = () => Promise.reject(new Error(`Who asks for ${name} has a page alone: OWN_PAGE.`));
+  return page;
+}
+
+/** As a new one would be, but for the scripts that it knows: nothing is kept in it, and nothing was asked of it. */
+async function asNew(page: Page, { address }: Shop, viewport: ViewportSize | null): Promise<void> {
+  await page.goto(address + QUIET);
+  const session = await page.context().newCDPSession(page);
+  await session.send('Storage.clearDataForOrigin', { origin: address, storageTypes: KEPT });
+  await session.detach();
+  await page.context().clearCookies();
+  await page.evaluate((operator) => {
+    sessionStorage.clear();
+    localStorage.setItem('anello.operator', operator);
+  }, OPERATOR);
+  if (viewport) await page.setViewportSize(viewport);
+}
+
+/**
+ * Whatever a page was doing ends with the journey, before another shop stands at the same address. Where the server was ended
+ * the page goes too: a browser that lost a live line is slow to open others from the same process.
+ */
+async function leave(page: Page, { address, lost }: Shop, stays: boolean): Promise<void> {
+  const gone = page
+    .context()
+    .pages()
+    .filter((one) => one !== page || lost || !stays);
+  await Promise.all(gone.map((one) => one.close()));
+  if (page.isClosed()) return;
+  await page.unrouteAll({ behavior: 'ignoreErrors' });
+  await page.goto(address + QUIET);
 }
 
 export const test = base.extend<OfJourney, OfWorker>({
-  ownServer: [false, { option: true }],
   house: [
     // Playwright reads what a fixture needs from the pattern; this one needs nothing.
     async ({}, use) => {
@@ -121,32 +169,31 @@ export const test = base.extend<OfJourney, OfWorker>({
     },
     { scope: 'worker' },
   ],
-  /** One for all journeys that ask for nothing else: reading the scripts anew was a third of their work. */
-  context: async ({ warm, browser, viewport, serviceWorkers, port }, use) => {
-    if (serviceWorkers === 'block') {
-      await empty(warm, `http://127.0.0.1:${port}`);
-      await use(warm);
-    } else {
-      const own = await browser.newContext({ viewport, serviceWorkers });
-      await use(own);
-      await own.close();
-    }
-  },
-  shop: async ({ page, demo, house, port, ownServer }, use) => {
+  shop: async ({ demo, house, port }, use, { tags }) => {
     const folder = await mkdtemp(join(tmpdir(), 'anello-e2e-'));
     await cp(demo, folder, { recursive: true });
-    const shop = new Shop(folder, port, ownServer ? null : house);
+    const shop = new Shop(folder, port, tags.includes(OWN_SERVER.tag) ? null : house);
     await shop.start();
-    const broken: string[] = [];
-    page.on('pageerror', (error) => broken.push(error.message));
-    await page.addInitScript(() => {
-      if (location.protocol === 'http:') localStorage.setItem('anello.operator', 'RK');
-    });
     await use(shop);
     await shop.leave();
     await rm(folder, { recursive: true, force: true });
+  },
+  /** One for all journeys that ask for nothing else: a new one reads the scripts anew, which is as much as a short journey. */
+  page: async ({ warm, shop, browser, viewport, serviceWorkers }, use, { tags }) => {
+    const apart = serviceWorkers === 'block' ? null : await browser.newContext({ viewport, serviceWorkers });
+    const alone = apart !== null || tags.includes(OWN_PAGE.tag);
+    const page = alone ? await (apart ?? warm).newPage() : await shared(warm);
+    await asNew(page, shop, viewport);
+    const broken: string[] = [];
+    const heard = (error: Error): void => void broken.push(error.message);
+    page.on('pageerror', heard);
+    await use(page);
+    await leave(page, shop, !alone);
+    page.off('pageerror', heard);
+    await apart?.close();
     expect(broken, 'errors thrown in the page').toEqual([]);
   },
+  context: async ({ page }, use) => use(page.context()),
 });
 
 export { expect };

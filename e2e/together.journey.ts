@@ -1,8 +1,6 @@
 import type { Page } from '@playwright/test';
 import { accessible } from './accessible';
-import { Bar, expect, type Shop, test } from './shop';
-
-test.use({ ownServer: true });
+import { Bar, expect, OWN_SERVER, type Shop, test } from './shop';
 
 /** Another screen of the shop, in a browser of its own, with other hands at it. */
 async function another(page: Page, shop: Shop, place: string): Promise<Page> {
@@ -46,7 +44,7 @@ test('two screens on one job: readings, edits and who is there show on the other
   await bench.context().close();
 });
 
-test('a screen that lost the server catches up when it is back', async ({ page, shop }) => {
+test('a screen that lost the server catches up when it is back', OWN_SERVER, async ({ page, shop }) => {
   await page.goto(`${shop.address}/job/j-101/record`);
   await expect(page.getByText('Card done: scale (bar)')).toBeVisible();
   await shop.stop();
