@@ -49,9 +49,9 @@ it(
     const folder = await mkdtemp(join(tmpdir(), 'anello-kill-'));
     const port = await freePort();
     const kept: string[] = [];
-    for (let round = 0; round < 4; round++) {
+    for (let round = 0; round < 2; round++) {
       const child = await start(folder, port);
-      for (let i = 0; i < 3; i++) {
+      for (let i = 0; i < 6; i++) {
         const reading = aReading('j-101');
         const answer = await fetch(`http://127.0.0.1:${port}/api/records`, {
           method: 'POST',

@@ -4,8 +4,8 @@ import { seeded } from '../machine/seeded';
 import { gainShown, latheLore } from '.';
 import { workToLine, summaryOf } from './workToLine.testdata';
 
-const RUNS = 60;
-const AS_CUT_RUNS = 25;
+const RUNS = 40;
+const AS_CUT_RUNS = 20;
 const RISK = 0.01;
 
 /** Enough runs to catch a slip; the bench makes thousands. One in RUNS past would already be more than is stated. */
@@ -62,7 +62,7 @@ describe('an edge that stands as it cut', () => {
 
 describe('what earlier approaches say of a lathe’s tools', () => {
   const NOW = '2026-11-26T12:00:00.000Z';
-  const LORE_RUNS = 20;
+  const LORE_RUNS = 14;
   it('the lathe’s own shortens the way; another’s never scraps more than is stated', () => {
     const bare: ReturnType<typeof workToLine>[] = [];
     const own = [];
