@@ -11,6 +11,16 @@ const clicks = async (page: Page, name: string, times: number): Promise<void> =>
 /** The needle as the reading bar has it. */
 const shown = async (page: Page): Promise<number> =>
   Number(plain(await page.locator('form.bar .value').innerText()).match(/-?\d+\.\d+/)![0]);
+/** Two looks at it are the same: it has heard of the last turn of the handle, and is no longer on its way. */
+async function atRest(page: Page): Promise<void> {
+  let before = NaN;
+  const same = async (): Promise<boolean> => {
+    const [was, now] = [before, await shown(page)];
+    before = now;
+    return Math.abs(now - was) < 0.004;
+  };
+  await expect.poll(same, { intervals: [250] }).toBe(true);
+}
 
 test('a compound is set at the practice lathe by the job’s own cards and the lathe’s own instruments', async ({
   page,
@@ -33,12 +43,14 @@ test('a compound is set at the practice lathe by the job’s own cards and the l
   for (let round = 0; round < 5; round++) {
     await handle('−', 2);
     await handle('+', 2);
+    await atRest(page);
     await press(page, 'Zero both here');
     for (let station = 1; station <= 3; station++) {
       await handle('+', 8);
       await expect(page.locator('form.bar label')).toContainText(`${8 * station}`);
       // What it shows is as fresh as the needle is.
       await expect.poll(() => shown(page)).toBeGreaterThan(1.113 * station - 0.1);
+      await atRest(page);
       await page.locator('#reading').press('Space');
       await expect(stations.getByRole('cell').nth(station + 0)).not.toHaveText('–');
     }
