@@ -134,6 +134,21 @@ describe('a test cut of several grooves', () => {
     expect(testCut([at(26.5), at(26)]).feed).toBe(0.125);
     expect(testCut([at(26.5), at(25.96)]).feed).toBeNull();
   });
+  it('at the very edge of its own band a groove is right, and a hundredth beyond it is not', () => {
+    const verdicts = (more: Partial<GrooveCheck>) =>
+      testCut(
+        [
+          groove({ seenBottom: 26, place: { at: 0, seen: 0 } }),
+          groove({ seenBottom: 26, width: 3.25, seenWidth: 3.25, widthBand: 0.25, ...more }),
+        ],
+        { place: 0.125, land: 1 },
+      ).grooves[1]!.verdict;
+    expect([3, 3.5].map((seenWidth) => verdicts({ seenWidth }))).toEqual(['right', 'right']);
+    expect([2.99, 3.51].map((seenWidth) => verdicts({ seenWidth }))).toEqual(['regrind', 'too-wide']);
+    const placed = (seen: number) => verdicts({ place: { at: 12.5, seen } });
+    expect([12.375, 12.625].map(placed)).toEqual(['right', 'right']);
+    expect([12.365, 12.635].map(placed)).toEqual(['misplaced', 'misplaced']);
+  });
   it('a groove out of its place, or a land out of its own, is the tool’s fault and no depth cures it', () => {
     const two = (seen: number, seenWidth = 3.2) => [
       groove({ seenBottom: 26, place: { at: 0, seen: 0 }, seenWidth }),

@@ -154,6 +154,20 @@ describe('sine bar and blocks', () => {
     const sum = rows.reduce((total, row) => total + parseFloat(row[1]!), 0);
     expect(sum).toBeCloseTo(100 * Math.sin(8 * DEG), 3);
   });
+  it('says what the stack leaves over: nothing, or so much of an angle and what that is on the cone', () => {
+    const left = (sine: number): string => {
+      const task = { ...SHANK, halfAngle: Math.asin(sine) };
+      return plainText(stack({ ...context, withoutWear: true, task }).detail);
+    };
+    expect(left(0.25)).toMatch(/Left over: nothing\.$/);
+    // The half-micrometre block is the nearest: 25.0005 of 25.0004.
+    const [off, wanted] = [Math.asin(0.250005), Math.asin(0.250004)];
+    const seconds = ((off - wanted) / DEG) * 3600;
+    const onDiameter = 2 * SHANK.length * (Math.tan(off) - Math.tan(wanted));
+    expect(left(0.250004)).toContain(
+      `Left over: ${seconds.toFixed(1)}″, +${onDiameter.toFixed(4)}\u00a0mm on diameter.`,
+    );
+  });
   it('keeps off blocks that stand in another stack, and does without wear blocks when told', () => {
     const plain = stack({ ...context, withoutWear: true });
     const first = plain.table!.rows.map((row) => plainText(row[1]!));
