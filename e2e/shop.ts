@@ -80,8 +80,6 @@ const FOR_GOOD = ['addInitScript', 'routeWebSocket', 'exposeFunction', 'exposeBi
 interface OfJourney {
   shop: Shop;
 }
-/** Who is at the machine, so that nobody is asked. */
-const OPERATOR = 'RK';
 
 interface OfWorker {
   house: House;
@@ -89,6 +87,9 @@ interface OfWorker {
   port: number;
   warm: BrowserContext;
 }
+
+/** Who is at the machine, so that nobody is asked. */
+const OPERATOR = 'RK';
 
 /** What a page can keep: all of it goes before the next journey. */
 const KEPT = 'cookies,local_storage,indexeddb,cache_storage,service_workers';
@@ -121,15 +122,14 @@ async function asNew(page: Page, { address }: Shop, viewport: ViewportSize | nul
 }
 
 /**
- * Whatever a page was doing ends with the journey, before another shop stands at the same address. Where the server was ended
- * the page goes too: a browser that lost a live line is slow to open others from the same process.
+ * Whatever the shared page was doing ends with the journey, before another shop stands at the same address. Where the server
+ * was ended the page goes too: a browser that lost a live line is slow to open others from the same process.
  */
-async function leave(page: Page, { address, lost }: Shop, stays: boolean): Promise<void> {
-  const gone = page
-    .context()
-    .pages()
-    .filter((one) => one !== page || lost || !stays);
+async function leave(page: Page, { address, lost }: Shop): Promise<void> {
+  const context = page.context();
+  const gone = context.pages().filter((one) => one !== page || lost);
   await Promise.all(gone.map((one) => one.close()));
+  await context.unrouteAll({ behavior: 'ignoreErrors' });
   if (page.isClosed()) return;
   await page.unrouteAll({ behavior: 'ignoreErrors' });
   await page.goto(address + QUIET);
@@ -180,17 +180,16 @@ export const test = base.extend<OfJourney, OfWorker>({
   },
   /** One for all journeys that ask for nothing else: a new one reads the scripts anew, which is as much as a short journey. */
   page: async ({ warm, shop, browser, viewport, serviceWorkers }, use, { tags }) => {
-    const apart = serviceWorkers === 'block' ? null : await browser.newContext({ viewport, serviceWorkers });
-    const alone = apart !== null || tags.includes(OWN_PAGE.tag);
-    const page = alone ? await (apart ?? warm).newPage() : await shared(warm);
+    const alone = serviceWorkers !== 'block' || tags.includes(OWN_PAGE.tag);
+    const context = alone ? await browser.newContext({ viewport, serviceWorkers }) : warm;
+    const page = alone ? await context.newPage() : await shared(context);
     await asNew(page, shop, viewport);
     const broken: string[] = [];
     const heard = (error: Error): void => void broken.push(error.message);
     page.on('pageerror', heard);
     await use(page);
-    await leave(page, shop, !alone);
+    await (alone ? context.close() : leave(page, shop));
     page.off('pageerror', heard);
-    await apart?.close();
     expect(broken, 'errors thrown in the page').toEqual([]);
   },
   context: async ({ page }, use) => use(page.context()),
