@@ -2,7 +2,7 @@ import { AnelloError } from '@anello/core/basics';
 import type { FastifyInstance } from 'fastify';
 import secureJsonParse from 'secure-json-parse';
 
-// eslint-disable-next-line no-control-regex
+// oxlint-disable-next-line no-control-regex
 const NUL = /\u0000|\\u0000/;
 /** Half of a character outside the first plane, without its other half. */
 const HALF = /\p{Surrogate}/u;
