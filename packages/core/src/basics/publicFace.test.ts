@@ -42,6 +42,9 @@ describe('what goes out', () => {
     expect(refused).toBeInstanceOf(AnelloError);
     expect(refused).toMatchObject({ code: 'impossible', cause });
     expect(holdsNonFinite(Float64Array.of(1, Number.NaN))).toBe(true);
+    const round: { of?: unknown } = {};
+    round.of = round;
+    expect(holdsNonFinite(round), 'what holds itself').toBe(false);
   });
 });
 

@@ -120,6 +120,11 @@ describe('the staircase under a cone', () => {
       { seed: 5 },
     );
   });
+  it('takes no more cuts than its depth asks for where it goes exactly into what is to come off', () => {
+    const to = { ...cone, member: 'external', reads: 'radius', stock: 26, allowance: 0 } as const;
+    expect(staircase({ ...to, depth: 1 }).map(({ dial }) => dial)).toEqual([1, 2]);
+    expect(staircase({ ...to, depth: 0.99 })).toHaveLength(3);
+  });
   it.each([
     [{ member: 'external', stock: 23 }, 'stock'],
     [{ member: 'internal', stock: 21 }, 'stock'],

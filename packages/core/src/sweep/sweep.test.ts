@@ -53,6 +53,17 @@ describe('a made fault comes back', () => {
       expect(wrong.length, JSON.stringify(wrong)).toBeLessThanOrEqual(1);
     },
   );
+  it('a jump is said to lie between the very readings that it lies between', () => {
+    for (const [seed, n] of [
+      ...[1000, 1001, 1002, 1006].map((one) => [one, 20_000] as const),
+      ...[1002, 1003].map((one) => [one, 3000] as const),
+    ]) {
+      const { sweep, truth } = madeSweep(['step'], seed, n);
+      const after = sweep.travel.findIndex((at) => at > truth.step!.at);
+      const between = (sweep.travel[after - 1]! + sweep.travel[after]!) / 2;
+      expect(analyseSweep(sweep).step?.at, `${seed}`).toBeCloseTo(between, 9);
+    }
+  });
   it('in 100,000 readings as well', () => {
     for (const faults of [['bow', 'step'], ['angle', 'flat'], ['sine']] as const) {
       const { sweep, truth } = madeSweep(faults, 3, 100_000);

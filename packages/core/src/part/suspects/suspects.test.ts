@@ -35,4 +35,10 @@ describe('a feature’s figures that look like slips', () => {
     expect(inDivisions(0.2, SHORT.dial)?.value).toBeCloseTo(0.1 / 0.0254, 9);
     expect(inDivisions(0.001, LONG.dial)).toBeNull();
   });
+  it('is told from the least that can be set apart on, and whole from ten on', () => {
+    const by = (divisions: number) => inDivisions(divisions, { reads: 'diameter', division: 1 });
+    expect(by(0.05)).toMatchObject({ value: 0.05, resolution: 0.1 });
+    expect(by(9.9)?.resolution).toBe(0.1);
+    expect(by(10)?.resolution).toBe(1);
+  });
 });

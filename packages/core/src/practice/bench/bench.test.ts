@@ -259,6 +259,7 @@ describe('a piece', () => {
     for (let k = 0; k < 3; k++) pass(stands - wanted + 0.2);
     expect(bench.judge(lathe).lines.map(({ inside }) => inside)).toEqual([true, false]);
     expect(bench.gone(lathe)).toBe(true);
+    expect(benchOf({ ...work, until: 'set' }).gone(lathe), 'where no piece is asked for').toBe(false);
   });
   it('of a bore that was not cut yet is not right, whatever its angle', () => {
     const bench = benchOf(bore('made'));
