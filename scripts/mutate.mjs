@@ -6,6 +6,7 @@ import { readFileSync, readdirSync, statSync } from 'node:fs';
 import { spawnSync } from 'node:child_process';
 import { join } from 'node:path';
 import { ensureInstalled, root, run } from './lib.mjs';
+import { secondLook } from './secondLook.mjs';
 
 ensureInstalled();
 const given = process.argv.slice(2);
@@ -57,7 +58,7 @@ function drawn(/** @type {string[]} */ files) {
 
 const files = (given.length > 0 ? given.flatMap(under) : changed()).filter(counts);
 if (files.length === 0) console.log('Nothing has changed that a test could notice.');
-else
+else {
   run('npx', [
     'stryker',
     'run',
@@ -66,3 +67,5 @@ else
     '--concurrency',
     '2',
   ]);
+  secondLook(join(root, '.anello/mutation.json'));
+}
