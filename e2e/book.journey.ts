@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { PDFDocument } from 'pdf-lib';
 import { squaresOf } from './squares';
 import { accessible } from './accessible';
-import { Bar, expect, jobOnServer, OWN_SERVER, test } from './shop';
+import { Bar, expect, jobOnServer, OWN_SERVER, test, toView } from './shop';
 
 test(
   'the book is copied, wrecked and put back, and nothing that was copied is lost',
@@ -45,7 +45,7 @@ test('a job goes out as a file, and is compared with what is here before it come
   const download = page.waitForEvent('download');
   await page.getByRole('link', { name: 'The job as a file' }).click();
   const file = await (await download).path();
-  await page.goto(`${shop.address}/job/j-103/part`);
+  await toView(page, 'Part');
   await page.getByLabel('What it is').fill('Changed since it went out');
   await expect
     .poll(async () => (await jobOnServer(shop, 'j-103')).job.document.title)
@@ -92,7 +92,7 @@ test('the job is printed at any step, on the paper that is there, and its square
   expect(a4.getPage(0).getWidth()).toBeCloseTo((210 * 72) / 25.4, 1);
   await page.getByRole('button', { name: 'Letter' }).click();
   expect((await printed()).getPage(0).getWidth()).toBeCloseTo(612, 1);
-  await page.goto(`${shop.address}/job/j-110/record`);
+  await toView(page, 'Record');
   await expect(page.getByRole('button', { name: 'Letter' })).toHaveAttribute('aria-pressed', 'true');
   await accessible(page, 'a job to take away');
 });

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { accessible } from './accessible';
-import { Bar, expect, jobOnServer, test } from './shop';
+import { Bar, expect, jobOnServer, test, toView } from './shop';
 
 test('J-104: an ogee handle settled on its drawing, printed to follow, and proved where it was measured', async ({
   page,
@@ -70,7 +70,7 @@ test('J-104: an ogee handle settled on its drawing, printed to follow, and prove
   await expect(page.getByLabel('Diameter there')).toHaveCount(5);
   await accessible(page, 'curve, part');
 
-  await page.goto(`${shop.address}/job/j-104/way`);
+  await toView(page, 'Way');
   await page.getByRole('article', { name: 'Follow a full-size drawing' }).getByRole('button').click();
   await accessible(page, 'curve, way');
   await bar.does('On to Set');
@@ -106,7 +106,7 @@ test('J-104: an ogee handle settled on its drawing, printed to follow, and prove
   const places = (await readFile(await (await path).path(), 'utf8')).trim().split('\n');
   expect(places.length).toBeGreaterThan(7000);
 
-  await page.goto(`${shop.address}/job/j-104/prove`);
+  await toView(page, 'Prove');
   const measured = page.getByLabel(/Along, diameter: one/);
   await measured.fill('0, 18\nsixteen, 14');
   await expect(page.getByText(/Line 2:/)).toBeVisible();
@@ -189,7 +189,7 @@ test('J-106: a form tool for two grooves, corrected, and its test cut judged gro
   await page.getByLabel('Thickest part of the tool').fill('-1');
   await expect(page.getByText('The thickness must be more than zero.')).toBeVisible();
   await accessible(page, 'hardening');
-  await page.goto(`${shop.address}/job/j-106/cut`);
+  await toView(page, 'Cut');
   const cut = page.getByRole('region', { name: 'Test cut' });
   for (const [name, width, bottom] of [
     ['First groove', '3.21', '26.2'],
@@ -228,7 +228,7 @@ test('J-104 as one of a pair: both drawings from one datum, and the joint told f
   await page.getByLabel('Clearance, square to the curve').fill('0.2 mm');
   await accessible(page, 'plug and socket');
 
-  await page.goto(`${shop.address}/job/j-104/prove`);
+  await toView(page, 'Prove');
   await page.getByLabel(/Along, diameter: one/).fill('0, 18\n8, 16.02\n16, 14\n33, 20\n50, 26\n66, 19');
   const joint = page.getByRole('article', { name: 'The joint' });
   await joint.getByLabel('From a CSV').setInputFiles({
@@ -245,7 +245,7 @@ test('J-104 as one of a pair: both drawings from one datum, and the joint told f
     .poll(async () => (await jobOnServer(shop, 'j-104')).records.find((r) => r.body.kind === 'joint')?.body)
     .toMatchObject({ clearance: 0.2 });
   await accessible(page, 'the joint');
-  await page.goto(`${shop.address}/job/j-104/record`);
+  await toView(page, 'Record');
   await expect(page.getByText(/Joint measured at/)).toBeVisible();
 });
 

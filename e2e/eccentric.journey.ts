@@ -1,5 +1,5 @@
 import { accessible } from './accessible';
-import { Bar, expect, jobOnServer, test, type Shop } from './shop';
+import { Bar, expect, jobOnServer, test, type Shop, toView } from './shop';
 
 const bodies = async (shop: Shop, kind: string): Promise<Record<string, unknown>[]> =>
   (await jobOnServer(shop, 'j-103')).records.filter((r) => r.body.kind === kind).map((r) => r.body);
@@ -35,7 +35,7 @@ test('J-103 in the four-jaw: from the throw to a proved eccentric, and what a la
   await expect(page.getByText('The travel is twice the throw')).toHaveCount(0);
   await accessible(page, 'eccentric, part');
 
-  await page.goto(`${shop.address}/job/j-103/way`);
+  await toView(page, 'Way');
   await expect(page.getByRole('article', { name: 'Four-jaw, dialled in' })).toContainText('recommended');
   await expect(page.getByRole('region', { name: 'What will not work here' })).toContainText('bored through');
   await accessible(page, 'eccentric, way');
@@ -93,18 +93,18 @@ test('J-103 in the four-jaw: from the throw to a proved eccentric, and what a la
   await accessible(page, 'eccentric, prove');
 
   // The shaft turns out to be 22: what stands and what does not is said; put back, all of it stands.
-  await page.goto(`${shop.address}/job/j-103/part`);
+  await toView(page, 'Part');
   await page.getByRole('button', { name: /^Bore/ }).first().click();
   await page.getByLabel('Diameter', { exact: true }).fill('22 mm');
   await expect.poll(() => boreOnServer(shop)).toBe(22);
-  await page.goto(`${shop.address}/job/j-103/prove`);
+  await toView(page, 'Prove');
   await expect(page.getByText('The bore can be opened out at the same setting')).toBeVisible();
   await expect(page.getByText('The throw that was dialled in can be kept.')).toBeVisible();
-  await page.goto(`${shop.address}/job/j-103/part`);
+  await toView(page, 'Part');
   await page.getByRole('button', { name: /^Bore/ }).first().click();
   await page.getByLabel('Diameter', { exact: true }).fill('20 mm');
   await expect.poll(() => boreOnServer(shop)).toBe(20);
-  await page.goto(`${shop.address}/job/j-103/prove`);
+  await toView(page, 'Prove');
   await expect(page.getByText('Everything made so far agrees')).toBeVisible();
   await page.getByRole('button', { name: 'Accept it' }).click();
   await expect(page).toHaveURL(/record$/);
@@ -182,7 +182,7 @@ test('two throws on one shaft: centres for both, checked between them', async ({
   await page.getByLabel('Throw', { exact: true }).fill('6 mm');
   await page.getByLabel('High side at').fill('90');
   await page.getByLabel('High side at').blur();
-  await page.goto(`${shop.address}/job/j-103/set`);
+  await toView(page, 'Set');
   await page.getByRole('button', { name: 'Offset centres' }).click();
   await expect(page.getByRole('main')).toContainText(/7\.65\s*mm between/);
   await expect(page.getByRole('row').filter({ hasText: 'Shaft' })).toBeVisible();

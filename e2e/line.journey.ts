@@ -1,5 +1,5 @@
 import { accessible } from './accessible';
-import { Bar, expect, jobOnServer, test } from './shop';
+import { Bar, expect, jobOnServer, test, toView } from './shop';
 
 /** What was kept last of a job, with what it is about. */
 const last = async (shop: Parameters<typeof jobOnServer>[0], id: string) =>
@@ -21,7 +21,7 @@ test('the collet holder’s third piece, operation by operation, each shape with
   await expect(page.getByRole('region', { name: 'Staircase' })).toBeVisible();
 
   // Its nose is another holding's. A plain diameter: cut by the dial, measured, fed by what the tool has shown, until it is inside.
-  await page.goto(`${shop.address}/job/j-110/plan`);
+  await toView(page, 'Plan');
   const second = page.getByRole('region', { name: /^Holding 2/ });
   await second.getByRole('link', { name: 'Work: Turn' }).first().click();
   await expect(page.getByRole('region', { name: 'Turn' })).toContainText('May be');

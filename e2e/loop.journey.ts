@@ -3,7 +3,7 @@ import { STEADY } from '../packages/core/src/infeed/approachKinds.testdata';
 import { VirtualApproach } from '../packages/core/src/infeed/virtualApproach.testdata';
 import type { Page } from '@playwright/test';
 import { accessible } from './accessible';
-import { Bar, expect, jobOnServer, test, type Shop } from './shop';
+import { Bar, expect, jobOnServer, test, type Shop, toView } from './shop';
 
 /** Figures on the screen read as numbers, whatever unit stands after them. */
 const figure = async (page: Page): Promise<number> =>
@@ -79,7 +79,7 @@ test('the collet seat of J-107, sized on a ball, comes to its line; its thread a
   await page.getByRole('button', { name: 'Accept it' }).click();
   await expect.poll(() => verdicts(shop, 'j-107')).toEqual([[1, 'accepted']]);
 
-  await page.goto(`${shop.address}/job/j-107/cut`);
+  await toView(page, 'Cut');
   await page.getByRole('button', { name: 'Ends and threads' }).click();
   const ends = page.getByRole('region', { name: 'Ends and threads' });
   await expect(ends).toContainText('Nut thread, M32x1.5');
@@ -111,7 +111,7 @@ test('the second hub of J-102 from the drill to its plug', async ({ page, shop }
   await bar.keep('0.1 mm');
   await page.getByRole('button', { name: 'Accept it' }).click();
   await bar.does('Start piece 2');
-  await page.goto(`${shop.address}/job/j-102/cut`);
+  await toView(page, 'Cut');
   await expect(page.getByRole('region', { name: 'Drill first' })).toContainText('32.00');
   await expect(page.getByText('Pass 1: feed the dial to')).toBeVisible();
   for (let pass = 0; pass < 12 && (await page.getByRole('button', { name: 'Cut it' }).count()); pass++)
@@ -164,16 +164,16 @@ test('a shank that went past is scrapped with its cause; the next one, fed as ad
   await page.goto(`${shop.address}/job/j-101/prove`);
   await bar.keep('3.2 mm');
   // One pass too many: fed by guess and not by the advice.
-  await page.goto(`${shop.address}/job/j-101/cut`);
+  await toView(page, 'Cut');
   await bar.keep('0.5 mm');
-  await page.goto(`${shop.address}/job/j-101/prove`);
+  await toView(page, 'Prove');
   await bar.keep('-6 mm');
   await expect(page.getByText('Too far past to face back')).toBeVisible();
   await page.getByRole('button', { name: 'Scrap', exact: true }).click();
   await page.getByRole('button', { name: 'Went past its line' }).click();
   await page.getByRole('button', { name: 'Record as scrap' }).click();
   await bar.does('Start piece 2');
-  await page.goto(`${shop.address}/job/j-101/prove`);
+  await toView(page, 'Prove');
   await bar.keep('6 mm');
   const ratio = 1 / 19.922;
   const tries = await bringToLine(page, bar, { left: 6 * ratio, ratio, seed: 5 });

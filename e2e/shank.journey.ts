@@ -1,5 +1,5 @@
 import { accessible } from './accessible';
-import { Bar, choose, expect, jobOnServer, test } from './shop';
+import { Bar, choose, expect, jobOnServer, test, toView } from './shop';
 
 test('J-101 from the rack to a proved fit and on to the next piece', async ({ page, shop }) => {
   const bar = new Bar(page);
@@ -239,7 +239,7 @@ test('typing slips are said and break nothing: a wild reading, a wild swing, a s
   await page.goto(`${shop.address}/job/j-101/set`);
   await bar.keep('9999');
   await expect(page.getByText('Look for a loose gib', { exact: false })).toBeVisible();
-  await page.goto(`${shop.address}/job/j-101/prove`);
+  await toView(page, 'Prove');
   await bar.input.fill('99999');
   await bar.input.press('Enter');
   await expect(page.locator('#reading-remark')).toContainText('further than the whole taper is long');

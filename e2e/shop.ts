@@ -225,6 +225,16 @@ export async function choose(page: Page, label: string, option: string): Promise
   await page.getByRole('option', { name: option }).click();
 }
 
+/** Goes to another view of the job that is open, by its tab: as a hand does, and what the page has read stays read. */
+export async function toView(
+  page: Page,
+  name: 'Part' | 'Plan' | 'Way' | 'Set' | 'Cut' | 'Prove' | 'Record',
+): Promise<void> {
+  const tab = page.getByRole('navigation', { name: 'Stages of the work' }).getByRole('link', { name });
+  await tab.click();
+  await expect(tab).toHaveAttribute('aria-current', 'page');
+}
+
 /** Opens a page and waits until nothing more has come for a while; the browser's driver waits for workers that ended. */
 export async function openWhole(page: Page, address: string): Promise<void> {
   await page.goto(address);
@@ -232,7 +242,7 @@ export async function openWhole(page: Page, address: string): Promise<void> {
     const come = (): number => performance.getEntriesByType('resource').length;
     for (let before = -1; before !== come();) {
       before = come();
-      await new Promise((resolve) => setTimeout(resolve, 500));
+      await new Promise((resolve) => setTimeout(resolve, 250));
     }
   });
 }

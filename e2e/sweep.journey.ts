@@ -1,5 +1,5 @@
 import { accessible } from './accessible';
-import { expect, test } from './shop';
+import { expect, test, toView } from './shop';
 
 /** A shank’s own half angle, and a worn and wrongly set bar: what a readout beside the carriage would have sent. */
 const HALF_ANGLE = Math.atan(1 / 19.922 / 2);
@@ -48,7 +48,7 @@ test('a bar is set by the needle’s behaviour all along: what is wrong, the nud
     })
     .toEqual(['swept', 'nudge', 'swept', 'setting-kept']);
   // Kept, it is drawn again on the record.
-  await page.goto(`${shop.address}/job/j-101/record`);
+  await toView(page, 'Record');
   await page.getByRole('button', { name: 'Draw it' }).first().click();
   await expect(page.getByRole('img', { name: /The needle against what it should have read/ })).toBeVisible();
   await page.goto(`${shop.address}/log?kind=swept`);

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { accessible } from './accessible';
-import { Bar, choose, expect, jobOnServer, type Shop, test } from './shop';
+import { Bar, choose, expect, jobOnServer, type Shop, test, toView } from './shop';
 
 type Kept = { piece: number; feature?: string; operation?: string; body: Record<string, unknown> };
 const records = async (shop: Shop, id: string): Promise<Kept[]> =>
@@ -62,7 +62,7 @@ test('the collet holder from bar to proved piece, through every operation of bot
 
   // The machinist goes on with whatever is next, until nothing of the piece is left.
   for (let step = 0; step < all.length; step++) {
-    await page.goto(`${shop.address}/job/j-110/plan`);
+    await toView(page, 'Plan');
     const on = page.getByRole('button', { name: /^Go on/ });
     await expect(on).toBeVisible();
     await on.click();
@@ -72,7 +72,7 @@ test('the collet holder from bar to proved piece, through every operation of bot
     const shape = /\/(way|set|cut|prove)\/(.+)$/.exec(place);
     if (shape) {
       // A shape has its own steps: it is tried in its mate, and accepted.
-      await page.goto(`${shop.address}/job/j-110/prove/${shape[2]}`);
+      await toView(page, 'Prove');
       await bar.keep('0.05');
       await expect
         .poll(async () => (await records(shop, 'j-110')).at(-1)?.operation)
@@ -100,7 +100,7 @@ test('the collet holder from bar to proved piece, through every operation of bot
     expect(done.has(id) || id.startsWith('taper-'), id).toBe(true);
 
   // Nothing of it is left but its verdict.
-  await page.goto(`${shop.address}/job/j-110/record`);
+  await toView(page, 'Record');
   await page.getByRole('button', { name: 'Accept it' }).click();
   await expect(page.getByRole('button', { name: /^Start piece 4/ }).first()).toBeVisible();
 });
@@ -120,8 +120,10 @@ test('a batch worked holding by holding: the next piece is taken up where this o
   const ids = await first.evaluateAll((rows) =>
     rows.map((row) => (row as HTMLElement).dataset['operation']!),
   );
+  await page.goto(`${shop.address}/job/j-111/work/${ids[0]}`);
   for (const id of ids) {
-    await page.goto(`${shop.address}/job/j-111/work/${id}`);
+    // What is done leads to what comes next.
+    await expect(page).toHaveURL(new RegExp(`/work/${id}$`));
     await workThrough(page, shop, { id: 'j-111', piece: 1, operation: id });
   }
   // Piece 2 begins with the first operation of the same holding.

@@ -101,7 +101,7 @@ function writeSettings() {
 /** @param {string} project @returns {Promise<{ said: string, code: number | null }>} */
 const compiled = (project) =>
   new Promise((ended, failed) => {
-    const child = spawn(process.execPath, [COMPILER, '-p', project, '--noEmit', '--pretty', 'false'], {
+    const child = spawn(process.execPath, [COMPILER, '-p', project, '--noEmit', '--pretty', 'false', '--checkers', '2'], {
       cwd: root,
       stdio: ['ignore', 'pipe', 'inherit'],
     });

@@ -36,7 +36,8 @@ describe('a feature’s figures that look like slips', () => {
     expect(inDivisions(0.001, LONG.dial)).toBeNull();
   });
   it('is told from the least that can be set apart on, and whole from ten on', () => {
-    const by = (divisions: number) => inDivisions(divisions, { reads: 'diameter', division: 1 });
+    const by = (divisions: number) =>
+      inDivisions(divisions, { ...LONG.dial, reads: 'diameter', division: 1 });
     expect(by(0.05)).toMatchObject({ value: 0.05, resolution: 0.1 });
     expect(by(9.9)?.resolution).toBe(0.1);
     expect(by(10)?.resolution).toBe(1);
