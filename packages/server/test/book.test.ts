@@ -16,6 +16,7 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { Book } from '../src/db/book';
 import { copyBook, restoreBook } from '../src/db/copies';
 import { openBook } from '../src/db/open';
+import { LikenessOf } from '../src/stores/likeness';
 import { openRaw, type RawDatabase } from '../src/db/raw';
 import { earlierWork } from '../src/demo/earlier';
 import { DEMO_JOBS } from '../src/demo/jobs';
@@ -43,6 +44,20 @@ const jobsIn = async (): Promise<number> => {
 
 /** What is on the demo shop's rack, and what was put away. */
 const ALL_JOBS = DEMO_JOBS.length + earlierWork(new Date()).length;
+
+describe('a book that is closed while something is worked out of it', () => {
+  it('says that the server is being stopped, and nothing is taken for worked out', async () => {
+    await shop();
+    const open = await openBook(folder);
+    const likeness = new LikenessOf(open.book);
+    const asked = likeness.of('long-lathe');
+    await open.close();
+    await expect(asked).rejects.toMatchObject({
+      code: 'book-broken',
+      message: 'The server is being stopped. What you typed waits.',
+    });
+  });
+});
 
 describe('a write', () => {
   const table = (book: Book): Promise<unknown> =>

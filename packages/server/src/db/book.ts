@@ -205,6 +205,8 @@ export class Book {
   private statement(sql: string): RawStatement {
     const before = this.statements.get(sql);
     if (before) return before;
+    // Whoever is still working something out as the server stops hears of it, and it is no fault of anything.
+    if (!this.raw.open) throw stopped();
     const prepared = this.raw.prepare(sql);
     this.statements.set(sql, prepared);
     return prepared;
@@ -259,6 +261,9 @@ const busy = (): AnelloError =>
     null,
     'Another program holds the book’s file. What you typed waits and is sent again shortly.',
   );
+
+const stopped = (): AnelloError =>
+  new AnelloError('book-broken', null, 'The server is being stopped. What you typed waits.');
 
 function broken(error: unknown): AnelloError {
   if (error instanceof AnelloError) return error;

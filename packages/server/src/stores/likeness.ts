@@ -20,7 +20,7 @@ export class LikenessOf {
 
   constructor(private readonly book: Book) {}
 
-  /** Error: not-found. */
+  /** Errors: not-found; book-broken where the server is stopped meanwhile. */
   async of(machineId: string): Promise<LikenessSaid> {
     findMachine(this.book, machineId);
     const { stamp } = this.book;
@@ -28,7 +28,9 @@ export class LikenessOf {
     const before = this.held.said.get(machineId);
     if (before) return before;
     const said = this.workedOut(machineId);
-    this.held.said.set(machineId, said);
+    const { said: all } = this.held;
+    all.set(machineId, said);
+    said.catch(() => all.delete(machineId));
     return said;
   }
 
@@ -81,7 +83,7 @@ export class LikenessOf {
       });
     } catch (error) {
       // One that cannot be read tells nothing; it is named on the rack.
-      if (error instanceof AnelloError) return [];
+      if (error instanceof AnelloError && error.code !== 'book-broken') return [];
       throw error;
     }
   }
