@@ -62,9 +62,9 @@ wired('a throw is dialled in live: each jaw is taken at rest', async ({ page, sh
     wire.indicator.play(
       [off, -off, 0.001, 0.002].flatMap((value, i): [number, number][] => [
         // Half round again it comes past the high side.
-        [2.5 * i + 0.5, i === 3 ? off : value],
-        [2.5 * i + 1, value],
-        [2.5 * i + 2.5, value],
+        [1.8 * i + 0.4, i === 3 ? off : value],
+        [1.8 * i + 0.7, value],
+        [1.8 * i + 1.8, value],
       ]),
     );
   await turn(4.6);

@@ -67,12 +67,12 @@ const cutOff = (page: Page): Promise<string[]> =>
     ];
   });
 
-// Opened once, as on a phone, and widened: a page load costs more than what is looked at.
+// Opened once, as on a phone, and widened; the next by its address in the page that stands: a load costs more than what is looked at.
 for (const [what, places] of Object.entries(SCREENS)) {
   test(`nothing is cut off on any screen, nor serious for axe: ${what}`, async ({ page, shop }) => {
     for (const place of places) {
       await page.setViewportSize(PHONE);
-      await openWhole(page, shop.address + place);
+      await openWhole(page, shop, place);
       for (const size of [PHONE, TABLET, BENCH]) {
         await page.setViewportSize(size);
         expect(await cutOff(page), `${place}, ${size.width} wide`).toEqual([]);

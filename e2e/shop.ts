@@ -195,6 +195,12 @@ export const test = base.extend<OfJourney, OfWorker>({
   context: async ({ page }, use) => use(page.context()),
 });
 
+/** Asked ten times a second: by itself it looks less and less often, and sees what came late a second later still. */
+const OFTEN = { intervals: [50, 100] };
+const { poll } = expect;
+expect.poll = (asked, given) =>
+  poll(asked, { ...OFTEN, ...(typeof given === 'string' ? { message: given } : given) });
+
 export { expect };
 
 /** The reading bar at the bottom. */
@@ -235,10 +241,23 @@ export async function toView(
   await expect(tab).toHaveAttribute('aria-current', 'page');
 }
 
-/** Opens a page and waits until nothing more has come for a while; the browser's driver waits for workers that ended. */
-export async function openWhole(page: Page, address: string): Promise<void> {
-  await page.goto(address);
+/** Leads a page that stands to another place, as a link of its own does: what it has read stays read. */
+async function lead(page: Page, place: string): Promise<void> {
+  const shown = (): Promise<string> => page.locator('#app').innerText();
+  const before = await shown();
+  await page.evaluate((to) => {
+    history.pushState(null, '', to);
+    dispatchEvent(new PopStateEvent('popstate', { state: null }));
+  }, place);
+  await expect.poll(shown, `${place} is shown`).not.toBe(before);
+}
+
+/** Opens a place and waits until nothing more has come for a while; the browser's driver waits for workers that ended. */
+export async function openWhole(page: Page, { address }: Shop, place: string): Promise<void> {
+  const stands = page.url().startsWith(address) && !page.url().endsWith(QUIET);
+  await (stands ? lead(page, place) : page.goto(address + place));
   await page.evaluate(async () => {
+    performance.setResourceTimingBufferSize(5000);
     const come = (): number => performance.getEntriesByType('resource').length;
     for (let before = -1; before !== come();) {
       before = come();
