@@ -1,5 +1,5 @@
 import { accessible } from './accessible';
-import { Bar, expect, jobOnServer, test } from './shop';
+import { Bar, expect, jobOnServer, test, lead } from './shop';
 
 test('J-102: a bored hub brought to its plug by what the tool has shown, and the last foretelling checked', async ({
   page,
@@ -124,7 +124,7 @@ test('work is trued in the four-jaw from as many readings as there are, and the 
 }) => {
   await page.goto(`${shop.address}/job/j-103/cut`);
   await expect(page.getByText(/no taper|no angle|nothing to/i).first()).toBeVisible();
-  await page.goto(`${shop.address}/job/j-102/cut`);
+  await lead(page, '/job/j-102/cut');
   await page.getByRole('button', { name: 'Hold it true', exact: true }).click();
   const hold = page.getByRole('region', { name: 'Hold it true' });
   await hold.getByLabel('Jaw 1', { exact: true }).fill('0.2');

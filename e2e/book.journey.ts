@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { PDFDocument } from 'pdf-lib';
 import { squaresOf } from './squares';
 import { accessible } from './accessible';
-import { Bar, expect, jobOnServer, OWN_SERVER, test, toView } from './shop';
+import { Bar, expect, jobOnServer, OWN_SERVER, test, toView, lead } from './shop';
 
 test(
   'the book is copied, wrecked and put back, and nothing that was copied is lost',
@@ -13,7 +13,7 @@ test(
     await page.goto(`${shop.address}/job/j-101/set`);
     await new Bar(page).keep('1.893');
     await expect(page.locator('.nudge')).toContainText('0.026');
-    await page.goto(`${shop.address}/book`);
+    await lead(page, '/book');
     await expect(page.getByText('never', { exact: true })).toBeVisible();
     await page.getByRole('button', { name: 'Copy it now' }).click();
     await expect(page.getByText('just now')).toBeVisible();
@@ -50,7 +50,7 @@ test('a job goes out as a file, and is compared with what is here before it come
   await expect
     .poll(async () => (await jobOnServer(shop, 'j-103')).job.document.title)
     .toBe('Changed since it went out');
-  await page.goto(`${shop.address}/book`);
+  await lead(page, '/book');
   await page.getByLabel('Take a file in').setInputFiles({
     name: 'j-103.anello.zip',
     mimeType: 'application/zip',
@@ -87,7 +87,7 @@ test('the job is printed at any step, on the paper that is there, and its square
   const step = addresses.find((address) => address.includes('/job/j-110/work/'));
   await page.goto(step!);
   await expect(page.getByRole('heading', { name: 'Look first' })).toBeVisible();
-  await page.goto(`${shop.address}/job/j-110/plan`);
+  await lead(page, '/job/j-110/plan');
   expect(a4.getTitle()).toBe('J-110 Collet holder, No. 3 Morse shank, 8° seat');
   expect(a4.getPage(0).getWidth()).toBeCloseTo((210 * 72) / 25.4, 1);
   await page.getByRole('button', { name: 'Letter' }).click();

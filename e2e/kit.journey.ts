@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { accessible } from './accessible';
-import { expect, test } from './shop';
+import { expect, test, lead } from './shop';
 
 test('a lathe is added, described, copied, put away, and carried to another shop as a file', async ({
   page,
@@ -33,7 +33,7 @@ test('a lathe is added, described, copied, put away, and carried to another shop
   await expect(page.getByRole('heading', { name: 'Bench lathe (copy)', level: 1 })).toBeVisible();
   await page.getByRole('button', { name: 'Put away' }).click();
   await expect(page.getByText('Put away: no new job is offered it')).toBeVisible();
-  await page.goto(`${shop.address}/machines`);
+  await lead(page, '/machines');
   await expect(page.getByRole('region', { name: 'Put away' })).toContainText('Bench lathe (copy)');
 
   await page.getByRole('link', { name: 'Bench lathe', exact: true }).click();
@@ -47,7 +47,7 @@ test('a lathe is added, described, copied, put away, and carried to another shop
     machines: [{ document: { name: 'Bench lathe' } }],
   });
 
-  await page.goto(`${shop.address}/book`);
+  await lead(page, '/book');
   const take = page.locator('input[type=file]');
   const other = text.replaceAll(mine.id, 'their-lathe').replaceAll('Bench lathe', 'Their lathe');
   await take.setInputFiles({ name: 'their.json', mimeType: 'application/json', buffer: Buffer.from(other) });

@@ -1,5 +1,5 @@
 import { accessible } from './accessible';
-import { Bar, expect, jobOnServer, test, toView } from './shop';
+import { Bar, expect, jobOnServer, test, toView, lead } from './shop';
 
 /** What was kept last of a job, with what it is about. */
 const last = async (shop: Parameters<typeof jobOnServer>[0], id: string) =>
@@ -51,7 +51,7 @@ test('the collet holder’s third piece, operation by operation, each shape with
   await expect.poll(async () => (await last(shop, 'j-110')).body['kind']).toBe('sized');
 
   // The seat has a loop of its own, held by the shank: its mate is its own.
-  await page.goto(`${shop.address}/job/j-110/prove/seat-1`);
+  await lead(page, '/job/j-110/prove/seat-1');
   await expect(page.getByRole('img', { name: /In the spindle by No. 3 Morse/ })).toBeVisible();
   await expect(page.getByRole('link', { name: 'Seat' })).toHaveAttribute('aria-current', 'page');
   await bar.keep('0.1');

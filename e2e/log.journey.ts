@@ -1,5 +1,5 @@
 import { accessible } from './accessible';
-import { Bar, expect, test } from './shop';
+import { Bar, expect, test, lead } from './shop';
 
 test('the logbook: what was kept is found by words, kind and who, and leads to where it was kept', async ({
   page,
@@ -29,9 +29,9 @@ test('the logbook: what was kept is found by words, kind and who, and leads to w
   await expect(rows.first()).toContainText('Collet holder');
 
   // What is kept now is there at once when it is looked at again.
-  await page.goto(`${shop.address}/job/j-101/set`);
+  await lead(page, '/job/j-101/set');
   await new Bar(page).keep('1.883');
-  await page.goto(`${shop.address}/log`);
+  await lead(page, '/log');
   await expect(rows.first()).toContainText('1.883');
   await page.getByRole('button', { name: 'Collet holder', exact: true }).click();
   await expect(rows.first()).toContainText('Collet holder');

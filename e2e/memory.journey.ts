@@ -1,5 +1,5 @@
 import { accessible } from './accessible';
-import { choose, expect, test } from './shop';
+import { choose, expect, test, lead } from './shop';
 
 test('how the shop did it last time is at hand at each step, and the work begins from it', async ({
   page,
@@ -22,7 +22,7 @@ test('how the shop did it last time is at hand at each step, and the work begins
   await page.goBack();
 
   // A shank that was to be cut by the compound is cut as the last one was.
-  await page.goto(`${shop.address}/job/j-101/way`);
+  await lead(page, '/job/j-101/way');
   await page.getByRole('button', { name: 'Use this way' }).first().click();
   await expect(last).toContainText('J-');
   await last.getByRole('button').first().click();
@@ -68,7 +68,7 @@ test('a finished job is put away, found again by a word or in the logbook, and b
   await page.goBack();
   await expect(lowest).toBeInViewport();
 
-  await page.goto(`${shop.address}/log`);
+  await lead(page, '/log');
   await choose(page, 'Taper', 'Morse, metric table');
   await choose(page, 'Its size', 'No. 2 Morse');
   const rows = page.getByRole('list', { name: 'What was kept, newest first' });
@@ -102,7 +102,7 @@ test('when a job is wanted, whose it is and words to find it by are typed with t
       return [job.document.due, job.document.who, job.document.tags];
     })
     .toEqual(['2031-03-04', 'DO', ['mill', 'spindle test']]);
-  await page.goto(`${shop.address}/rack`);
+  await lead(page, '/rack');
   await page.getByRole('textbox', { name: 'Find a job' }).fill('spindle test');
   await expect(page.getByRole('link', { name: /J-105/ })).toContainText('wanted 4 Mar');
 });

@@ -1,5 +1,5 @@
 import { accessible } from './accessible';
-import { Bar, expect, jobOnServer, test, type Shop } from './shop';
+import { Bar, expect, jobOnServer, test, type Shop, lead } from './shop';
 import type { Page } from '@playwright/test';
 
 const SIN = Math.sin(Math.atan(7 / 48));
@@ -187,7 +187,7 @@ test('a socket by a reamer that is owned, and a short nose by a wide tool', asyn
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify(made),
   });
-  await page.goto(`${shop.address}/job/short-nose/way`);
+  await lead(page, '/job/short-nose/way');
   await page
     .locator('article', { hasText: 'Wide tool, plunged' })
     .getByRole('button', { name: 'Use this way' })

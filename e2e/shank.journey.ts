@@ -1,5 +1,5 @@
 import { accessible } from './accessible';
-import { Bar, choose, expect, jobOnServer, test, toView } from './shop';
+import { Bar, choose, expect, jobOnServer, test, toView, lead } from './shop';
 
 test('J-101 from the rack to a proved fit and on to the next piece', async ({ page, shop }) => {
   const bar = new Bar(page);
@@ -227,7 +227,7 @@ test('a new job is built from its first figure, and a scrapped piece keeps its c
   await page.getByRole('button', { name: 'Slipped in the chuck' }).click();
   await page.getByRole('button', { name: 'Record as scrap' }).click();
   await expect(page.getByText('Scrap: Slipped in the chuck')).toBeVisible();
-  await page.goto(`${shop.address}/rack`);
+  await lead(page, '/rack');
   await expect(page.getByRole('link', { name: /J-113/ })).toContainText('Scrapped');
 });
 

@@ -242,7 +242,7 @@ export async function toView(
 }
 
 /** Leads a page that stands to another place, as a link of its own does: what it has read stays read. */
-async function lead(page: Page, place: string): Promise<void> {
+export async function lead(page: Page, place: string): Promise<void> {
   const shown = (): Promise<string> => page.locator('#app').innerText();
   const before = await shown();
   await page.evaluate((to) => {

@@ -1,5 +1,5 @@
 import { accessible } from './accessible';
-import { Bar, expect, jobOnServer, test } from './shop';
+import { Bar, expect, jobOnServer, test, lead } from './shop';
 
 test('a shank of a known taper: from the rack to its first figure to set in six touches', async ({
   page,
@@ -57,7 +57,7 @@ test('a part begun from a drawn one, with its figures, in inch; and one from not
   expect(document.features[0]).toMatchObject({ diameter: { typed: '2 1/2 in' } });
   expect(document.work).toMatchObject({ bore: { mate: 'Plug turned from the shaft' } });
 
-  await page.goto(`${shop.address}/new`);
+  await lead(page, '/new');
   await page.getByLabel('What it is').fill('Odd thing');
   await page.getByRole('button', { name: 'Put it on the rack' }).click();
   await expect(page).toHaveURL(/\/part$/);

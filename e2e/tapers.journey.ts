@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { PDFDocument } from 'pdf-lib';
 import { accessible } from './accessible';
-import { Bar, expect, test } from './shop';
+import { Bar, expect, test, lead } from './shop';
 
 test('a taper looked up, seen to be what it is, and used in a job', async ({ page, shop }) => {
   await page.goto(`${shop.address}/tapers`);
@@ -133,7 +133,7 @@ test('tapers are found by what people call them, in the tables and in the picker
   await find.fill('qqqq');
   await expect(page.getByText('save it as our own', { exact: false })).toBeVisible();
 
-  await page.goto(`${shop.address}/job/j-101/part`);
+  await lead(page, '/job/j-101/part');
   const picker = page.getByRole('combobox', { name: 'From the tables' }).first();
   await picker.click();
   await picker.fill('40 taper');

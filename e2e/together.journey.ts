@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { accessible } from './accessible';
-import { Bar, expect, OWN_SERVER, type Shop, test } from './shop';
+import { Bar, expect, OWN_SERVER, type Shop, test, lead } from './shop';
 
 /** Another screen of the shop, in a browser of its own, with other hands at it. */
 async function another(page: Page, shop: Shop, place: string): Promise<Page> {
@@ -36,7 +36,7 @@ test('two screens on one job: readings, edits and who is there show on the other
   await expect(page.getByLabel('Material')).toHaveValue('EN19');
 
   // On the rack as well, and whoever leaves is gone.
-  await page.goto(`${shop.address}/rack`);
+  await lead(page, '/rack');
   await expect(bench.getByText('RK here too')).toHaveCount(0);
   const card = page.getByRole('link', { name: /J-101/ });
   await bench.getByLabel('What it is').fill('Boring-bar shank, long');

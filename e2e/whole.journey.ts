@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { accessible } from './accessible';
-import { Bar, choose, expect, jobOnServer, type Shop, test, toView } from './shop';
+import { Bar, choose, expect, jobOnServer, type Shop, test, toView, lead } from './shop';
 
 type Kept = { piece: number; feature?: string; operation?: string; body: Record<string, unknown> };
 const records = async (shop: Shop, id: string): Promise<Kept[]> =>
@@ -120,7 +120,7 @@ test('a batch worked holding by holding: the next piece is taken up where this o
   const ids = await first.evaluateAll((rows) =>
     rows.map((row) => (row as HTMLElement).dataset['operation']!),
   );
-  await page.goto(`${shop.address}/job/j-111/work/${ids[0]}`);
+  await lead(page, `/job/j-111/work/${ids[0]}`);
   for (const id of ids) {
     // What is done leads to what comes next.
     await expect(page).toHaveURL(new RegExp(`/work/${id}$`));
@@ -238,7 +238,7 @@ test('a part begun from a drawing, and one as an earlier job', async ({ page, sh
     'chamfer',
   ]);
 
-  await page.goto(`${shop.address}/new`);
+  await lead(page, '/new');
   await page.getByRole('button', { name: /^An earlier job/ }).click();
   await page.getByRole('textbox', { name: 'Find an earlier job' }).fill('flywheel');
   await page.getByRole('button', { name: /Flywheel hub bush/ }).click();
