@@ -109,7 +109,8 @@ async function shared(context: BrowserContext): Promise<Page> {
 
 /** As a new one would be, but for the scripts that it knows: nothing is kept in it, and nothing was asked of it. */
 async function asNew(page: Page, { address }: Shop, viewport: ViewportSize | null): Promise<void> {
-  await page.goto(address + QUIET);
+  // Where the journey before left it, at the same address.
+  if (page.url() !== address + QUIET) await page.goto(address + QUIET);
   const session = await page.context().newCDPSession(page);
   await session.send('Storage.clearDataForOrigin', { origin: address, storageTypes: KEPT });
   await session.detach();
