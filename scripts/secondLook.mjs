@@ -7,6 +7,8 @@ import { root } from './lib.mjs';
 /** These go through all of the core at once: too long for every change, not for the few that nothing else noticed. */
 const LAST = ['examples', 'publicFace', 'onLathes', 'proof'];
 const OF_FIGURES = /^packages\/(core|contract)\//;
+/** How a program ends that was told to at the keyboard. */
+const INTERRUPTED = 130;
 const UNNOTICED = ['Survived', 'NoCoverage'];
 const NOTICED = ['Killed', 'Timeout'];
 /** Of two figures that are never exactly the same it is no matter which of these stands; of counts it is. */
@@ -41,16 +43,21 @@ function noticedAtLast(name, source, mutant) {
   const file = join(root, name);
   if (!OF_FIGURES.test(name) || readFileSync(file, 'utf8') !== source) return false;
   const [from, to] = span(source, mutant);
-  try {
-    writeFileSync(file, source.slice(0, from) + mutant.replacement + source.slice(to));
-    const { status } = spawnSync('npx', ['vitest', 'run', '--project', 'figures', '--bail', '1', ...LAST], {
+  const asked = () =>
+    spawnSync('npx', ['vitest', 'run', '--project', 'figures', '--bail', '1', ...LAST], {
       cwd: root,
       stdio: 'ignore',
     });
-    return status !== 0;
+  let answer;
+  try {
+    writeFileSync(file, source.slice(0, from) + mutant.replacement + source.slice(to));
+    answer = asked();
   } finally {
     writeFileSync(file, source);
   }
+  if (answer.error) throw answer.error;
+  if (answer.signal !== null || answer.status === INTERRUPTED) process.exit(INTERRUPTED);
+  return answer.status !== 0;
 }
 
 /** @param {number} part @param {number} whole */
@@ -62,8 +69,8 @@ const share = (part, whole) =>
  * @param {string} report where the run wrote what it found
  */
 export function secondLook(report) {
-  // A file that is changed is put back before this ends, whoever ends it.
-  process.once('SIGINT', () => process.exit(130));
+  // Who interrupts ends the tests that run; the file that they were run on is put back first.
+  process.on('SIGINT', () => undefined);
   const count = { edge: { all: 0, unnoticed: 0 }, rest: { all: 0, unnoticed: 0 } };
   /** @type {Record<string, Mutated>} */
   const files = JSON.parse(readFileSync(report, 'utf8')).files;
