@@ -101,10 +101,14 @@ function writeSettings() {
 /** @param {string} project @returns {Promise<{ said: string, code: number | null }>} */
 const compiled = (project) =>
   new Promise((ended, failed) => {
-    const child = spawn(process.execPath, [COMPILER, '-p', project, '--noEmit', '--pretty', 'false', '--checkers', '2'], {
-      cwd: root,
-      stdio: ['ignore', 'pipe', 'inherit'],
-    });
+    const child = spawn(
+      process.execPath,
+      [COMPILER, '-p', project, '--noEmit', '--pretty', 'false', '--checkers', '2'],
+      {
+        cwd: root,
+        stdio: ['ignore', 'pipe', 'inherit'],
+      },
+    );
     let said = '';
     child.stdout.setEncoding('utf8').on('data', (part) => (said += part));
     child.once('error', failed);
