@@ -69,7 +69,7 @@ await step('unit tests and torture', [
     '--reporter=json',
     `--outputFile.json=${join(results, 'unit.json')}`,
   ],
-  [process.execPath, 'scripts/torture.mjs', '20'],
+  [process.execPath, 'scripts/torture.mjs', '10'],
 ]);
 const unit = read('unit.json');
 totals.passed += unit?.numPassedTests ?? 0;

@@ -4,6 +4,7 @@ import 'fake-indexeddb/auto';
 import { afterAll, beforeAll, vi } from 'vitest';
 import { emptyBench } from './emptyBench';
 import { freshStores } from './freshStores';
+import './looksSoon';
 
 beforeAll(async () => {
   freshStores();

@@ -2,6 +2,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Answer } from '../../testkit/answers';
 import { emptyBench } from '../../testkit/emptyBench';
 import { freshStores } from '../../testkit/freshStores';
+import { useHurried } from '../../testkit/hurried';
 import { document, jobsServer, noteOf, type JobsServer } from '../../testkit/jobsServer';
 import { readDraft, writeDraft } from '../drafts';
 import { heldJob, holdArrived, holdSaved } from '../heldJobs';
@@ -10,6 +11,7 @@ import { useOutbox } from './outbox';
 import { useScreen } from './screen';
 
 let server: JobsServer;
+useHurried();
 beforeEach(async () => {
   freshStores();
   await emptyBench();

@@ -10,6 +10,7 @@ import { LOCAL } from '../names';
 import { heldPicture, holdPicture } from '../pictures';
 import { emptyBench } from '../../testkit/emptyBench';
 import { freshStores } from '../../testkit/freshStores';
+import { useHurried } from '../../testkit/hurried';
 
 /** A stand-in for the server, with the ways it can go wrong. */
 const server = {
@@ -72,6 +73,7 @@ const row = (id: string): JobRow => ({
   document: newJobDocument({ number: id.toUpperCase(), title: 'Shank', machineId: 'm' }),
 });
 
+useHurried();
 beforeEach(async () => {
   freshStores();
   localStorage.clear();

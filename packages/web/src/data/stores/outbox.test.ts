@@ -2,6 +2,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Answer, Asked } from '../../testkit/answers';
 import { emptyBench } from '../../testkit/emptyBench';
 import { freshStores } from '../../testkit/freshStores';
+import { useHurried } from '../../testkit/hurried';
 import { document, jobsServer, noteOf, type JobsServer } from '../../testkit/jobsServer';
 import { bench } from '../db';
 import { writeDraft, readDraft, type Draft } from '../drafts';
@@ -26,6 +27,7 @@ const away = (): Answer => 'away';
 const until = (check: () => boolean): Promise<void> =>
   vi.waitFor(() => expect(check()).toBe(true), { timeout: 5000 });
 
+useHurried();
 beforeEach(async () => {
   freshStores();
   await emptyBench();

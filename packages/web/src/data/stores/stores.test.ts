@@ -6,6 +6,7 @@ import { useOutbox } from './outbox';
 import { usePreferences } from './preferences';
 import { emptyBench } from '../../testkit/emptyBench';
 import { freshStores } from '../../testkit/freshStores';
+import { useHurried } from '../../testkit/hurried';
 import { noteOf } from '../../testkit/jobsServer';
 
 /** A stand-in for the server: what it holds, and whether it answers. */
@@ -38,6 +39,7 @@ function handle(url: string, method: string, body: unknown): Response {
   return answer(200, server.job);
 }
 
+useHurried();
 beforeEach(async () => {
   freshStores();
   await emptyBench();
