@@ -43,20 +43,11 @@ function normal(sums: Sums, columns: readonly Column[]): Normal {
 }
 
 /**
- * What columns leave of the sum of squares, from sums alone: what is left of the readings' own when each column in turn has
- * been taken out of all that follow. Infinite where they do not tell one term from another.
+ * Takes each of some columns in turn out of all that follow, in the square of their products with the readings' at the end:
+ * what is left of the readings' own. Infinite where a column is hardly more than those before it, by its own size.
  */
-export function squaresLeft(sums: Sums, columns: readonly Column[]): number {
-  const size = columns.length + 1;
-  const m = new Float64Array(size * size);
-  const placed = columns.map((column) => sums.placed(column));
-  for (let i = 0; i < size - 1; i++) {
-    const a = placed[i] as Placed;
-    for (let j = i; j < size - 1; j++) m[i * size + j] = sums.product(a, placed[j] as Placed);
-    m[i * size + size - 1] = sums.withReadings(a);
-  }
-  m[size * size - 1] = sums.readings;
-  const own = placed.map((_, i) => m[i * size + i] as number);
+function takenOut(m: Float64Array, own: readonly number[]): number {
+  const size = own.length + 1;
   for (let i = 0; i < size - 1; i++) {
     const pivot = m[i * size + i] as number;
     if (!(pivot > LEAST * (own[i] as number))) return Infinity;
@@ -68,6 +59,69 @@ export function squaresLeft(sums: Sums, columns: readonly Column[]): number {
   }
   return Math.max(0, m[size * size - 1] as number);
 }
+
+/** What columns leave of the sum of squares, from sums alone. */
+export const squaresLeft = (sums: Sums, columns: readonly Column[]): number => leftBeside(sums, columns)([]);
+
+/**
+ * What columns leave of the sum of squares beside some that stay: those are taken out once for all that are tried beside
+ * them. Infinite where they do not tell one term from another.
+ */
+export function leftBeside(sums: Sums, staying: readonly Column[]): (columns: readonly Column[]) => number {
+  const placed = staying.map((column) => sums.placed(column));
+  const size = placed.length + 1;
+  const m = productsOf(sums, placed, sums.readings);
+  const left = takenOut(m, diagonalOf(m, size));
+  if (left === Infinity) return () => Infinity;
+  /** Of a column each that stays, once those before it are taken out. */
+  const sharesIn = (column: Placed): Float64Array => {
+    const shares = new Float64Array(size - 1);
+    for (let i = 0; i < size - 1; i++) {
+      let share = sums.product(column, placed[i] as Placed);
+      for (let k = 0; k < i; k++)
+        share -= ((m[k * size + i] as number) / (m[k * size + k] as number)) * (shares[k] as number);
+      shares[i] = share;
+    }
+    return shares;
+  };
+  /** What a column and another, or the readings, have in common with those that stay. */
+  const common = (a: Float64Array, b: (k: number) => number): number => {
+    let sum = 0;
+    for (let k = 0; k < size - 1; k++) sum += ((a[k] as number) / (m[k * size + k] as number)) * b(k);
+    return sum;
+  };
+  return (columns) => {
+    if (columns.length === 0) return left;
+    const more = columns.map((column) => sums.placed(column));
+    const shares = more.map(sharesIn);
+    const beside = productsOf(sums, more, left);
+    const own = diagonalOf(beside, more.length + 1);
+    shares.forEach((a, i) => {
+      const row = i * (more.length + 1);
+      for (let j = i; j < more.length; j++) {
+        const b = shares[j] as Float64Array;
+        beside[row + j] = (beside[row + j] as number) - common(a, (k) => b[k] as number);
+      }
+      const end = row + more.length;
+      beside[end] = (beside[end] as number) - common(a, (k) => m[k * size + size - 1] as number);
+    });
+    return takenOut(beside, own);
+  };
+}
+
+/** Products of each column with those from itself on and with the readings, row by row, and of the readings at the end. */
+function productsOf(sums: Sums, placed: readonly Placed[], readings: number): Float64Array {
+  const size = placed.length + 1;
+  const m = new Float64Array(size * size);
+  placed.forEach((a, i) => {
+    for (let j = i; j < size - 1; j++) m[i * size + j] = sums.product(a, placed[j] as Placed);
+    m[i * size + size - 1] = sums.withReadings(a);
+  });
+  m[size * size - 1] = readings;
+  return m;
+}
+const diagonalOf = (m: Float64Array, size: number): number[] =>
+  Array.from({ length: size - 1 }, (_, i) => m[i * size + i] as number);
 
 /** Least squares of the readings on columns; null where they do not tell one term from another. */
 export function fitLinear(sums: Sums, columns: readonly Column[]): LinearFit | null {

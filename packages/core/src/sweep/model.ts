@@ -1,4 +1,4 @@
-import { fitLinear, squaresLeft, type LinearFit } from './linearFit';
+import { fitLinear, leftBeside, type LinearFit } from './linearFit';
 import type { Series } from './series';
 import { sumsOf, type Sums } from './sums';
 import { all, type Column } from './tails';
@@ -14,14 +14,38 @@ export interface Model {
 
 const placeIn = (places: Places, id: TermId): number => places[id] ?? 0;
 
-/** Columns of the joint fit: a level, the travel, and those of each term in turn. */
-export function columnsOf(terms: readonly TermId[], places: Places): readonly Column[] {
+/** What stands for the travel, of some terms, and which of them turns it. */
+function travelOf(terms: readonly TermId[], places: Places): { by: TermId | null; column: Column } {
   const turned = terms.map(termOf).find(({ travel }) => travel);
-  return [
-    all('level'),
-    turned?.travel?.(placeIn(places, turned.id)) ?? all('travel'),
-    ...terms.flatMap((id) => termOf(id).columns(placeIn(places, id))),
-  ];
+  return {
+    by: turned?.id ?? null,
+    column: turned?.travel?.(placeIn(places, turned.id)) ?? all('travel'),
+  };
+}
+
+/** Columns of the joint fit: a level, the travel, and those of each term in turn. */
+export const columnsOf = (terms: readonly TermId[], places: Places): readonly Column[] => [
+  all('level'),
+  travelOf(terms, places).column,
+  ...terms.flatMap((id) => termOf(id).columns(placeIn(places, id))),
+];
+
+/** The same columns in two parts: those that go where a term goes, and those that stay. */
+export function partedBy(
+  id: TermId,
+  terms: readonly TermId[],
+  places: Places,
+): { readonly staying: readonly Column[]; going(place: number): readonly Column[] } {
+  const turns = travelOf(terms, places).by === id;
+  const others = terms.filter((one) => one !== id);
+  const staying = others.flatMap((one) => termOf(one).columns(placeIn(places, one)));
+  return {
+    staying: [all('level'), ...(turns ? [] : [travelOf(others, places).column]), ...staying],
+    going: (place) => [
+      ...(turns ? [travelOf([id], { [id]: place }).column] : []),
+      ...termOf(id).columns(place),
+    ],
+  };
 }
 
 /** The level and the travel come before any term's. */
@@ -43,9 +67,12 @@ function bestOf(
 ): Places {
   let found = placeIn(places, id);
   let least = Infinity;
+  if (among.length === 0) return { ...places, [id]: found };
+  const { staying, going } = partedBy(id, terms, places);
+  const left = leftBeside(sums, staying);
   for (const place of among) {
-    const left = squaresLeft(sums, columnsOf(terms, { ...places, [id]: place }));
-    if (left < least) [least, found] = [left, place];
+    const here = left(going(place));
+    if (here < least) [least, found] = [here, place];
   }
   return { ...places, [id]: found };
 }
