@@ -146,4 +146,6 @@ export const CHROMIUM_FLAGS = [
   '--disable-component-update',
   '--disable-sync',
   '--no-first-run',
+  // Two browsers share two processors: what clears up beside the page takes from the other.
+  '--js-flags=--single-threaded-gc',
 ];
