@@ -7,7 +7,7 @@ const TIMEOUT = 60_000;
 
 /** Read as Node reads it and not as the runner rewrites it for mocks: twice as quick to read, and twice as quick to run. */
 const READ_BY_NODE = /\/(packages\/(core|contract|server)\/src|proof|worked|bench|scripts)\/(?!.*\.test\.ts)/;
-/** Tests drawn by chance leave much behind: with room for it, a fifth less time goes into clearing it away. */
+/** Tests drawn by chance leave much behind: with room for it, and no thread beside them to clear it away, they take a fifth less. */
 const room = ['--min-semi-space-size=64', '--max-semi-space-size=128', '--single-threaded-gc'];
 /** For coverage the runner must read all itself. */
 const byNode = process.argv.includes('--coverage')

@@ -24,19 +24,14 @@ interface Normal {
   readonly scale: readonly number[];
 }
 
-/** From the products of each column with those from itself on, and at the end with the readings. */
-function normal(sums: Sums, columns: readonly Column[]): Normal {
-  const size = columns.length;
-  const placed = columns.map((column) => sums.placed(column));
-  const products = placed.map((a, i) => [
-    ...placed.map((b, j) => (j < i ? 0 : sums.product(a, b))),
-    sums.withReadings(a),
-  ]);
-  const scale = products.map((row, i) => 1 / Math.sqrt(Math.max(row[i] as number, Number.MIN_VALUE)));
-  const rows = products.map((row, i) =>
-    Array.from({ length: size + 1 }, (_, j) => {
-      const value = j < i ? products[j]?.[i] : row[j];
-      return (value as number) * (scale[i] as number) * (j === size ? 1 : (scale[j] as number));
+/** From the products of columns and readings, as `productsOf` has them. */
+function normal(m: Float64Array, own: readonly number[]): Normal {
+  const size = own.length + 1;
+  const scale = own.map((square) => 1 / Math.sqrt(Math.max(square, Number.MIN_VALUE)));
+  const rows = scale.map((times, i) =>
+    Array.from({ length: size }, (_, j) => {
+      const value = m[Math.min(i, j) * size + Math.max(i, j)] as number;
+      return value * times * (scale[j] ?? 1);
     }),
   );
   return { rows, scale };
@@ -59,9 +54,6 @@ function takenOut(m: Float64Array, own: readonly number[]): number {
   }
   return Math.max(0, m[size * size - 1] as number);
 }
-
-/** What columns leave of the sum of squares, from sums alone. */
-export const squaresLeft = (sums: Sums, columns: readonly Column[]): number => leftBeside(sums, columns)([]);
 
 /**
  * What columns leave of the sum of squares beside some that stay: those are taken out once for all that are tried beside
@@ -125,7 +117,13 @@ const diagonalOf = (m: Float64Array, size: number): number[] =>
 
 /** Least squares of the readings on columns; null where they do not tell one term from another. */
 export function fitLinear(sums: Sums, columns: readonly Column[]): LinearFit | null {
-  const { rows, scale } = normal(sums, columns);
+  const m = productsOf(
+    sums,
+    columns.map((column) => sums.placed(column)),
+    sums.readings,
+  );
+  const own = diagonalOf(m, columns.length + 1);
+  const { rows, scale } = normal(m, own);
   const solved = solveLinear(rows, LEAST);
   if (!solved) return null;
   const coefficients = solved.map((value, i) => value * (scale[i] as number));
@@ -133,7 +131,7 @@ export function fitLinear(sums: Sums, columns: readonly Column[]): LinearFit | n
   return {
     coefficients,
     residuals: () => (left ??= leftBy(sums.series, sums.drawing, columns, coefficients)),
-    squares: squaresLeft(sums, columns),
+    squares: takenOut(m, own),
     freedom: Math.max(1, sums.counted - columns.length),
     spread(index) {
       const unit = rows.map((row, i) => [...row.slice(0, -1), i === index ? 1 : 0]);

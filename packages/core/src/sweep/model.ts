@@ -31,7 +31,7 @@ export const columnsOf = (terms: readonly TermId[], places: Places): readonly Co
 ];
 
 /** The same columns in two parts: those that go where a term goes, and those that stay. */
-export function partedBy(
+function partedBy(
   id: TermId,
   terms: readonly TermId[],
   places: Places,
