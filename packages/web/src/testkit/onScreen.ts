@@ -3,7 +3,7 @@ import type { WayId } from '@anello/core/taper';
 import type { BodyOf, RecordBody, RecordKind } from '@anello/core/job';
 import { afterEach, beforeEach, vi } from 'vitest';
 import { defineComponent, h, provide, type Component, type VNode } from 'vue';
-import { routerKey, type Router } from 'vue-router';
+import { routerKey } from 'vue-router';
 import { job as jobDocument, shank } from '../../../contract/src/job/jobs.testdata';
 import { LONG_LATHE } from '../../../contract/src/machine/machines.testdata';
 import { useJob } from '../data/stores/job';
@@ -11,6 +11,7 @@ import { useShop } from '../data/stores/shop';
 import { provideJobKind } from '../job/kinds/registry';
 import { provideJobModel, type JobModel } from '../job/model/useJobModel';
 import { emptyBench } from './emptyBench';
+import { ledTo } from './ledTo';
 import { useMounted } from './mounted';
 
 /** A job on the screen of a page of its own, with the server away: what it keeps stays in the browser. */
@@ -81,7 +82,7 @@ export function useOnScreen(): OnScreen {
           job.document = { ...jobDocument(), machineId: LATHE_ID, ...document };
           job.state = 'ready';
           shop.machines = [{ id: LATHE_ID, version: 1, document: LONG_LATHE, settings: [] }];
-          provide(routerKey, { push: (to: string) => went.push(to) } as unknown as Router);
+          provide(routerKey, ledTo(went));
           model = provideJobModel(() => picked);
           provideJobKind(model);
           return under;

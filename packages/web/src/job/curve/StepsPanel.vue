@@ -20,6 +20,7 @@ import { usePreferences } from '../../data/stores/preferences';
 import CurveLength from './CurveLength.vue';
 import FinishingCard from './FinishingCard.vue';
 import PickOne from '../../ui/PickOne.vue';
+import { useLeadOn } from '../../ui/useLeadOn';
 
 /** Two-handle steps ticked off at the machine, the current one as large as the screen bears. */
 const props = defineProps<{ desk: CurveDesk }>();
@@ -28,6 +29,7 @@ const model = useJobModel();
 const cut = useCut();
 const preferences = usePreferences();
 const go = useGo();
+const lead = useLeadOn();
 /** The carriage is set by its own wheel to this, mm. */
 const ALONG = 0.1;
 const {
@@ -103,10 +105,11 @@ async function pdf(): Promise<void> {
   });
   await saveTemplate(title, sheets, 'pdf');
 }
-async function keepCut(): Promise<void> {
-  await props.desk.keepShaped('steps', `${rows.value.length} steps`);
-  await go.to('prove');
-}
+const keepCut = (): Promise<void> =>
+  lead(async () => {
+    await props.desk.keepShaped('steps', `${rows.value.length} steps`);
+    return go.path('prove');
+  });
 useStageScreen({
   bar: () =>
     rows.value.length === 0

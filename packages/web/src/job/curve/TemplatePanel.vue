@@ -10,6 +10,7 @@ import { useJobModel } from '../model/useJobModel';
 import { NOTHING_TRIED, tried } from '../model/tried';
 import FigureText from '../../ui/FigureText.vue';
 import NoticeText from '../../ui/NoticeText.vue';
+import { useLeadOn } from '../../ui/useLeadOn';
 import { templateSheets, TEMPLATE_PAPER } from '../../files/paper/templateSheet';
 import { useJob } from '../../data/stores/job';
 import { usePreferences } from '../../data/stores/preferences';
@@ -23,6 +24,7 @@ import WallPicks from './WallPicks.vue';
 const props = defineProps<{ desk: CurveDesk }>();
 const job = useJob();
 const go = useGo();
+const lead = useLeadOn();
 const preferences = usePreferences();
 const model = useJobModel();
 const cut = useCut();
@@ -59,10 +61,11 @@ const reads = computed(() => model.lathe.value?.dial.reads ?? 'diameter');
 const CREPT = 0.5;
 /** Less than this of what a stylus loses is nothing anybody would see, mm. */
 const SEEN = 0.01;
-async function keepCut(): Promise<void> {
-  await props.desk.keepShaped('drawing', '');
-  await go.to('prove');
-}
+const keepCut = (): Promise<void> =>
+  lead(async () => {
+    await props.desk.keepShaped('drawing', '');
+    return go.path('prove');
+  });
 const save = (format: TemplateFormat): Promise<void> =>
   saveTemplate(`${job.document?.number ?? 'curve'} template`, sheets.value, format);
 </script>

@@ -20,9 +20,9 @@ import {
 } from '@anello/core/plan';
 import { lineProgress, nextInBatch, type BatchOrder, type LineProgress } from '@anello/core/job';
 import { computed, type ComputedRef } from 'vue';
-import { useRouter } from 'vue-router';
 import { useJob } from '../../data/stores/job';
 import { useKit } from '../../data/stores/kit';
+import { useLeadOn } from '../../ui/useLeadOn';
 import { useJobModel } from '../model/useJobModel';
 import { shared } from '../model/desk';
 import { ofShape } from '../model/kind';
@@ -38,8 +38,8 @@ export interface PlanDesk {
   readonly progress: ComputedRef<LineProgress>;
   /** What to go on with: on this piece or, as the batch is worked, on another; none of it when only its verdict is left. */
   readonly next: ComputedRef<{ readonly piece: number; readonly operation: OperationSaid | null } | null>;
-  /** Takes up what is next, on whichever piece it is. */
-  goOn(): Promise<void>;
+  /** Takes up what is next, on whichever piece it is; with work, when that is done. */
+  goOn(work?: () => Promise<unknown>): Promise<void>;
   setBatch(order: BatchOrder): void;
   /** Where an operation is worked: a shape at the step it has come to, any other on its card. */
   path(operation: OperationSaid): string;
@@ -74,7 +74,7 @@ function attempt<T>(work: () => T): Worked<T> {
 
 export const usePlan = shared('plan', (): PlanDesk => {
   const job = useJob();
-  const router = useRouter();
+  const lead = useLeadOn();
   const kit = useKit();
   const { lathe, progress } = useJobModel();
   const part = computed<Worked<PlanPart> | null>(() => {
@@ -127,11 +127,13 @@ export const usePlan = shared('plan', (): PlanDesk => {
   });
   return {
     next,
-    async goOn() {
-      const { value } = next;
-      if (value && value.piece !== job.piece) await job.takeUp(value.piece);
-      await router.push(value?.operation ? path(value.operation) : `/job/${job.id}/record`);
-    },
+    goOn: (work) =>
+      lead(async () => {
+        await work?.();
+        const { value } = next;
+        if (value && value.piece !== job.piece) await job.takeUp(value.piece);
+        return value?.operation ? path(value.operation) : `/job/${job.id}/record`;
+      }),
     setBatch: (order) => job.edit((draft) => void (draft.batch = order)),
     of: computed(() =>
       part.value?.value && worked.value?.value

@@ -9,7 +9,6 @@ import {
   isWithdrawn,
 } from '@anello/core/job';
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
-import { useRouter } from 'vue-router';
 import { mdiCameraPlusOutline, mdiCommentPlusOutline } from '@mdi/js';
 import FileTake from '../../ui/FileTake.vue';
 import { usePhotos } from '../notes/usePhotos';
@@ -20,6 +19,7 @@ import NoticeText from '../../ui/NoticeText.vue';
 import PhraseText from '../../ui/PhraseText.vue';
 import MethodPicks from '../../ui/MethodPicks.vue';
 import { vFirstBox } from '../../ui/vFirstBox';
+import { useLeadOn } from '../../ui/useLeadOn';
 import { HELD } from '../../data/names';
 import { useHeld } from '../../data/useHeld';
 import VerdictPanel from '../shared/VerdictPanel.vue';
@@ -35,7 +35,7 @@ import { useJobKind } from '../model/kind';
 const job = useJob();
 const shop = useShop();
 const outbox = useOutbox();
-const router = useRouter();
+const lead = useLeadOn();
 const model = useJobModel();
 const kind = useJobKind();
 const PiecesPanel = defineAsyncComponent(() => import('./PiecesPanel.vue'));
@@ -98,12 +98,13 @@ function chosen(): boolean {
   return Boolean(shape && job.document && workOf(job.document, shape.feature, shape.kind).way);
 }
 
-async function startNext(): Promise<void> {
-  const settings = ofKind(model.records.value, 'setting-kept').length;
-  const stage = kind.value.beginsAt({ settings, chosen: chosen() });
-  await job.takeUp(following.value ?? job.piece + 1);
-  await router.push(`/job/${job.id}/${several.value ? 'plan' : stage}`);
-}
+const startNext = (): Promise<void> =>
+  lead(async () => {
+    const settings = ofKind(model.records.value, 'setting-kept').length;
+    const stage = kind.value.beginsAt({ settings, chosen: chosen() });
+    await job.takeUp(following.value ?? job.piece + 1);
+    return `/job/${job.id}/${several.value ? 'plan' : stage}`;
+  });
 
 async function keepNote(): Promise<void> {
   const text = note.value.trim();

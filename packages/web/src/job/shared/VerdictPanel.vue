@@ -2,10 +2,10 @@
 import { ofKind, settingInForce, verdictOnPiece } from '@anello/core/job';
 import { LOSS_CAUSES } from '@anello/core/memory';
 import { computed, ref } from 'vue';
-import { useRouter } from 'vue-router';
 import { useJob } from '../../data/stores/job';
 import { useJobModel } from '../model/useJobModel';
 import { useShop } from '../../data/stores/shop';
+import { useLeadOn } from '../../ui/useLeadOn';
 
 /** Accepted, rework or scrap; the last two with their cause. Accepted also proves the setting. */
 const props = defineProps<{
@@ -18,7 +18,7 @@ const props = defineProps<{
 }>();
 const job = useJob();
 const shop = useShop();
-const router = useRouter();
+const lead = useLeadOn();
 const model = useJobModel();
 type Verdict = 'accepted' | 'rework' | 'scrap';
 const picking = ref<Verdict | null>(null);
@@ -56,15 +56,20 @@ async function keep(verdict: Verdict): Promise<void> {
     problem.value = 'Say what caused it: the next piece learns from that.';
     return;
   }
+  await lead(() => keepVerdict(verdict));
+}
+
+/** Where it leads, if anywhere. */
+async function keepVerdict(verdict: Verdict): Promise<string | null> {
   const body = { kind: 'verdict', verdict, cause: verdict === 'accepted' ? '' : cause.value.trim() } as const;
   const record = props.whole ? await job.keep(body) : await model.keep(body);
   if (verdict === 'accepted' && !props.whole) await proveSetting();
   picking.value = null;
   problem.value = '';
   job.offerBack(`${of.value}: ${verdict}.`, () => job.withdraw(record));
-  if (verdict === 'rework' || props.whole) return;
+  if (verdict === 'rework' || props.whole) return null;
   // Of several shapes there is more to do: the line of work says what.
-  await router.push(`/job/${job.id}/${several.value && verdict === 'accepted' ? 'plan' : 'record'}`);
+  return `/job/${job.id}/${several.value && verdict === 'accepted' ? 'plan' : 'record'}`;
 }
 
 /** A piece that fits proves what the lathe stands at; the setting on record says so. */

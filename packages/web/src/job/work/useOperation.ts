@@ -105,21 +105,22 @@ export function provideOperation(id: () => string): OperationDesk {
       if (!of) return;
       const said =
         of.cards.map(({ line }) => plainText(line, preferences.units)).join('; ') || of.operation.name;
-      await job.keepAndOffer(
-        {
-          kind: 'worked',
-          said: said.slice(0, MOST_SAID),
-          alike: of.alike,
-          minutes: of.operation.minutes,
-        },
-        `${of.operation.name} done.`,
-        about(of.cards[0]?.feature ?? null),
+      await plan.goOn(() =>
+        job.keepAndOffer(
+          {
+            kind: 'worked',
+            said: said.slice(0, MOST_SAID),
+            alike: of.alike,
+            minutes: of.operation.minutes,
+          },
+          `${of.operation.name} done.`,
+          about(of.cards[0]?.feature ?? null),
+        ),
       );
-      await plan.goOn();
     },
     piece: computed(() => job.piece),
     onward: plan.next,
-    goOn: plan.goOn,
+    goOn: () => plan.goOn(),
     go,
   };
   provide(KEY, desk);

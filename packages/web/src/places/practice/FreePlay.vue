@@ -8,14 +8,15 @@ import {
   type FaultId,
 } from '@anello/core/virtual-lathe';
 import { computed } from 'vue';
-import { useRoute, useRouter } from 'vue-router';
+import { useRoute } from 'vue-router';
 import NoticeText from '../../ui/NoticeText.vue';
 import PhraseText from '../../ui/PhraseText.vue';
+import { useLeadOn } from '../../ui/useLeadOn';
 import { nameOf, useFreePlay } from './useFreePlay';
 
 /** Any job tried first at the practice lathe: its own cards, on a lathe as bad as is wanted. */
 const route = useRoute();
-const router = useRouter();
+const lead = useLeadOn();
 const asked = (key: string): string | undefined => {
   const value = route.query[key];
   return typeof value === 'string' ? value : undefined;
@@ -40,9 +41,7 @@ function choose(id: FaultId, how: Badness | null): void {
 function pickAll({ target }: Event): void {
   if (target instanceof HTMLInputElement) target.select();
 }
-async function begin(): Promise<void> {
-  await router.push(await desk.begin());
-}
+const begin = (): Promise<void> => lead(desk.begin);
 </script>
 
 <template>

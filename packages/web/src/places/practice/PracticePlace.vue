@@ -11,8 +11,9 @@ import {
   type PracticeId,
 } from '@anello/core/practice';
 import { computed, onMounted, ref, shallowRef, watch } from 'vue';
-import { useRoute, useRouter } from 'vue-router';
+import { useRoute } from 'vue-router';
 import PhraseText from '../../ui/PhraseText.vue';
+import { useLeadOn } from '../../ui/useLeadOn';
 import RunsChart from './RunsChart.vue';
 import PracticeRun from './PracticeRun.vue';
 import { pieceJob } from './pieces';
@@ -25,7 +26,7 @@ import { useRuns } from './runs';
 /** A made-up lathe with hidden faults: the exercises in the order of the craft, or one of them. */
 const route = useRoute();
 const runs = useRuns();
-const router = useRouter();
+const lead = useLeadOn();
 const picked = computed(
   () => EXERCISE_IDS.find((id) => id === route.params['exercise']) ?? (null as ExerciseId | null),
 );
@@ -33,14 +34,15 @@ const picked = computed(
 const piece = computed(
   () => PIECE_IDS.find((id) => id === route.params['exercise']) ?? (null as PieceId | null),
 );
-const begin = async (id: PieceId): Promise<void> => {
-  const { seed: drawn, level } = runs.draw(id);
-  const job = pieceJob(pieceOf(id));
-  const lathe = seed.value ?? drawn;
-  const hidden = { seed: lathe, level, faults: pieceFaults(id, lathe) };
-  const at = await beginPractice({ ...job, exercise: id, hidden });
-  await router.replace(`/job/${at}/${job.until === 'set' ? 'set' : 'way'}/${job.feature}`);
-};
+const begin = (id: PieceId): Promise<void> =>
+  lead(async () => {
+    const { seed: drawn, level } = runs.draw(id);
+    const job = pieceJob(pieceOf(id));
+    const lathe = seed.value ?? drawn;
+    const hidden = { seed: lathe, level, faults: pieceFaults(id, lathe) };
+    const at = await beginPractice({ ...job, exercise: id, hidden });
+    return `/job/${at}/${job.until === 'set' ? 'set' : 'way'}/${job.feature}`;
+  }, 'replace');
 /** One more run is another lathe. */
 const round = ref(0);
 const seed = computed(() => {

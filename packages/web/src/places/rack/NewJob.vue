@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { FeatureDocument } from '@anello/contract';
 import { watch } from 'vue';
-import { useRouter } from 'vue-router';
+import { useLeadOn } from '../../ui/useLeadOn';
 import NewJobFields from './NewJobFields.vue';
 import { useNewJob } from './useNewJob';
 
@@ -9,7 +9,7 @@ import { useNewJob } from './useNewJob';
 const open = defineModel<boolean>({ required: true });
 /** What the part starts with, and a title for it. */
 const props = defineProps<{ features?: readonly FeatureDocument[]; title?: string }>();
-const router = useRouter();
+const lead = useLeadOn();
 const desk = useNewJob();
 
 watch(open, async (isOpen) => {
@@ -18,12 +18,13 @@ watch(open, async (isOpen) => {
   await desk.prepare();
 });
 
-async function add(): Promise<void> {
-  const row = await desk.add({ features: [...(props.features ?? [])] });
-  if (!row) return;
-  open.value = false;
-  await router.push(`/job/${row.id}/part`);
-}
+const add = (): Promise<void> =>
+  lead(async () => {
+    const row = await desk.add({ features: [...(props.features ?? [])] });
+    if (!row) return null;
+    open.value = false;
+    return `/job/${row.id}/part`;
+  });
 </script>
 
 <template>

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { shapesOf, startedWith, STARTERS, type Starter } from '@anello/contract';
 import { computed, defineAsyncComponent, onMounted, ref, shallowRef, watch } from 'vue';
-import { useRoute, useRouter } from 'vue-router';
+import { useRoute } from 'vue-router';
 import PartThumb from '../../drawing/PartThumb.vue';
 import NoticeText from '../../ui/NoticeText.vue';
 import QuantityField from '../../ui/QuantityField.vue';
+import { useLeadOn } from '../../ui/useLeadOn';
 import { useKit } from '../../data/stores/kit';
 import { useShop } from '../../data/stores/shop';
 import { HELD } from '../../data/names';
@@ -16,7 +17,7 @@ import { useStarter } from './useStarter';
 
 /** What are you making? Drawn parts to begin from, each with its few figures; the part is drawn as they are typed. */
 const TaperPicker = defineAsyncComponent(() => import('../../ui/TaperPicker.vue'));
-const router = useRouter();
+const lead = useLeadOn();
 const kit = useKit();
 const shop = useShop();
 const route = useRoute();
@@ -84,23 +85,24 @@ const HEADS: Readonly<Record<Source, string>> = {
   mate: 'Its mate, on the same setting',
 };
 
-async function add(): Promise<void> {
+/** On to the job that was made; null where something is to be read here first. */
+async function add(): Promise<string | null> {
   const made =
     begun.value?.part ??
     (started.value ? { features: started.value.features, work: started.value.work } : {});
   const row = await desk.add(made);
-  if (!row) return;
+  if (!row) return null;
   part.done();
   if (source.value === 'mate' && mateOf.value && mateTaper.value) {
     try {
       await linkBack(mateOf.value, row, mateTaper.value);
     } catch {
       mateProblem.value = `${row.document.number} is on the rack; the job it was begun from could not be told of it.`;
-      return;
+      return null;
     }
   }
   const [shape] = shapesOf({ features: made.features ?? [] });
-  await router.push(`/job/${row.id}/${shape ? 'way' : made.features ? 'plan' : 'part'}`);
+  return `/job/${row.id}/${shape ? 'way' : made.features ? 'plan' : 'part'}`;
 }
 </script>
 
@@ -141,7 +143,7 @@ async function add(): Promise<void> {
           <span class="quiet">{{ one.says }}</span>
         </button>
       </section>
-      <form class="sheet form" @submit.prevent="add">
+      <form class="sheet form" @submit.prevent="lead(add)">
         <template v-if="chosen && started">
           <h2>{{ chosen.name }}</h2>
           <PartThumb :features="started.features" class="drawn" />

@@ -2,7 +2,6 @@
 import { taperFigures, type KitDocument } from '@anello/contract';
 import { taperSize } from '@anello/core/taper';
 import { computed, onMounted, ref, watch } from 'vue';
-import { useRouter } from 'vue-router';
 import { useDocumentEditor } from '../../data/useDocumentEditor';
 import { kindSpec } from './kitFields';
 import KitTabs from './KitTabs.vue';
@@ -12,26 +11,29 @@ import DocumentForm from '../../ui/DocumentForm.vue';
 import EditorForm from '../../ui/EditorForm.vue';
 import NoticeText from '../../ui/NoticeText.vue';
 import TaperPicker from '../../ui/TaperPicker.vue';
+import { useLeadOn } from '../../ui/useLeadOn';
 import { useKit } from '../../data/stores/kit';
 
 /** One thing or set the shop owns: a new one of a kind, or one on record. */
 const props = defineProps<{ id?: string; kind?: string }>();
 const kit = useKit();
-const router = useRouter();
+const lead = useLeadOn();
 const row = computed(() => kit.kit.find((r) => r.id === props.id));
 const newOne = ref(`kit-${newId()}`);
 onMounted(() => void kit.load());
 
 const editor = useDocumentEditor<KitDocument>(
   async (document, { version, save: saveId }) => {
-    const id = props.id ?? newOne.value;
-    try {
-      await kit.keep(id, version, document, saveId);
-    } catch (error) {
-      await kit.load();
-      throw error;
-    }
-    if (!props.id) await router.replace(`/kit/${id}`);
+    await lead(async () => {
+      const id = props.id ?? newOne.value;
+      try {
+        await kit.keep(id, version, document, saveId);
+      } catch (error) {
+        await kit.load();
+        throw error;
+      }
+      return props.id ? null : `/kit/${id}`;
+    }, 'replace');
     return `Saved. ${document.name} is on record.`;
   },
   () => `kit.${props.id ?? `new-${props.kind}`}`,

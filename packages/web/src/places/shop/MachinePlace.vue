@@ -2,7 +2,6 @@
 import type { MachineDocument } from '@anello/contract';
 import { AnelloError } from '@anello/core/basics';
 import { computed, onMounted, ref, watch } from 'vue';
-import { useRouter } from 'vue-router';
 import { useDocumentEditor } from '../../data/useDocumentEditor';
 import { request, ServerAway } from '../../data/api';
 import { plain } from '../../data/db';
@@ -16,13 +15,14 @@ import ScaleFields from './ScaleFields.vue';
 import CountsField from '../../ui/CountsField.vue';
 import DocumentForm from '../../ui/DocumentForm.vue';
 import EditorForm from '../../ui/EditorForm.vue';
+import { useLeadOn } from '../../ui/useLeadOn';
 import StillSetRow from '../../job/record/StillSetRow.vue';
 import { useShop } from '../../data/stores/shop';
 
 /** One lathe's figures, as its owner measured them. */
 const props = defineProps<{ id: string }>();
 const shop = useShop();
-const router = useRouter();
+const lead = useLeadOn();
 const machine = computed(() => shop.byId(props.id));
 onMounted(() => void shop.load());
 
@@ -73,9 +73,11 @@ async function copy(): Promise<void> {
   busy.value = true;
   said.value = '';
   try {
-    await request('POST', '/api/machines', { id, document });
-    await shop.load();
-    await router.push(`/machines/${id}`);
+    await lead(async () => {
+      await request('POST', '/api/machines', { id, document });
+      await shop.load();
+      return `/machines/${id}`;
+    });
   } catch (error) {
     if (!(error instanceof ServerAway || error instanceof AnelloError)) throw error;
     said.value =

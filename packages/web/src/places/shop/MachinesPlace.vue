@@ -1,19 +1,19 @@
 <script setup lang="ts">
 import { length } from '@anello/core/figure';
 import { computed, onMounted, ref } from 'vue';
-import { useRouter } from 'vue-router';
 import KitTabs from './KitTabs.vue';
 import { newMachine } from './machineFields';
 import { request, ServerAway } from '../../data/api';
 import { newId } from '../../data/newId';
 import FigureText from '../../ui/FigureText.vue';
+import { useLeadOn } from '../../ui/useLeadOn';
 import StillSetRow from '../../job/record/StillSetRow.vue';
 import { latheOf, useShop } from '../../data/stores/shop';
 
 /** The lathes: what each can do, and what it is still set to. */
 const shop = useShop();
 onMounted(() => void shop.load());
-const router = useRouter();
+const lead = useLeadOn();
 const away = computed(() => shop.machines.filter((m) => m.document.archived));
 const busy = ref(false);
 const said = ref('');
@@ -22,10 +22,12 @@ const said = ref('');
 async function add(): Promise<void> {
   busy.value = true;
   try {
-    const id = `lathe-${newId()}`;
-    await request('POST', '/api/machines', { id, document: newMachine('New lathe') });
-    await shop.load();
-    await router.push(`/machines/${id}`);
+    await lead(async () => {
+      const id = `lathe-${newId()}`;
+      await request('POST', '/api/machines', { id, document: newMachine('New lathe') });
+      await shop.load();
+      return `/machines/${id}`;
+    });
   } catch (error) {
     if (!(error instanceof ServerAway)) throw error;
     said.value = 'The server is away: try again in a moment.';

@@ -5,6 +5,7 @@ import { routerKey } from 'vue-router';
 import { LONG_LATHE } from '../../../../contract/src/machine/machines.testdata';
 import { useScreen } from '../../data/stores/screen';
 import { useShop } from '../../data/stores/shop';
+import { ledTo } from '../../testkit/ledTo';
 import { answering, refusing, type Answer } from '../../testkit/answers';
 import { fill, plain, press, useMounted } from '../../testkit/mounted';
 import MachinePlace from './MachinePlace.vue';
@@ -20,9 +21,7 @@ async function shown(post: () => Answer) {
     return url === '/api/machines' ? { body: { machines: [lathe] } } : { status: 404, body: {} };
   });
   useShop().machines = [lathe];
-  const host = mount(MachinePlace, { id: 'long-lathe' }, [
-    [routerKey, { push: async (to: string) => void went.push(to) }],
-  ]);
+  const host = mount(MachinePlace, { id: 'long-lathe' }, [[routerKey, ledTo(went)]]);
   await settled();
   const sent = () => asked.filter(({ method }) => method !== 'GET');
   return { host, went, sent };
@@ -125,9 +124,7 @@ describe('what is typed into a lathe’s form', () => {
     const other = { ...lathe, id: 'other', document: { ...LONG_LATHE, name: 'Other lathe' } };
     useShop().machines = [lathe, other];
     const id = ref('long-lathe');
-    const host = mount({ render: () => h(MachinePlace, { id: id.value }) }, {}, [
-      [routerKey, { push: async () => undefined }],
-    ]);
+    const host = mount({ render: () => h(MachinePlace, { id: id.value }) }, {}, [[routerKey, ledTo([])]]);
     await settled();
     fill(host, 'Between centres', '77x');
     await nextTick();

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { SHOP_TAPER_SCHEMA, type ShopTaper, type TaperRow } from '@anello/contract';
 import { watch } from 'vue';
-import { useRouter } from 'vue-router';
 import { useDocumentEditor } from '../../data/useDocumentEditor';
 import { plain } from '../../data/db';
 import { newId } from '../../data/newId';
@@ -9,13 +8,14 @@ import { saveBundle } from '../../files/saveFile';
 import { useKit } from '../../data/stores/kit';
 import DocumentForm from '../../ui/DocumentForm.vue';
 import EditorForm from '../../ui/EditorForm.vue';
+import { useLeadOn } from '../../ui/useLeadOn';
 import { figure, type FormField } from '../../ui/formField';
 
 /** A taper of the shop's own: a new one, with what is known of it already, or one to change. */
 const open = defineModel<boolean>({ required: true });
 const props = defineProps<{ row?: TaperRow; start?: Partial<ShopTaper> }>();
 const kit = useKit();
-const router = useRouter();
+const lead = useLeadOn();
 let fresh = `taper-${newId()}`;
 
 const FIELDS: readonly FormField[] = [
@@ -31,11 +31,13 @@ const FIELDS: readonly FormField[] = [
 
 const editor = useDocumentEditor<ShopTaper>(
   async (document, { version, save: saveId }) => {
-    const id = props.row?.id ?? fresh;
-    await kit.keepTaper(id, version, document, saveId);
-    open.value = false;
-    fresh = `taper-${newId()}`;
-    await router.push(document.archived ? '/tapers' : `/tapers/shop/${id}`);
+    await lead(async () => {
+      const id = props.row?.id ?? fresh;
+      await kit.keepTaper(id, version, document, saveId);
+      open.value = false;
+      fresh = `taper-${newId()}`;
+      return document.archived ? '/tapers' : `/tapers/shop/${id}`;
+    });
     return '';
   },
   // One that begins from a part that was copied is that part's, not what was typed before.
