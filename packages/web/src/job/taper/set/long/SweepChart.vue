@@ -77,13 +77,24 @@ const pathOf = (some: readonly Read[]): string =>
   line<Read>()
     .x((p) => x.value(p.at))
     .y((p) => y.value(p.seen))([...some]) ?? '';
+/** As good as the most that a term takes. */
+const NEARLY = 0.98;
+/** The middle of the stretch over which a term takes most: of a step that is far from its own edge, which is no place for a word. */
+function placeOfMost(takes: readonly number[]): number {
+  const takenAt = (i: number): number => Math.abs(takes[i] ?? 0);
+  const most = takes.reduce((top, _, i) => (takenAt(i) > takenAt(top) ? i : top), 0);
+  const least = NEARLY * takenAt(most);
+  let [first, last] = [most, most];
+  while (first > 0 && takenAt(first - 1) >= least) first--;
+  while (last < takes.length - 1 && takenAt(last + 1) >= least) last++;
+  return (first + last) >> 1;
+}
 /** Between the fit and what it would be without each of them; named where it takes most. */
 const NAMES: Readonly<Record<TermTaken['term'], string>> = { bow: 'bow', step: 'step', sine: 'screw' };
 const taken = computed(() =>
   props.terms.map(({ term, takes }) => {
     const between = fit.value.map((p, i) => ({ ...p, without: p.seen - (takes[i] ?? 0) }));
-    const most = takes.reduce((top, one, i) => (Math.abs(one) > Math.abs(takes[top] ?? 0) ? i : top), 0);
-    const at = between[most];
+    const at = between[placeOfMost(takes)];
     return {
       term,
       name: NAMES[term],
@@ -158,13 +169,13 @@ function up(): void {
       <circle v-for="(p, i) in dots" :key="i" :cx="x(p.at)" :cy="y(p.seen)" r="2.4" class="dot" />
       <circle v-for="(p, i) in out" :key="`out${i}`" :cx="x(p.at)" :cy="y(p.seen)" r="2" class="out" />
       <circle v-for="(p, i) in marked" :key="`spike${i}`" :cx="x(p.at)" :cy="y(p.seen)" r="7" class="spike" />
-      <g v-for="one in taken" :key="one.term">
-        <path :d="one.path" class="taken" />
+      <path v-for="one in taken" :key="one.term" :d="one.path" class="taken" />
+      <path :d="pathOf(fit)" class="fit" />
+      <template v-for="one in taken" :key="one.term">
         <text v-if="one.label" :x="one.label.x" :y="one.label.y" text-anchor="middle" class="named">
           {{ one.name }}
         </text>
-      </g>
-      <path :d="pathOf(fit)" class="fit" />
+      </template>
     </g>
     <g v-if="follows !== null">
       <rect
@@ -236,9 +247,14 @@ text {
   fill: var(--blue);
   opacity: 0.14;
 }
+/* Legible wherever a line runs behind it. */
 .named {
   fill: var(--blue);
   font-weight: 650;
+  stroke: var(--sheet);
+  stroke-width: 4px;
+  stroke-linejoin: round;
+  paint-order: stroke;
 }
 .spike {
   fill: none;
