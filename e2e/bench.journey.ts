@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { accessible } from './accessible';
-import { choose, expect, jobOnServer, test } from './shop';
+import { choose, expect, jobOnServer, lead, test } from './shop';
 
 const press = (page: Page, name: string) => page.getByRole('button', { name, exact: true }).click();
 const plain = (text: string): string => text.replaceAll('\u00a0', ' ').replaceAll('−', '-');
@@ -129,7 +129,22 @@ test('a curve of the rack is followed by both handles, its line on the lathe, an
   await press(page, 'Measure');
   await expect(lathe.locator('.big').first()).toContainText(/2\d\.\d\d/);
   await accessible(page, 'a curve at the practice lathe');
+  // Without what the job says, and with it again; when it has ended, and at another job, nothing is out of sight for it.
+  const stages = page.getByRole('navigation', { name: 'Stages of the work' });
+  await press(page, 'Lathe only');
+  await expect(stages).toBeHidden();
+  await press(page, 'With the cards');
+  await expect(stages).toBeVisible();
+  await press(page, 'Lathe only');
+  await expect(stages).toBeHidden();
+  const practised = new URL(page.url()).pathname;
+  await lead(page, '/job/j-104/part');
+  await expect(stages).toBeVisible();
+  await lead(page, practised);
+  await expect(stages).toBeVisible();
+  await press(page, 'Lathe only');
   await press(page, 'I say it is right');
+  await expect(stages).toBeVisible();
   const truth = page.getByRole('region', { name: 'The truth' });
   await expect(truth).toContainText('Stands over its line by, at its worst');
   await expect(truth).toContainText('✗ Not right');

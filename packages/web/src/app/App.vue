@@ -44,6 +44,9 @@ const practised = computed(() => {
   const id = route.name === 'job' ? String(route.params['id']) : null;
   return isPractice(id) ? id : null;
 });
+/** It takes the whole place: worked without what its job says. */
+const latheAlone = ref(false);
+watch(practised, () => (latheAlone.value = false));
 const theme = useTheme();
 const failed = usePageFailed();
 
@@ -112,10 +115,10 @@ function takeBack(): void {
       <KeepingSlip />
       <div class="house">
         <AppRail />
-        <div class="place">
+        <div class="place" :class="{ alone: latheAlone }">
           <PageFailed v-if="failed" :error="failed" @again="failed = null" />
           <router-view v-else />
-          <PracticeDock v-if="practised" :id="practised" :key="practised" />
+          <PracticeDock v-if="practised" :id="practised" :key="practised" @alone="latheAlone = $event" />
         </div>
       </div>
     </div>
@@ -153,11 +156,11 @@ function takeBack(): void {
   min-height: 0;
   min-width: 0;
 }
-/* Worked without what its job says. */
-.place:has(> .alone) {
+/* Told by a class: asked of what is inside, all of the page was styled anew at every change of anything in it. */
+.place.alone {
   grid-template-rows: 0 minmax(0, 1fr);
 }
-.place:has(> .alone) > :first-child {
+.place.alone > :first-child {
   visibility: hidden;
   overflow: hidden;
 }

@@ -18,6 +18,8 @@ import { useReadingsTaken } from './useReadingsTaken';
 
 /** The practice lathe under a practice job: worked by hand, while the job's own cards and reading bar say what to do. */
 const props = defineProps<{ job: PracticeJob }>();
+/** Whether the lathe has the whole place. */
+const emit = defineEmits<{ alone: [yes: boolean] }>();
 const router = useRouter();
 const kept = useJob();
 const desk = useBench(props.job);
@@ -31,6 +33,9 @@ const folded = ref(window.matchMedia?.('(max-width: 640px)').matches ?? false);
 const alone = ref(false);
 const truth = ref(false);
 const ended = computed(() => desk?.outcome.value ?? null);
+/** What was done is held against what the job says: with it in sight. */
+const filling = computed(() => alone.value && !folded.value && !ended.value);
+watch(filling, (yes) => emit('alone', yes));
 const minutes = computed(() => Math.round(desk?.hand.minutes.value ?? 0));
 /** What is to come out, where the job does not say it. */
 const goal = PIECE_IDS.includes(props.job.exercise as PieceId)
@@ -54,7 +59,7 @@ useKeys({ l: () => (folded.value = !folded.value) });
 </script>
 
 <template>
-  <section class="dock" :class="{ alone: alone && !folded }" aria-label="The practice lathe">
+  <section class="dock" :class="{ alone: filling }" aria-label="The practice lathe">
     <header class="row">
       <button type="button" class="plain fold" :aria-expanded="!folded" @click="folded = !folded">
         {{ folded ? '▲' : '▼' }} Practice lathe <kbd>L</kbd>
@@ -98,10 +103,10 @@ useKeys({ l: () => (folded.value = !folded.value) });
       <ReplayBar :replay="desk.hand.replay" />
     </div>
     <div v-else-if="!folded" class="floor">
-      <p v-if="alone && goal" class="goal"><PhraseText :phrase="goal" /></p>
+      <p v-if="filling && goal" class="goal"><PhraseText :phrase="goal" /></p>
       <LatheView
         class="view"
-        :compact="!alone"
+        :compact="!filling"
         :scene="desk.hand.scene.value"
         :line="desk.bench.line"
         :chips="desk.hand.chips.value"
@@ -114,7 +119,7 @@ useKeys({ l: () => (folded.value = !folded.value) });
           :knob="knob"
           :shows="desk.hand.shows(knob)"
           :still="ended !== null || !desk.hand.ready.value"
-          :compact="!alone"
+          :compact="!filling"
           @turn="(by) => desk!.hand.act(knob.turn(by))"
         />
         <NoticeText v-if="desk.hand.chatters.value" tone="warn" class="sings">It sings.</NoticeText>

@@ -9,6 +9,7 @@ import BenchDock from './BenchDock.vue';
 
 /** Fetches the practice job that is worked, and its lathe. */
 const props = defineProps<{ id: string }>();
+const emit = defineEmits<{ alone: [yes: boolean] }>();
 const shop = useShop();
 const job = shallowRef<PracticeJob | null>(null);
 onMounted(async () => {
@@ -23,5 +24,5 @@ const known = computed(
 </script>
 
 <template>
-  <BenchDock v-if="job && known" :job="job" />
+  <BenchDock v-if="job && known" :job="job" @alone="emit('alone', $event)" />
 </template>
