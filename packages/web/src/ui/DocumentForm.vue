@@ -47,7 +47,7 @@ const list = (key: string): Sizes | undefined => props.object[key] as Sizes | un
     <v-select
       v-else-if="field.kind === 'choice'"
       :label="field.label"
-      :items="[...field.options]"
+      :items="field.options"
       :clearable="field.clearable ?? false"
       :model-value="field.clearable ? (object[field.key] ?? null) : text(field.key)"
       :error-messages="at(field.key)"

@@ -148,6 +148,9 @@ const asked = computed(() =>
 );
 const wrong = computed(() => own.value ?? (asked.value ? '' : (props.error ?? '')));
 const remark = computed(() => asked.value || readBack.value);
+// Lists of their own, the same ones until they say something else: a box is not drawn anew for what is typed in another.
+const errors = computed(() => (wrong.value ? [wrong.value] : []));
+const messages = computed(() => (!wrong.value && remark.value ? [remark.value] : []));
 </script>
 
 <template>
@@ -155,8 +158,8 @@ const remark = computed(() => asked.value || readBack.value);
     class="figures-in"
     :model-value="text"
     :label="label"
-    :error-messages="wrong ? [wrong] : []"
-    :messages="!wrong && remark ? [remark] : []"
+    :error-messages="errors"
+    :messages="messages"
     autocomplete="off"
     spellcheck="false"
     enterkeyhint="done"

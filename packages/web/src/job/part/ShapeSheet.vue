@@ -47,7 +47,7 @@ const setGrade = (grade: Grade): void => edit(({ tolerance }) => void (tolerance
     <template v-if="isTaper(model.shape.value)">
       <v-select
         label="Angle grade"
-        :items="[...GRADES]"
+        :items="GRADES"
         :model-value="work.tolerance.grade"
         @update:model-value="setGrade"
       />
