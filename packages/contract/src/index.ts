@@ -88,9 +88,17 @@ export { PRACTICE_MACHINE } from './machine/practice';
 export { coreLathe } from './machine/toCore';
 export { workTried } from './job/workTried';
 export { migrateMachineDocument } from './machine/migrate';
+export {
+  newAttachment,
+  newCompound,
+  newMachine,
+  newReadout,
+  newTailstock,
+  usualDivision,
+} from './machine/new';
 export { machineDocumentSchema, type MachineDocument } from './machine/schema';
 export { coreKit } from './kit/toCore';
-export { materialDocument, sizes } from './kit/new';
+export { materialDocument, newKit, sizes } from './kit/new';
 export { kitDocumentSchema, sizesSchema, type KitDocument, type KitKind, type Sizes } from './kit/schema';
 export { shopTaperSize } from './taper/toCore';
 export { shopTaperSchema, type ShopTaper } from './taper/schema';

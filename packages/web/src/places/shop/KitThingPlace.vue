@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { taperFigures, type KitDocument } from '@anello/contract';
+import { newKit, taperFigures, type KitDocument } from '@anello/contract';
 import { taperSize } from '@anello/core/taper';
 import { computed, onMounted, ref, watch } from 'vue';
 import { useDocumentEditor } from '../../data/useDocumentEditor';
@@ -56,7 +56,8 @@ watch(
     if (props.id) editor.open(found ?? null);
     else if (kind) {
       newOne.value = `kit-${newId()}`;
-      editor.open(null, kindSpec(kind)?.make() ?? null);
+      const of = kindSpec(kind);
+      editor.open(null, of ? newKit(of.kind) : null);
     }
   },
   { immediate: true },

@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import { newMachine } from '@anello/contract';
 import { length } from '@anello/core/figure';
 import { computed, onMounted, ref } from 'vue';
 import KitTabs from './KitTabs.vue';
-import { newMachine } from './machineFields';
 import { request, ServerAway } from '../../data/api';
 import { newId } from '../../data/newId';
 import FigureText from '../../ui/FigureText.vue';

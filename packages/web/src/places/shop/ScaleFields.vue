@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { Entry, MachineDocument } from '@anello/contract';
+import { usualDivision, type Entry, type MachineDocument } from '@anello/contract';
 import DocumentForm from '../../ui/DocumentForm.vue';
 import QuantityField from '../../ui/QuantityField.vue';
-import { SCALE_CHOICE, USUAL_DIVISION } from './machineFields';
+import { SCALE_CHOICE } from './machineFields';
 
 /** The attachment's scale: what it is graduated in, and one division of it. */
 type Scale = NonNullable<MachineDocument['attachment']>['scale'];
@@ -10,7 +10,7 @@ const props = defineProps<{ scale: Scale; draftKey: string; error?: string | und
 const emit = defineEmits<{ change: [scale: Scale] }>();
 const setUnit = (unit: unknown): void => {
   const next = unit as Scale['unit'];
-  if (next !== props.scale.unit) emit('change', { unit: next, division: USUAL_DIVISION[next]() } as Scale);
+  if (next !== props.scale.unit) emit('change', { unit: next, division: usualDivision(next) } as Scale);
 };
 const setDivision = (division: Entry | undefined): void => {
   if (division) emit('change', { ...props.scale, division });

@@ -1,8 +1,16 @@
-import { entry, kitDocumentSchema, machineDocumentSchema } from '@anello/contract';
+import {
+  entry,
+  kitDocumentSchema,
+  machineDocumentSchema,
+  newKit,
+  newMachine,
+  usualDivision,
+} from '@anello/contract';
+import { USUAL_SCALE_DIVISION } from '@anello/core/machine';
 import { describe, expect, it } from 'vitest';
 import type { FormField } from '../../ui/formField';
 import { KIT_KINDS, kindSpec } from './kitFields';
-import { MACHINE_GROUPS, newMachine, SCALE_CHOICE, USUAL_DIVISION } from './machineFields';
+import { MACHINE_GROUPS, SCALE_CHOICE } from './machineFields';
 
 /** A figure of a box's dimension, or one of its choices: what a hand might put there. */
 const filled = (field: FormField): [string, unknown] => {
@@ -24,15 +32,15 @@ const filled = (field: FormField): [string, unknown] => {
 
 describe.each(KIT_KINDS.map((spec) => [spec.kind, spec] as const))('%s in the kit', (kind, spec) => {
   it('begins as a document the shop takes, once it has a name', () => {
-    expect(kitDocumentSchema.parse({ ...spec.make(), name: 'Mine' })).toMatchObject({ kind, name: 'Mine' });
+    expect(kitDocumentSchema.parse({ ...newKit(kind), name: 'Mine' })).toMatchObject({ kind, name: 'Mine' });
   });
   it('has a box for nothing that its document has no place for', () => {
     const fields = spec.fields.filter(({ kind: of }) => of !== 'sizes');
-    const whole = { ...spec.make(), name: 'Mine', ...Object.fromEntries(fields.map(filled)) };
+    const whole = { ...newKit(kind), name: 'Mine', ...Object.fromEntries(fields.map(filled)) };
     expect(kitDocumentSchema.parse(whole)).toEqual(whole);
   });
   it('is told by its figures, in the units of the screen', () => {
-    const [mm, inch] = [spec.says(spec.make(), 'mm'), spec.says(spec.make(), 'inch')];
+    const [mm, inch] = [spec.says(newKit(kind), 'mm'), spec.says(newKit(kind), 'inch')];
     expect(mm).not.toMatch(/undefined|NaN|Infinity/);
     expect(inch).not.toMatch(/undefined|NaN|Infinity|\dmm|\d mm/);
   });
@@ -60,9 +68,9 @@ describe('a lathe’s record', () => {
   it('has a usual division for every scale that may be chosen', () => {
     const attachment = MACHINE_GROUPS.find(({ key }) => key === 'attachment')!.usual!();
     const units = SCALE_CHOICE.kind === 'choice' ? SCALE_CHOICE.options.map(({ value }) => value) : [];
-    expect(units.sort()).toEqual(Object.keys(USUAL_DIVISION).sort());
+    expect(units.sort()).toEqual(Object.keys(USUAL_SCALE_DIVISION).sort());
     for (const unit of units) {
-      const scale = { unit, division: USUAL_DIVISION[unit as keyof typeof USUAL_DIVISION]() };
+      const scale = { unit, division: usualDivision(unit as keyof typeof USUAL_SCALE_DIVISION) };
       const whole = { ...machine, attachment: { ...attachment, scale } };
       expect(machineDocumentSchema.parse(whole)).toEqual(whole);
     }

@@ -1,6 +1,5 @@
-import { entry, KIT_SCHEMA, materialDocument, sizes, type KitDocument, type KitKind } from '@anello/contract';
+import type { KitDocument, KitKind } from '@anello/contract';
 import { formatFigure, ratio, type UnitSystem } from '@anello/core/figure';
-import { NO_KIT, type Material } from '@anello/core/kit';
 import { drawn } from '../../drawing/dimensions';
 import { choice, figure, must, type FormField } from '../../ui/formField';
 
@@ -10,13 +9,10 @@ export interface KitKindSpec {
   /** One of them. */
   readonly one: string;
   readonly fields: readonly FormField[];
-  /** A new one, with usual figures to be changed. */
-  make(): KitDocument;
   /** Its key figures in a few words. */
   says(document: KitDocument, units: UnitSystem): string;
 }
 
-const base = { schema: KIT_SCHEMA, archived: false, note: '', name: '' } as const;
 const shown = (mm: number, units: UnitSystem): string =>
   `${drawn(mm, units)} ${units === 'mm' ? 'mm' : 'in'}`;
 /** The spec of one kind, its functions seeing documents of that kind only. */
@@ -26,7 +22,6 @@ function spec<K extends KitKind>(
   one: string,
   rest: {
     fields: readonly FormField[];
-    make(): Extract<KitDocument, { kind: K }>;
     says(document: Extract<KitDocument, { kind: K }>, units: UnitSystem): string;
   },
 ): KitKindSpec {
@@ -35,7 +30,6 @@ function spec<K extends KitKind>(
     title,
     one,
     fields: rest.fields,
-    make: rest.make,
     says: (document, units) => rest.says(document as Extract<KitDocument, { kind: K }>, units),
   };
 }
@@ -50,10 +44,9 @@ const CHECKS: readonly FormField[] = [
 
 const SIZES: FormField = { kind: 'sizes', key: 'sizes', label: 'Sizes' };
 type SetKind = 'drills' | 'reamers' | 'rollers' | 'balls';
-const sizedSet = <K extends SetKind>(kind: K, title: string, one: string, usual: string): KitKindSpec =>
+const sizedSet = <K extends SetKind>(kind: K, title: string, one: string): KitKindSpec =>
   spec(kind, title, one, {
     fields: [SIZES],
-    make: () => ({ ...base, kind, sizes: sizes(usual) }) as Extract<KitDocument, { kind: K }>,
     says: (d, units) => {
       const { values } = (d as Extract<KitDocument, { kind: SetKind }>).sizes;
       return `${values.length}, ${shown(Math.min(...values), units)} to ${shown(Math.max(...values), units)}`;
@@ -78,24 +71,10 @@ export const KIT_KINDS: readonly KitKindSpec[] = [
       figure('range', 'Longest it measures'),
       ...CHECKS,
     ],
-    make: () => ({
-      ...base,
-      kind: 'instrument',
-      type: 'micrometer',
-      resolution: entry('0.01 mm'),
-      uncertainty: entry('0.006 mm'),
-    }),
     says: (d, units) => `shows ${shown(d.resolution.value, units)}, ±${shown(d.uncertainty.value, units)}`,
   }),
   spec('blocks', 'Gauge blocks', 'set of gauge blocks', {
     fields: [SIZES, figure('wear', 'Wear blocks, each'), ...CHECKS],
-    make: () => ({
-      ...base,
-      kind: 'blocks',
-      sizes: sizes(
-        '1.0005; 1.001 to 1.009 by 0.001; 1.01 to 1.49 by 0.01; 0.5 to 9.5 by 0.5; 10 to 100 by 10',
-      ),
-    }),
     says: (d, units) =>
       `${d.sizes.values.length} pieces${d.wear ? `, wear blocks ${shown(d.wear.value, units)}` : ''}`,
   }),
@@ -108,31 +87,23 @@ export const KIT_KINDS: readonly KitKindSpec[] = [
       AGAINST,
       EVERY,
     ],
-    make: () => ({ ...base, kind: 'master', ratio: entry('1:20', 'taper'), length: entry('60 mm') }),
     says: (d, units) =>
       `${formatFigure(ratio(d.ratio.value), units)}, ${d.provedOn ? `proved ${d.provedOn}` : 'never proved'}`,
   }),
   spec('sine-bar', 'Sine bars', 'sine bar', {
     fields: [must('length', 'Between the roller centres'), ...CHECKS],
-    make: () => ({ ...base, kind: 'sine-bar', length: entry('100 mm') }),
     says: (d, units) => shown(d.length.value, units),
   }),
   spec('pin-block', 'Pin blocks', 'pin block', {
     fields: [],
-    make: () => ({
-      ...base,
-      kind: 'pin-block',
-      holes: [{ name: 'Hole', x: entry('80 mm'), y: entry('2 mm') }],
-    }),
     says: (d) => d.holes.map((h) => h.name).join(', '),
   }),
-  sizedSet('rollers', 'Rollers', 'set of roller pairs', '5; 6; 8; 10'),
-  sizedSet('balls', 'Balls', 'set of balls', '6; 8; 10; 12; 15; 20'),
-  sizedSet('drills', 'Drills', 'set of drills', '1 to 13 by 0.5'),
-  sizedSet('reamers', 'Reamers', 'set of reamers', '6; 8; 10; 12'),
+  sizedSet('rollers', 'Rollers', 'set of roller pairs'),
+  sizedSet('balls', 'Balls', 'set of balls'),
+  sizedSet('drills', 'Drills', 'set of drills'),
+  sizedSet('reamers', 'Reamers', 'set of reamers'),
   spec('taper-reamer', 'Taper reamers', 'taper reamer', {
     fields: [must('ratio', 'Taper on diameter', 'taper'), must('length', 'Cutting length')],
-    make: () => ({ ...base, kind: 'taper-reamer', ratio: entry('1:50', 'taper'), length: entry('80 mm') }),
     says: (d, units) => `${formatFigure(ratio(d.ratio.value), units)}, ${shown(d.length.value, units)}`,
   }),
   spec('boring-bar', 'Boring bars', 'boring bar', {
@@ -144,16 +115,6 @@ export const KIT_KINDS: readonly KitKindSpec[] = [
       must('clearance', 'Front clearance', 'angle'),
       choice('material', 'Bar of', { steel: 'steel', carbide: 'carbide' }),
     ],
-    make: () => ({
-      ...base,
-      kind: 'boring-bar',
-      diameter: entry('16 mm'),
-      reach: entry('80 mm'),
-      pointOffset: entry('10 mm'),
-      edgeDepth: entry('4 mm'),
-      clearance: entry('12 deg', 'angle'),
-      material: 'steel',
-    }),
     says: (d, units) => `${shown(d.diameter.value, units)}, reaches ${shown(d.reach.value, units)}`,
   }),
   spec('material', 'Materials', 'material', {
@@ -167,13 +128,6 @@ export const KIT_KINDS: readonly KitKindSpec[] = [
       must('density', 'Weighs, g/cm³', 'number'),
       must('expansion', 'Grows, millionths per °C', 'number'),
     ],
-    make: () =>
-      materialDocument({
-        ...(NO_KIT.materials[1] as Material),
-        name: '',
-        alsoCalled: '',
-        source: 'Our own figures',
-      }),
     says: (d) => `${d.speedHss.typed} m/min HSS, ${d.speedCarbide.typed} carbide; ${d.note}`,
   }),
 ];

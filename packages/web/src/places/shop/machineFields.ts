@@ -1,4 +1,4 @@
-import { entry, MACHINE_SCHEMA, type MachineDocument } from '@anello/contract';
+import { newAttachment, newCompound, newReadout, newTailstock } from '@anello/contract';
 import { choice, figure, must, type FormField } from '../../ui/formField';
 
 export interface MachineGroup {
@@ -11,7 +11,6 @@ export interface MachineGroup {
 }
 
 const RADIUS = { radius: 'radius', diameter: 'diameter' };
-const angle = (typed: string) => entry(typed, 'angle');
 
 /** Every box of a lathe's record, in the order one walks round it. */
 export const MACHINE_GROUPS: readonly MachineGroup[] = [
@@ -45,13 +44,13 @@ export const MACHINE_GROUPS: readonly MachineGroup[] = [
   {
     key: 'readout',
     title: 'Readout',
-    usual: () => ({ resolution: entry('0.005 mm'), reads: 'diameter' }),
+    usual: newReadout,
     fields: [must('resolution', 'It shows'), choice('reads', 'Across, it reads', RADIUS)],
   },
   {
     key: 'compound',
     title: 'Compound slide',
-    usual: () => ({ travel: entry('80 mm'), division: angle('1 deg'), zero: 'along' }),
+    usual: newCompound,
     fields: [
       must('travel', 'Travel'),
       must('division', 'Its degree scale, one division', 'angle'),
@@ -66,15 +65,7 @@ export const MACHINE_GROUPS: readonly MachineGroup[] = [
   {
     key: 'attachment',
     title: 'Taper attachment',
-    usual: () => ({
-      kind: 'plain',
-      maxHalfAngle: angle('8 deg'),
-      barTravel: entry('250 mm'),
-      pivotLength: entry('180 mm'),
-      indicatedEnd: 'tailstock',
-      scale: { unit: 'half-angle', division: angle('30 min') },
-      lash: entry('0.05 mm'),
-    }),
+    usual: newAttachment,
     fields: [
       choice('kind', 'Kind', { plain: 'plain', telescopic: 'telescopic' }),
       must('barTravel', 'Carriage travel along the bar'),
@@ -92,7 +83,7 @@ export const MACHINE_GROUPS: readonly MachineGroup[] = [
   {
     key: 'tailstock',
     title: 'Tailstock that sets over',
-    usual: () => ({ limit: entry('10 mm'), division: entry('0.5 mm') }),
+    usual: newTailstock,
     fields: [
       must('limit', 'Sets over by'),
       must('division', 'Its scale, one division'),
@@ -108,33 +99,3 @@ export const SCALE_CHOICE = choice('unit', 'Its scale is in', {
   'per-foot': 'taper per foot',
   'mm-per-m': 'mm per m, on diameter',
 });
-
-/** A division that suits each kind of scale, when the kind is changed. */
-export const USUAL_DIVISION = {
-  'half-angle': () => angle('30 min'),
-  included: () => angle('1 deg'),
-  'per-foot': () => entry('1/16 in/ft', 'taper'),
-  'mm-per-m': () => entry('5 mm/m', 'taper'),
-} as const;
-
-/** A lathe nobody has measured yet. */
-export function newMachine(name: string): MachineDocument {
-  return {
-    schema: MACHINE_SCHEMA,
-    name,
-    note: '',
-    archived: false,
-    centreDistance: entry('600 mm'),
-    swing: entry('300 mm'),
-    compound: { travel: entry('80 mm'), division: angle('1 deg'), zero: 'along' },
-    attachment: null,
-    tailstock: { limit: entry('10 mm'), division: entry('0.5 mm') },
-    dial: { division: entry('0.05 mm'), reads: 'diameter', units: 'mm' },
-    indicator: entry('0.01 mm'),
-    readout: null,
-    spindle: { taper: '' },
-    chucks: [],
-    changeGears: [],
-    minutes: {},
-  };
-}
