@@ -98,7 +98,8 @@ export {
 } from './machine/new';
 export { machineDocumentSchema, type MachineDocument } from './machine/schema';
 export { coreKit } from './kit/toCore';
-export { materialDocument, newKit, sizes } from './kit/new';
+export { materialDocument, sizes } from './kit/new';
+export { newKit } from './kit/newKit';
 export { kitDocumentSchema, sizesSchema, type KitDocument, type KitKind, type Sizes } from './kit/schema';
 export { shopTaperSize } from './taper/toCore';
 export { shopTaperSchema, type ShopTaper } from './taper/schema';

@@ -6,3 +6,6 @@ export const PASSES_AGAIN = 2;
 
 /** A new job's cutting figures: one roughing cut on radius, the last stock and the allowance on diameter. mm. */
 export const USUAL_PASSES = { roughDepth: 0.75, lastStock: 0.6, allowance: 0.08 } as const;
+
+/** Width of a grooving or parting tool until it is said, mm. Own choice. */
+export const USUAL_PLUNGE_WIDTH = 3;

@@ -49,6 +49,6 @@ export const setScrew = /* @__PURE__ */ checked(setScrew_);
 export const valveAt = /* @__PURE__ */ checked(valveAt_);
 export const valveMotion = /* @__PURE__ */ checked(valveMotion_);
 export const invalidates = /* @__PURE__ */ checked(invalidates_);
-export { CENTRE_HOLE, PACKING_STEP } from './usual';
+export { CENTRE_HOLE, PACKING_STEP, USUAL_VALVE } from './usual';
 export const usualThrowLimit = /* @__PURE__ */ checked(usualThrowLimit_);
 export type { DialIn } from './dialIn';

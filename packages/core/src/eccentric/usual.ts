@@ -17,3 +17,6 @@ const STEPS = 5;
  * // → 0.1
  */
 export const usualThrowLimit = (indicator: number): number => Math.max(TRAVEL, STEPS * indicator);
+
+/** A valve gear's laps and its lead until they are said: a small engine's, mm. Own choice. */
+export const USUAL_VALVE = { lap: 2, lead: 0.3, exhaustLap: 0 } as const;

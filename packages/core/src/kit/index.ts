@@ -12,7 +12,7 @@ import { materialNamed as materialNamed_ } from './materialNamed';
 export type { CheckDue, Checked } from './checkDue';
 export { INSTRUMENT_TYPES, type Instrument } from './instrument';
 export { NO_KIT, type Kit } from './kit';
-export { USUAL_KIT } from './usual';
+export { USUAL_KIT, USUAL_PIN_BLOCK } from './things/usual';
 export { METRIC_88 } from './blockSets';
 export type { PinBlockDesign, PinBlockWish, PinHole } from './pinBlockDesign';
 export { TOOL_MATERIALS, USUAL_MATERIALS, type Material, type ToolMaterial } from './material';

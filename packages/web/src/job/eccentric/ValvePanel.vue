@@ -2,7 +2,7 @@
 import { useJobModel } from '../model/useJobModel';
 import { entry, type Entry } from '@anello/contract';
 import { AnelloError } from '@anello/core/basics';
-import { valveMotion, type EccentricPart, type ValveGear } from '@anello/core/eccentric';
+import { USUAL_VALVE, valveMotion, type EccentricPart, type ValveGear } from '@anello/core/eccentric';
 import { angle, length, plainText } from '@anello/core/figure';
 import { computed } from 'vue';
 import type { EccentricDesk } from './useEccentric';
@@ -20,9 +20,9 @@ const model = useJobModel();
 const preferences = usePreferences();
 type Valve = NonNullable<EccentricDesk['choice']['value']['valve']>;
 const USUAL: Valve = {
-  lap: entry('2 mm'),
-  lead: entry('0.3 mm'),
-  exhaustLap: entry('0 mm'),
+  lap: entry(`${USUAL_VALVE.lap} mm`),
+  lead: entry(`${USUAL_VALVE.lead} mm`),
+  exhaustLap: entry(`${USUAL_VALVE.exhaustLap} mm`),
   drive: 'direct',
   turns: 'anticlockwise',
 };

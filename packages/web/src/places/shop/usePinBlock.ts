@@ -1,7 +1,13 @@
 import { entry, type Entry } from '@anello/contract';
 import { AnelloError } from '@anello/core/basics';
 import { plainText } from '@anello/core/figure';
-import { pinBlockDesign, type PinBlockDesign, type PinBlockWish, type PinHole } from '@anello/core/kit';
+import {
+  pinBlockDesign,
+  USUAL_PIN_BLOCK,
+  type PinBlockDesign,
+  type PinBlockWish,
+  type PinHole,
+} from '@anello/core/kit';
 import { halfAngleOf, taperSize } from '@anello/core/taper';
 import { computed, type ComputedRef, type Ref } from 'vue';
 import { HELD } from '../../data/names';
@@ -45,14 +51,15 @@ function listedSize(series: string, size: string): ReturnType<typeof taperSize> 
 /** A pin block being designed: for which tapers, of what size, and where its holes come. */
 export function usePinBlock(): PinBlockDesk {
   const kit = useKit();
+  const usual = (of: keyof typeof USUAL_PIN_BLOCK): Entry => entry(`${USUAL_PIN_BLOCK[of]} mm`);
   const preferences = usePreferences();
   const tapers = useHeld<string[]>(HELD.pinTapers, ['morse-iso/2', 'morse-iso/3', 'general/1:12']);
   const figures = useHeld<Wish>(HELD.pinBlock, {
-    width: entry('110 mm'),
-    height: entry('40 mm'),
-    holeDiameter: entry('6 mm'),
-    resolution: entry('0.005 mm'),
-    wall: entry('1.5 mm'),
+    width: usual('width'),
+    height: usual('height'),
+    holeDiameter: usual('holeDiameter'),
+    resolution: usual('resolution'),
+    wall: usual('wall'),
   });
   const halfAngleAt = (key: string): { name: string; halfAngle: number } | null => {
     const [series = '', size = ''] = key.split(/\/(.*)/s);

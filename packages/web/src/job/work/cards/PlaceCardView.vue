@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { entry } from '@anello/contract';
 import { length, type Phrase } from '@anello/core/figure';
-import { plungeStops } from '@anello/core/cutting';
+import { plungeStops, USUAL_PLUNGE_WIDTH } from '@anello/core/cutting';
 import { dialOf } from '@anello/core/machine';
 import type { PlaceCard } from '@anello/core/plan';
 import { computed } from 'vue';
@@ -21,7 +21,7 @@ const dialFigure = useDialFigure();
 const preferences = usePreferences();
 /** The tool stays in its holder from one groove to the next. */
 const kept = useKeptEntries('plunge-tool');
-if (!kept.entry('width')) kept.set('width', entry('3 mm'));
+if (!kept.entry('width')) kept.set('width', entry(`${USUAL_PLUNGE_WIDTH} mm`));
 const width = computed(() => kept.value('width') ?? 0);
 /** A parting tool cuts its own width; a groove is plunged from side to side. */
 const found = computed(() => {
