@@ -4,6 +4,8 @@ import { KIT_SCHEMA } from '../forms';
 import { materialDocument, sizes } from './new';
 import type { KitDocument, KitKind } from './schema';
 
+// Beside `new`, not in it: what a size is comes with the first screen, what a new thing is with the form.
+
 type Of<K extends KitKind> = KitDocument & { kind: K };
 const base = { schema: KIT_SCHEMA, archived: false, note: '', name: '' } as const;
 const usual = USUAL_KIT;

@@ -17,8 +17,13 @@ export type Provided = readonly (readonly [InjectionKey<unknown>, unknown])[];
 
 /** What a test may do with a page of its own. */
 export interface Mounted {
-  /** Puts a component on the page, with a plain button where the component library's stands. */
-  mount(component: Component, props?: Record<string, unknown>, provided?: Provided): HTMLElement;
+  /** Puts a component on the page, with plain parts where the component library's stand, or those that are given. */
+  mount(
+    component: Component,
+    props?: Record<string, unknown>,
+    provided?: Provided,
+    parts?: Readonly<Record<string, Component>>,
+  ): HTMLElement;
   /** Runs a composable inside a component of its own, under whatever is provided to it; leaving takes the component down. */
   within<T>(setup: () => T, provided?: Provided): { readonly found: T; leave(): void };
 }
@@ -37,7 +42,11 @@ export function useMounted(): Mounted {
     apps = [];
     document.body.innerHTML = '';
   });
-  function put(root: Component, provided: Provided = []): { app: App; host: HTMLElement } {
+  function put(
+    root: Component,
+    provided: Provided = [],
+    parts: Readonly<Record<string, Component>> = {},
+  ): { app: App; host: HTMLElement } {
     const host = document.createElement('div');
     document.body.append(host);
     const app = createApp(root).use(pinia);
@@ -53,12 +62,14 @@ export function useMounted(): Mounted {
     app.component('RouterLink', ({ to, ...more }: { to?: string }, { slots }: Pick<SetupContext, 'slots'>) =>
       h('a', { ...more, href: to }, slots['default']?.()),
     );
+    for (const [name, part] of Object.entries(parts)) app.component(name, part);
     app.mount(host);
     apps.push(app);
     return { app, host };
   }
   return {
-    mount: (component, props = {}, provided) => put({ render: () => h(component, props) }, provided).host,
+    mount: (component, props = {}, provided, parts) =>
+      put({ render: () => h(component, props) }, provided, parts).host,
     within<T>(setup: () => T, provided?: Provided) {
       let found!: T;
       const { app } = put(

@@ -1,11 +1,12 @@
 import { entry } from '@anello/contract';
-import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { createApp, defineComponent, h, nextTick, onUpdated, reactive, type App } from 'vue';
-import { usePreferences } from '../data/stores/preferences';
-import { freshStores } from '../testkit/freshStores';
+import { describe, expect, it } from 'vitest';
+import { defineComponent, h, nextTick, onUpdated, reactive } from 'vue';
+import { fill, useMounted } from '../testkit/mounted';
+import { PlainBox } from '../testkit/plainBox';
 import DocumentForm from './DocumentForm.vue';
 import { choice, figure, type FormField } from './formField';
 
+const { mount } = useMounted();
 const FIELDS: readonly FormField[] = [
   figure('diameter', 'Diameter'),
   figure('length', 'Length'),
@@ -14,35 +15,21 @@ const FIELDS: readonly FormField[] = [
   choice('side', 'Side', { external: 'Outside', internal: 'Inside' }),
 ];
 
-let app: App | null = null;
-beforeEach(() => {
-  freshStores();
-  localStorage.clear();
-  sessionStorage.clear();
-  usePreferences().units = 'mm';
-});
-afterEach(() => {
-  app?.unmount();
-  document.body.innerHTML = '';
-});
-
 /** A form over a document that is a new one at every change, as a job’s is; which boxes were drawn anew. */
-function form(errors: () => Record<string, string> = () => ({})) {
+function form() {
   const drawn: string[] = [];
-  const box = defineComponent({
+  const Box = defineComponent({
     props: ['label', 'modelValue', 'errorMessages', 'messages', 'items'],
     emits: ['update:modelValue'],
     setup(props, { emit }) {
       onUpdated(() => drawn.push(props.label));
       return () =>
-        h('label', [
-          props.label,
-          h('input', {
-            value: props.modelValue,
-            onInput: (event: Event) => emit('update:modelValue', (event.target as HTMLInputElement).value),
-          }),
-          h('p', [props.errorMessages].flat().join(' ')),
-        ]);
+        h(PlainBox, {
+          label: props.label,
+          modelValue: props.modelValue,
+          errorMessages: props.errorMessages,
+          'onUpdate:modelValue': (text: string) => emit('update:modelValue', text),
+        });
     },
   });
   const state = reactive({
@@ -53,34 +40,27 @@ function form(errors: () => Record<string, string> = () => ({})) {
       name: 'Shank',
       side: 'external',
     } as Record<string, unknown>,
-    errors: errors(),
+    errors: {} as Record<string, string>,
   });
-  const host = document.createElement('div');
-  document.body.append(host);
-  app = createApp({
-    render: () =>
-      h(DocumentForm, {
-        object: state.object,
-        fields: FIELDS,
-        draftKey: 'test',
-        errors: state.errors,
-        onChange: (key: string, value: unknown) => {
-          state.object = JSON.parse(JSON.stringify({ ...state.object, [key]: value }));
-        },
-      }),
-  });
-  for (const name of ['VTextField', 'VSelect', 'VTextarea']) app.component(name, box);
-  app.mount(host);
-  const find = (name: string) =>
-    [...host.querySelectorAll('label')].find((l) => l.textContent?.startsWith(name))!;
+  const Form = () =>
+    h(DocumentForm, {
+      ...state,
+      fields: FIELDS,
+      draftKey: 'test',
+      onChange: (key: string, value: unknown) => {
+        state.object = JSON.parse(JSON.stringify({ ...state.object, [key]: value }));
+      },
+    });
+  const host = mount(Form, {}, [], { VTextField: Box, VSelect: Box });
   return {
     drawn,
     state,
-    said: (name: string) => find(name).querySelector('p')!.textContent,
+    said: (name: string) =>
+      [...host.querySelectorAll('label')]
+        .find((one) => one.textContent.startsWith(name))!
+        .querySelector('em')!.textContent,
     async type(name: string, text: string) {
-      const input = find(name).querySelector('input')!;
-      input.value = text;
-      input.dispatchEvent(new Event('input'));
+      fill(host, name, text);
       await nextTick();
     },
   };

@@ -58,6 +58,15 @@ describe('led on when the work is done', () => {
     await led;
     expect(path(router)).toBe('/prove');
   });
+  it('goes on where the place only wrote something into its own address', async () => {
+    const { router, lead } = await at('/rack');
+    const { work, done } = waited();
+    const led = lead(work);
+    await router.replace('/rack?q=shank');
+    done('/job/j-1/part');
+    await led;
+    expect(path(router)).toBe('/job/j-1/part');
+  });
   it('does not cut short a way to another place that is still being fetched', async () => {
     const { router, lead } = await at('/record');
     let fetched!: () => void;

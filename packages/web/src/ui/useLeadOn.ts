@@ -11,7 +11,10 @@ export function useLeadOn(): LeadOn {
   const router = useRouter();
   return async (work, by = 'push') => {
     let elsewhere = false;
-    const unwatch = router.beforeEach(() => void (elsewhere = true));
+    // A place that writes what is looked for into its own address leads nobody away.
+    const unwatch = router.beforeEach((to, from) => {
+      elsewhere ||= to.path !== from.path;
+    });
     try {
       const place = await work();
       if (place !== null && !elsewhere) await router[by](place);
