@@ -7,7 +7,8 @@ import { batchSeries as batchSeries_ } from './batch';
 import { nextInBatch as nextInBatch_, provedOn as provedOn_ } from './nextInBatch';
 import { lineProgress as lineProgress_ } from './lineOfWork';
 import { settingInForce as settingInForce_ } from './settingInForce';
-import { describeRecord as describeRecord_, isBeside as isBeside_ } from './records/registry';
+import { isBeside as isBeside_ } from './records/flags';
+import { describeRecord as describeRecord_ } from './records/registry';
 import { currentPiece as currentPiece_, ofKind as ofKind_, standing as standing_ } from './records/row';
 
 export type { BatchSeries, BatchTaper, Drift } from './batch';
@@ -19,7 +20,7 @@ export { STAGES, type Stage, type StageState } from './stage';
 export { isHeld, isNote, isPass, isPhoto, isSized, isSwept, isWithdrawn, isWorked } from './records/is';
 export { FEELS, type Feel } from './records/felt';
 export type { SizeUnit } from './records/sizeUnit';
-export type { RecordBody, RecordKind } from './records/registry';
+export { RECORD_KINDS, type RecordBody, type RecordKind } from './records/registry';
 export type { BodyOf, KeptRecord, RecordOf } from './records/row';
 
 export const jobProgress = /* @__PURE__ */ checked(jobProgress_);

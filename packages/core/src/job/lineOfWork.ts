@@ -1,5 +1,5 @@
 import { recordsOf } from './records/ofShape';
-import { isOfTheCut } from './records/registry';
+import { isOfTheCut } from './records/flags';
 import { ofKind, standing, type KeptRecord } from './records/row';
 
 /** An operation of the line of work, as its progress needs to know it. */

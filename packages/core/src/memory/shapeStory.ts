@@ -1,6 +1,6 @@
 import { approachOf } from '../approach/approach';
 import { workedMinutes } from './workedMinutes';
-import { isBeside } from '../job/records/registry';
+import { isBeside } from '../job/records/flags';
 import { ofKind, standing, type KeptRecord } from '../job/records/row';
 import { isSettingKept } from '../job/records/is';
 

@@ -13,5 +13,6 @@ export interface Cone {
 
 export const cone: KindOfRecord<Cone> = {
   kind: 'cone',
+  called: 'Old cones measured',
   say: (body) => [MEASURED_SO[body.method], ': ', ratio(body.ratio), ' on diameter'],
 };

@@ -13,6 +13,8 @@ export interface Contact {
 
 export const contact: KindOfRecord<Contact> = {
   kind: 'contact',
+  called: 'Marks of blue',
+  stage: 'prove',
   ofTheCut: true,
   say: (body) => [
     'Touched ',

@@ -13,6 +13,7 @@ export interface Crept {
 
 export const crept: KindOfRecord<Crept> = {
   kind: 'crept',
+  called: 'Drawings that crept',
   say: (body) => [
     'The drawing had crept ',
     ...(body.along === null ? [] : [length(body.along, 0.01, { signed: true }), ' along, ']),

@@ -15,6 +15,7 @@ export interface Curve {
 
 export const curve: KindOfRecord<Curve> = {
   kind: 'curve',
+  called: 'Curves measured',
   ofTheCut: true,
   say: (body) => [
     `Curve measured at ${body.places} places: `,

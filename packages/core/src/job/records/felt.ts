@@ -20,4 +20,10 @@ export interface Felt {
   readonly feel: Feel;
 }
 
-export const felt: KindOfRecord<Felt> = { kind: 'felt', ofTheCut: true, say: (body) => [FELT[body.feel]] };
+export const felt: KindOfRecord<Felt> = {
+  kind: 'felt',
+  called: 'What a hand felt',
+  stage: 'prove',
+  ofTheCut: true,
+  say: (body) => [FELT[body.feel]],
+};

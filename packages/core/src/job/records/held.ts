@@ -13,6 +13,7 @@ export interface Held {
 
 export const held: KindOfRecord<Held> = {
   kind: 'held',
+  called: 'Work dialled in',
   say: (body) => [
     'Held in the four-jaw: swings ',
     length(body.swing, SEEN),

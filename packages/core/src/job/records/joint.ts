@@ -15,6 +15,7 @@ export interface Joint {
 
 export const joint: KindOfRecord<Joint> = {
   kind: 'joint',
+  called: 'Joints measured',
   ofTheCut: true,
   say: (body) => [
     `Joint measured at ${body.places} places: gap `,

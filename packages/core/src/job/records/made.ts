@@ -12,5 +12,6 @@ export interface Made {
 
 export const made: KindOfRecord<Made> = {
   kind: 'made',
+  called: 'What was made of an eccentric',
   say: (body) => [MADE[body.what], ' at a throw of ', length(body.basis.throw, SEEN)],
 };

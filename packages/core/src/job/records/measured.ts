@@ -14,6 +14,8 @@ export interface Measured {
 
 export const measured: KindOfRecord<Measured> = {
   kind: 'measured',
+  called: 'Diameters between passes',
+  stage: 'cut',
   ofTheCut: true,
   say: (body) => [
     'Measured ',

@@ -8,4 +8,9 @@ export interface Note {
   readonly of?: string | undefined;
 }
 
-export const note: KindOfRecord<Note> = { kind: 'note', beside: true, say: (body) => [body.text] };
+export const note: KindOfRecord<Note> = {
+  kind: 'note',
+  called: 'Notes',
+  beside: true,
+  say: (body) => [body.text],
+};

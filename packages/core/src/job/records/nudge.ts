@@ -15,6 +15,8 @@ export interface Nudge {
 
 export const nudge: KindOfRecord<Nudge> = {
   kind: 'nudge',
+  called: 'Nudges',
+  stage: 'set',
   say: (body) => [
     'Nudged ',
     length(body.amount, SEEN),

@@ -1,5 +1,5 @@
 import type { KeptRecord } from './row';
-import { isBeside } from './registry';
+import { isBeside } from './flags';
 
 /** The feature a record is about: as it says, or as its contents name it. */
 export const featureOf = ({ feature, body }: KeptRecord): string | undefined =>

@@ -14,6 +14,8 @@ export interface Pass {
 
 export const pass: KindOfRecord<Pass> = {
   kind: 'pass',
+  called: 'Passes',
+  stage: 'cut',
   ofTheCut: true,
   say(body) {
     if (body.depth < 0) return ['Drawn back to ', length(body.dialTo, SEEN), ' on the dial'];

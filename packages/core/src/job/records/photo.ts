@@ -13,6 +13,7 @@ export interface Photo {
 
 export const photo: KindOfRecord<Photo> = {
   kind: 'photo',
+  called: 'Photos',
   beside: true,
   say: ({ text }) => [text === '' ? 'A photo' : `A photo: ${text}`],
 };

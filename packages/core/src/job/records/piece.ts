@@ -10,6 +10,7 @@ export interface Piece {
 
 export const piece: KindOfRecord<Piece> = {
   kind: 'piece',
+  called: 'Pieces begun',
   beside: true,
   say: ({ carriedFrom, again }, { piece }) => [
     `Piece ${piece} ${again ? 'taken up again' : 'started'}`,

@@ -27,6 +27,8 @@ export interface Reading {
 
 export const reading: KindOfRecord<Reading> = {
   kind: 'reading',
+  called: 'Readings of a setting',
+  stage: 'set',
   say: (body) => [
     READ[body.step] ?? 'Read ',
     length(body.seen, SEEN),

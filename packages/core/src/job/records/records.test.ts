@@ -1,7 +1,12 @@
 import { plainText } from '../../figure/phrase';
+import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
+import { generateEveryKind, generateFlags } from '../../../../../scripts/records.mjs';
+import { KINDS } from './every.generated';
+import { isBeside, isOfTheCut } from './flags';
+import type { KindOfRecord } from './kind';
 import { RECORD_EXAMPLES } from './records.testdata';
-import { describeRecord, type RecordBody } from './registry';
+import { describeRecord, RECORD_KINDS, type RecordBody } from './registry';
 import type { KeptRecord } from './row';
 
 const said = (body: RecordBody, units: 'mm' | 'inch' = 'mm'): string => {
@@ -56,5 +61,25 @@ describe('what a row says', () => {
   });
   it('figures follow the units of the screen', () => {
     expect(said(RECORD_EXAMPLES.joint, 'inch')).toMatch(/gap 0\.005\d* in to 0\.009\d* in/);
+  });
+});
+
+describe('the list of all kinds', () => {
+  it('is what the files beside it say (npm run records)', () => {
+    const written = (file: string) => readFileSync(new URL(file, import.meta.url), 'utf8');
+    expect(written('every.generated.ts')).toBe(generateEveryKind());
+    expect(written('flags.generated.ts')).toBe(generateFlags());
+  });
+  it('has the flags of each kind', () => {
+    for (const [word, { kind, beside, ofTheCut }] of Object.entries<KindOfRecord<RecordBody>>(KINDS)) {
+      expect([kind, isBeside(kind), isOfTheCut(kind)]).toEqual([word, beside === true, ofTheCut === true]);
+    }
+  });
+  it('each is called something when it is looked for, but what takes another back', () => {
+    const called = RECORD_KINDS.map((one) => one.called);
+    expect(new Set(called).size).toBe(called.length);
+    expect(
+      Object.keys(RECORD_EXAMPLES).filter((kind) => !RECORD_KINDS.some((one) => one.kind === kind)),
+    ).toEqual(['withdrawn']);
   });
 });

@@ -14,5 +14,7 @@ export interface SettingKept {
 
 export const settingKept: KindOfRecord<SettingKept> = {
   kind: 'setting-kept',
+  called: 'Settings proved',
+  stage: 'set',
   say: (body) => ['Setting kept: ', wayOf(body.way).name, ' at ', angle(body.halfAngle)],
 };

@@ -10,6 +10,7 @@ export interface Shaped {
 
 export const shaped: KindOfRecord<Shaped> = {
   kind: 'shaped',
+  called: 'Steps of a curve',
   ofTheCut: true,
   say: (body) => [CUT_BY[body.way], ...(body.said ? [': ', body.said] : [])],
 };

@@ -15,6 +15,7 @@ export interface Sized {
 
 export const sized: KindOfRecord<Sized> = {
   kind: 'sized',
+  called: 'Sizes measured',
   say(body) {
     const { what, seen, low, high } = body;
     const unit = unitOfSize(body);

@@ -14,6 +14,8 @@ export interface StandOff {
 
 export const standOff: KindOfRecord<StandOff> = {
   kind: 'stand-off',
+  called: 'Stand-offs in a gauge',
+  stage: 'prove',
   ofTheCut: true,
   say: ({ seen, diameterLeft, checked }) => [
     seen < 0 ? 'Past its line by ' : 'Stood off ',

@@ -11,5 +11,7 @@ export interface Step {
 
 export const step: KindOfRecord<Step> = {
   kind: 'step',
+  called: 'Steps of setting',
+  stage: 'set',
   say: (body) => ['Card done: ', body.step, ' (', wayOf(body.way).name, ')'],
 };

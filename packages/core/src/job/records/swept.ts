@@ -28,6 +28,8 @@ const COVERAGE = 2;
 
 export const swept: KindOfRecord<Swept> = {
   kind: 'swept',
+  called: 'Sweeps',
+  stage: 'set',
   say: ({ travel, count, halfAngle, u, causes }) => [
     'Swept ',
     length(Math.abs((travel.at(-1) ?? 0) - (travel[0] ?? 0)), 1),

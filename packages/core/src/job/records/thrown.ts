@@ -15,6 +15,7 @@ export interface Thrown {
 
 export const thrown: KindOfRecord<Thrown> = {
   kind: 'thrown',
+  called: 'Throws read',
   say: (body) => [
     'Throw stood at ',
     length(body.now, SEEN),

@@ -13,6 +13,7 @@ export interface Travel {
 
 export const travel: KindOfRecord<Travel> = {
   kind: 'travel',
+  called: 'Travel of an eccentric',
   ofTheCut: true,
   say: (body) => [
     'Travel at the ',

@@ -9,6 +9,7 @@ export interface Verdict {
 
 export const verdict: KindOfRecord<Verdict> = {
   kind: 'verdict',
+  called: 'Verdicts',
   ofTheCut: true,
   say: (body) => [
     `${body.verdict.charAt(0).toUpperCase()}${body.verdict.slice(1)}`,

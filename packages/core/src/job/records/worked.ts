@@ -11,4 +11,8 @@ export interface Worked {
   readonly minutes?: number | undefined;
 }
 
-export const worked: KindOfRecord<Worked> = { kind: 'worked', say: (body) => [`Done: ${body.said}`] };
+export const worked: KindOfRecord<Worked> = {
+  kind: 'worked',
+  called: 'Operations done',
+  say: (body) => [`Done: ${body.said}`],
+};

@@ -9,7 +9,7 @@ import PhraseText from '../../ui/PhraseText.vue';
 import { useShop } from '../../data/stores/shop';
 import { useLeftAt } from '../../ui/useLeftAt';
 import LogTabs from './LogTabs.vue';
-import { KIND_NAMES, placeOf } from './kinds';
+import { KINDS, placeOf } from './kinds';
 import type { Search } from '@anello/contract';
 import { ASKS, useLog, type Ask, type Asked } from './useLog';
 import { useSearches } from './useSearches';
@@ -30,7 +30,6 @@ const searches = useSearches();
 onMounted(() => {
   if (!shop.loaded) void shop.load();
 });
-const KINDS = Object.entries(KIND_NAMES).map(([value, title]) => ({ value, title }));
 const VERDICTS = [
   { value: 'accepted', title: 'Accepted' },
   { value: 'rework', title: 'Sent back' },
@@ -44,8 +43,8 @@ const operator = ref(log.asked.value.operator ?? '');
 const askOperator = useDebounceFn((text: string) => set('operator', text.trim().toUpperCase()), 250);
 const material = ref(log.asked.value.material ?? '');
 const askMaterial = useDebounceFn((text: string) => set('material', text.trim()), 250);
-/** A profile is worked as a curve. */
-const PLAIN = FEATURE_KINDS.filter((kind) => !['taper', 'eccentric', 'profile'].includes(kind));
+/** What a part can be about has a loop of its own, and is asked for by that. */
+const PLAIN = FEATURE_KINDS.filter((kind) => featureKind(kind).chief === undefined);
 const SHAPES = [
   { value: 'taper', title: 'Tapers' },
   { value: 'eccentric', title: 'Eccentrics' },

@@ -1,0 +1,2 @@
+export declare function generateEveryKind(): string;
+export declare function generateFlags(): string;
