@@ -2,6 +2,7 @@ import type { Kit } from '@anello/core/kit';
 import type { Lathe } from '@anello/core/machine';
 import { isGroove, isProfile, isTaper, layoutPart } from '@anello/core/part';
 import { usualStock, type PlanPart, type Stock } from '@anello/core/plan';
+import { wayOf } from '@anello/core/ways';
 import { coreFeatures } from './feature/toCore';
 import { materialOfJob } from './material';
 import type { StockDocument } from './plan';
@@ -49,7 +50,8 @@ function onItsMate(document: JobDocument, shape: Shape): boolean {
   const taper = document.features.find((f) => f.id === feature);
   if (!isTaper(shape) || !isTaper(taper)) return false;
   const { mateJob, way } = workOf(document, feature, 'taper');
-  return mateJob !== undefined && way?.id === 'compound' && mateJob.largeEnd !== taper.largeEnd;
+  if (!mateJob || !way) return false;
+  return wayOf(way.id).device === 'compound' && mateJob.largeEnd !== taper.largeEnd;
 }
 
 /** Grooves beside a curve are plunged where it is: one form tool cuts them all. */

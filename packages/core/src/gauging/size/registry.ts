@@ -25,6 +25,7 @@ const standOff: SizeMethod = {
   members: BOTH,
   how: 'Push it home by hand and read how far the gauge line still is.',
   reads: 'Stand-off now',
+  hint: 'From the gauge line; minus when it has gone past.',
   given: [],
   check: () => undefined,
   standOff: (seen) => finite(seen, 'seen'),

@@ -17,6 +17,8 @@ export interface SizeMethod {
   readonly how: string;
   /** What the reading is called. */
   readonly reads: string;
+  /** What is said under the reading; where that is all there is to say of it, `how` is not needed. */
+  readonly hint?: string;
   readonly given: readonly SizeGiven[];
   /** How far off its line it may stand by the gauge itself, where the gauge says so: overrides the drawing's. mm. */
   band?(given: Readonly<Record<string, number>>): number;

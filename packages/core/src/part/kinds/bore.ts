@@ -42,6 +42,7 @@ export const bore: LengthKind<Bore> = {
   kind: 'bore',
   name: 'Drilled hole',
   measured: 'diameter',
+  runsTrue: true,
   sides: ['internal'],
   figures: [
     DIAMETER,

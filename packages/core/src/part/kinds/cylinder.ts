@@ -13,6 +13,8 @@ export const cylinder: LengthKind<Cylinder> = {
   kind: 'cylinder',
   name: 'Cylinder',
   measured: 'diameter',
+  runsTrue: true,
+  heldBy: true,
   sides: ['external', 'internal'],
   figures: [DIAMETER, LENGTH],
   begins: {},

@@ -37,6 +37,7 @@ function outline(feature: Eccentric): Outline {
 export const eccentric: LengthKind<Eccentric> = {
   kind: 'eccentric',
   name: 'Eccentric',
+  heldBy: true,
   sides: ['external', 'internal'],
   figures: [
     DIAMETER,

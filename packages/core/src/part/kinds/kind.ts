@@ -22,6 +22,12 @@ interface Known<F extends { readonly kind: string }> {
   readonly chief?: number;
   /** What jaws that close on it finished do: mark it, or centre nothing by it. Where it is not said they may. */
   readonly inJaws?: 'marked' | 'off-centre';
+  /** Its tool runs on past its end: into a groove, where there is one. */
+  readonly runsOut?: true;
+  /** Round the part's own axis all along: a needle is run on it, and inside a mandrel holds in it, in a tapped hole a screwed one. */
+  readonly runsTrue?: true;
+  /** The jaws of a chuck hold by it when it is finished. */
+  readonly heldBy?: true;
   /** What an inspection measures of it; nothing of what has a gauge or a proof of its own. */
   readonly measured?: 'diameter' | 'across';
   /** What it wants before a job about it can be worked out, in a sentence. */

@@ -30,6 +30,8 @@ export const taper: LengthKind<Taper> = {
   kind: 'taper',
   name: 'Taper',
   inJaws: 'marked',
+  runsOut: true,
+  runsTrue: true,
   sides: ['external', 'internal'],
   figures: [
     { key: 'largeDiameter', label: 'Large diameter' },

@@ -17,6 +17,8 @@ export const thread: LengthKind<Thread> = {
   kind: 'thread',
   name: 'Thread',
   inJaws: 'marked',
+  runsOut: true,
+  runsTrue: true,
   sides: ['external', 'internal'],
   figures: [{ ...DIAMETER, label: 'Nominal diameter' }, { key: 'pitch', label: 'Pitch' }, LENGTH],
   begins: { designation: '' },

@@ -15,10 +15,8 @@ import {
   SAME,
   SELF_HOLDING,
 } from '../piece/usual';
+import { featureKind } from '../../part/kinds/registry';
 import type { KindOfHolding } from './kind';
-
-/** A tapped hole takes a screwed one. */
-const HOLDS: readonly string[] = ['bore', 'cylinder', 'taper', 'thread'];
 
 /** In a steeper cone a mandrel that is pressed home lets go. */
 const letsGo = (s: Placed): boolean =>
@@ -52,7 +50,7 @@ export function holeForMandrel(piece: Piece, { toward }: Turned): Placed | undef
   return piece.laid.inside
     .filter(
       (s) =>
-        HOLDS.includes(s.kind) &&
+        featureKind(s.kind).runsTrue === true &&
         piece.done.has(s.id) &&
         s.z1 - s.z0 >= MANDREL_HOLE * 2 * s.smallest &&
         (through || s.from === other(toward)) &&

@@ -4,6 +4,7 @@ import { isRaw, type Piece } from '../piece/piece';
 import { CLEAR, FACING, goodGrip, leastGrip, MOST_STAND_OUT, PARTING_ROOM, SAME } from '../piece/usual';
 import { gripsFrom, type Spot } from './shell';
 import { isEccentric } from '../../part/kinds/is';
+import { featureKind } from '../../part/kinds/registry';
 
 /** A section by its distance from the spindle's end of the part. */
 const span = (toward: End, whole: number, s: Placed): { from: number; to: number } =>
@@ -12,8 +13,6 @@ const span = (toward: End, whole: number, s: Placed): { from: number; to: number
 /** Where nothing better is found, this part of what a jaw should hold; it is then said. */
 const AT_A_PINCH = 0.25;
 type Least = (diameter: number) => number;
-
-const HELD_BY: readonly string[] = ['cylinder', 'eccentric'];
 
 /** Everywhere jaws could close on the piece with an end toward the tailstock. */
 export function spots(piece: Piece, toward: End, strict: boolean): Spot[] {
@@ -85,7 +84,7 @@ function cornerAt({ laid, done }: Piece, section: Placed, toward: End): number {
 function onFinished(piece: Piece, toward: End, least: Least, strict: boolean): Spot[] {
   const { laid } = piece;
   return laid.outside
-    .filter((s) => HELD_BY.includes(s.kind) && piece.done.has(s.id))
+    .filter((s) => featureKind(s.kind).heldBy === true && piece.done.has(s.id))
     .flatMap((s) => {
       const diameter = 2 * s.largest;
       const { from, to } = span(toward, laid.length, s);

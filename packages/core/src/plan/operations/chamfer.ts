@@ -11,9 +11,9 @@ import { cornerMeasure } from './measures';
 import type { Moment } from './kind';
 import { onFeatures } from './onFeatures';
 import { isChamfer, isCornerRadius, isThread } from '../../part/kinds/is';
+import { featureKind } from '../../part/kinds/registry';
 
-/** Shapes come late in a holding; what they leave a corner with comes after them. */
-const SHAPED: readonly string[] = ['taper', 'profile', 'eccentric'];
+/** What a part is about comes late in a holding; what that leaves a corner with comes after it. */
 const AFTER_SHAPES = 135;
 const AFTER_GROOVES = 86;
 const AFTER_BORES = 45;
@@ -58,7 +58,7 @@ export const chamfer = onFeatures({
     'Slow, by hand, and off before it chatters.',
   ],
   rank(laid, section) {
-    if (besideCorner(laid, section).some((s) => SHAPED.includes(s.kind))) return AFTER_SHAPES;
+    if (besideCorner(laid, section).some((s) => featureKind(s.kind).chief !== undefined)) return AFTER_SHAPES;
     return section.side === 'internal' ? AFTER_BORES : AFTER_GROOVES;
   },
   needed: (_laid, section) => section.corner !== undefined,

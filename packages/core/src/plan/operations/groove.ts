@@ -1,4 +1,5 @@
 import { length } from '../../figure/figure';
+import { featureKind } from '../../part/kinds/registry';
 import { isPlunged } from '../piece/ways';
 import { farFrom, nearFrom, type Laid, type Placed } from '../piece/laid';
 import { risk, type Wrong } from '../piece/line';
@@ -8,14 +9,12 @@ import { sayOver, saySpeed } from './speed';
 import type { Moment } from './kind';
 import { onFeatures } from './onFeatures';
 
-const RUN_OUT: readonly string[] = ['thread', 'taper'];
-
 /** The threads and tapers that run out into a groove. */
 export const runInto = ({ sections }: Laid, groove: Placed): Placed[] =>
   sections.filter(
     (s) =>
       s.side === groove.side &&
-      RUN_OUT.includes(s.kind) &&
+      featureKind(s.kind).runsOut === true &&
       (Math.abs(s.z1 - groove.z0) < TOUCHES || Math.abs(s.z0 - groove.z1) < TOUCHES),
   );
 const TOUCHES = 0.01;

@@ -10,8 +10,7 @@ import { needleReaches, underJaws } from '../piece/reach';
 import { CLOSE, TRUE_REST, TRUE_SHARED } from '../piece/usual';
 import type { Shell } from '../holdings/shell';
 import { isCylinder, isEccentric, isThread } from '../../part/kinds/is';
-
-const RUNS_TRUE: readonly string[] = ['cylinder', 'taper', 'bore', 'thread'];
+import { featureKind } from '../../part/kinds/registry';
 
 /**
  * What is clocked in a holding so that what is cut in it shares the axis of what was cut before; nothing where it does
@@ -61,7 +60,7 @@ function setOver(piece: Piece, shell: Shell): { readonly trueTo: Holding['trueTo
 function best(piece: Piece, shell: Shell, earlier: ReadonlySet<string> | null): Placed | undefined {
   const seen = piece.laid.sections.filter((s) => {
     const where = piece.done.get(s.id);
-    if (where === undefined || where === 'bar' || !RUNS_TRUE.includes(s.kind)) return false;
+    if (where === undefined || where === 'bar' || !featureKind(s.kind).runsTrue === true) return false;
     if (earlier && !earlier.has(where)) return false;
     return needleReaches(shell, s);
   });

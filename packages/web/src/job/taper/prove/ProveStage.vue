@@ -86,10 +86,7 @@ function barRequest(): BarRequest | null {
     asks: 'figure',
     dimension: 'length',
     defaultUnit,
-    hint:
-      method.value.id === 'stand-off'
-        ? 'From the gauge line; minus when it has gone past.'
-        : method.value.how,
+    hint: method.value.hint ?? method.value.how,
     judge: (seen) => judged(sizing.standOff(seen), halfAngle),
     keep: async ({ value }, text) => {
       const seen = sizing.standOff(value);

@@ -21,7 +21,7 @@ const set = (key: string, next: Entry | undefined): void => props.desk.set(key, 
       :methods="desk.methods.value"
       @update:model-value="pick"
     />
-    <p v-if="desk.method.value.id !== 'stand-off'" class="quiet">{{ desk.method.value.how }}</p>
+    <p v-if="!desk.method.value.hint" class="quiet">{{ desk.method.value.how }}</p>
     <div v-if="desk.method.value.given.length" class="given">
       <QuantityField
         v-for="one in desk.method.value.given"
