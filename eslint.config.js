@@ -4,7 +4,7 @@ import tseslint from 'typescript-eslint';
 import vue from 'eslint-plugin-vue';
 import vueParser from 'vue-eslint-parser';
 import prettier from 'eslint-config-prettier';
-import { FEATURE_BY_KIND, RECORD_BY_KIND, WAY_BY_ID } from './lint/words.mjs';
+import { FEATURE_BY_KIND, RECORD_BY_KIND, USUAL_ELSEWHERE, WAY_BY_ID } from './lint/words.mjs';
 
 // Components only: their templates are this linter's alone. Everything else is .oxlintrc.json's, a tenth of the time.
 
@@ -13,7 +13,7 @@ const OF_SCRIPTS = JSON.parse(readFileSync(new URL('.oxlintrc.json', import.meta
 const NEVER_IMPORTED = OF_SCRIPTS.overrides.find(({ files }) => files.includes('packages/web/src/**/*.ts'))
   .rules['no-restricted-imports'];
 /** @type {import('eslint').Linter.RuleEntry} */
-const WORDS = ['error', WAY_BY_ID, FEATURE_BY_KIND, RECORD_BY_KIND];
+const WORDS = ['error', WAY_BY_ID, FEATURE_BY_KIND, RECORD_BY_KIND, USUAL_ELSEWHERE];
 
 export default tseslint.config(
   { ignores: ['**/dist/**', '**/node_modules/**', '**/*.{js,mjs,cjs,ts,mts}', 'data/**', '.anello/**'] },

@@ -1,5 +1,5 @@
 // The house's own rules for the linter of scripts: each finds what a selector finds.
-import { FEATURE_BY_KIND, MOCKED, RECORD_BY_KIND, WAY_BY_ID } from './words.mjs';
+import { FEATURE_BY_KIND, MOCKED, RECORD_BY_KIND, USUAL_ELSEWHERE, WAY_BY_ID } from './words.mjs';
 
 /** @param {{ selector: string, message: string }} word */
 const never = ({ selector, message }) => ({
@@ -16,6 +16,7 @@ export default {
     'way-by-id': never(WAY_BY_ID),
     'feature-by-kind': never(FEATURE_BY_KIND),
     'record-by-kind': never(RECORD_BY_KIND),
+    'usual-elsewhere': never(USUAL_ELSEWHERE),
     mocked: never(MOCKED),
   },
 };

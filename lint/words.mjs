@@ -31,6 +31,16 @@ export const RECORD_BY_KIND = {
     .join(', '),
   message: 'The word of a kind of kept row stands beside its kind: ask with a name from job/records/is.',
 };
+/** What is taken where nobody said anything is the shop's to say: a figure by that name, after `??`, or a parameter's own. */
+const A_FIGURE = (/** @type {string} */ more) => `Literal[raw=/^${more}[0-9.]/]`;
+export const USUAL_ELSEWHERE = {
+  selector: [
+    `VariableDeclarator[id.name=/^(USUAL|DEFAULT|FALLBACK)(_|$)/] ${A_FIGURE('')}`,
+    `LogicalExpression[operator='??'] > ${A_FIGURE('(?!(0|1)$)')}.right`,
+    `AssignmentPattern > ${A_FIGURE('(?!(0|1)$)')}.right`,
+  ].join(', '),
+  message: 'What is usual where nobody says stands in the area’s usual.ts.',
+};
 export const MOCKED = {
   selector: "CallExpression[callee.object.name='vi'][callee.property.name=/^(do)?[mM]ock$/]",
   message:

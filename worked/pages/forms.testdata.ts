@@ -50,7 +50,7 @@ import {
   type JobDocument,
 } from '../../packages/contract/src';
 import { RECORD_EXAMPLES } from '../../packages/core/src/job/records/records.testdata';
-import { USUAL_MATERIALS } from '../../packages/core/src/kit/material';
+import { USUAL_MATERIALS } from '../../packages/core/src/kit/materials/usual';
 import { planPart } from '../../packages/core/src/plan';
 import { answered, type Page } from '../page.testdata';
 

@@ -40,7 +40,7 @@ import {
   sineBarStack,
 } from '../../packages/core/src/kit';
 import { METRIC_88 } from '../../packages/core/src/kit/blockSets';
-import { USUAL_MATERIALS } from '../../packages/core/src/kit/material';
+import { USUAL_MATERIALS } from '../../packages/core/src/kit/materials/usual';
 import { copyTaper, COPY_IDS } from '../../packages/core/src/old-part';
 import { DRAWER, SHANK } from '../../packages/core/src/testkit.testdata';
 import { identifyTaper, selfHolding, tangOf, taperTolerance } from '../../packages/core/src/taper';

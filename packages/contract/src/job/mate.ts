@@ -1,5 +1,6 @@
 import { AnelloError } from '@anello/core/basics';
 import { solveTaperFeature, isTaper } from '@anello/core/part';
+import { USUAL_MATE } from '@anello/core/taper';
 import { tableSize } from './starters/registry';
 import { cylinder, mm } from './starters/features';
 import { coreFeatures } from './feature/toCore';
@@ -9,10 +10,6 @@ import type { JobDocument } from './schema';
 import { newWork } from './work/new';
 import type { TaperWork } from './work/taper';
 import { workOf } from './work/shapes';
-
-/** What stands round a socket, of its mouth; and what a plug is held by, of its large end, mm. */
-const WALL = 1.5;
-const GRIP = 25;
 
 export interface MateStart {
   readonly title: string;
@@ -48,8 +45,8 @@ export function mateStart(
   };
   // Its own large end: a plug goes on past the gauge line that is the socket's mouth.
   const { largeDiameter } = settled(coreFeatures([own])[0]) ?? solved;
-  const across = inside ? WALL * largeDiameter : largeDiameter;
-  const long = inside ? (own.length?.value ?? solved.length) : GRIP;
+  const across = inside ? USUAL_MATE.outside * largeDiameter : largeDiameter;
+  const long = inside ? (own.length?.value ?? solved.length) : USUAL_MATE.grip;
   const body = cylinder('Body', mm(Math.ceil(across)), mm(long));
   const work = workOf(document, taper.id, 'taper');
   return {

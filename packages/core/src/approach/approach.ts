@@ -15,6 +15,7 @@ import {
   isStandOff,
 } from '../job/records/is';
 import { feeding } from './feeding';
+import { USUAL_RISK, STAND_OFF_READ } from './usual';
 
 /** A measurement of the stock on the way to the line. */
 export interface ApproachPoint {
@@ -134,11 +135,7 @@ function measure(
   points.push({ fed, stock });
 }
 
-/** Reading a stand-off by rule or depth gauge is good to about this, plus or minus (k = 2), mm along the axis. */
-const STAND_OFF_READ = 0.1;
 const LEAST = 0.0016;
-/** Chance of going past that is accepted where the job does not say. */
-export const USUAL_RISK = 0.01;
 
 export interface ApproachLimits {
   readonly halfAngle: number;

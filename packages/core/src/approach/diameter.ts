@@ -3,6 +3,7 @@ import type { KeptRecord } from '../job/records/row';
 import type { Member } from '../taper/task';
 import { adviceWithin, walked, type Approach } from './approach';
 import { isMeasured } from '../job/records/is';
+import { USUAL_MICROMETER } from '../kit/usual';
 
 /** A plain diameter on its way to its limits; mm. */
 export interface DiameterAim {
@@ -31,9 +32,6 @@ export function diameterApproach(
   );
 }
 
-/** A diameter is measured to about this, plus or minus (k = 2), mm, where the kit does not say. */
-const MEASURED = 0.01;
-
 /**
  * The next infeed of a plain diameter and what to expect of it: never past its far limit but by the chance accepted. Null
  * before it was measured.
@@ -52,7 +50,7 @@ export const diameterAdvice = (
   {
     division,
     risk,
-    uncertainty = MEASURED,
+    uncertainty = USUAL_MICROMETER.uncertainty,
   }: {
     readonly division: number;
     readonly risk?: number | undefined;

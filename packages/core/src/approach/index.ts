@@ -20,7 +20,8 @@ export type { DiameterMove, DiameterStand } from './diameterMove';
 export type { CutState } from './cutState';
 export type { PassOn } from './onThisLathe';
 export type { Try } from './tries';
-export { USUAL_RISK, type Approach } from './approach';
+export type { Approach } from './approach';
+export { USUAL_RISK } from './usual';
 
 export const cutState = /* @__PURE__ */ checked(cutState_);
 export const dialForDiameter = /* @__PURE__ */ checked(dialForDiameter_);

@@ -10,7 +10,7 @@ export type { Marks } from './marks';
 export type { ChatterSetup } from './setup';
 export type { Candidate } from './sources/kind';
 export type { LoudLine, Spectrum } from './spectrum';
-export { BAR_STUFFS, type BarStuffName } from './usual';
+export { BAR_STUFFS, USUAL_TURNS, type BarStuffName } from './usual';
 
 export const beamFrequency = /* @__PURE__ */ checked(beamFrequency_);
 export const beamStiffness = /* @__PURE__ */ checked(beamStiffness_);

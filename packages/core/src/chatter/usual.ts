@@ -21,3 +21,6 @@ export const PLATE = 0.015;
  * chatter sounds a little above it. Wide on purpose: nobody knows how stiff a holder is.
  */
 export const REAL_HOLDER = { from: 0.5, to: 1.12 } as const;
+
+/** Turns a minute to begin with where no material says a speed. */
+export const USUAL_TURNS = 300;

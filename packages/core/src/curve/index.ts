@@ -29,7 +29,7 @@ export type { CurvePoint, Piece } from './piece';
 export { RUNS, type Run } from './shapeCurve';
 export type { OffsetPath } from './offsetProfile';
 export type { OutOfReach } from './reach';
-export { PRINTED_BAR, type TracerTemplate } from './tracerTemplate';
+export type { TracerTemplate } from './tracerTemplate';
 export type { CoordinateTable } from './coordinateTable';
 
 export type { Along } from './arcsAlong';
@@ -62,4 +62,4 @@ export const pairJoint = /* @__PURE__ */ checked(pairJoint_);
 export const creepFound = /* @__PURE__ */ checked(creepFound_);
 export const finishing = /* @__PURE__ */ checked(finishing_);
 export const standardShape = /* @__PURE__ */ checked(standardShape_);
-export { USUAL_CURVE } from './usual';
+export { PRINTED_BAR, USUAL_CURVE, USUAL_GRIT } from './usual';

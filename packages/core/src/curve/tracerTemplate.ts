@@ -7,6 +7,7 @@ import { carriedOn } from './carriedOn';
 import { surfaceOf } from './offsetProfile';
 import type { CurvePoint, Piece } from './piece';
 import { most } from '../basics/extent';
+import { PRINTED_BAR } from './usual';
 
 export interface TracerRequest {
   readonly pieces: readonly Piece[];
@@ -181,8 +182,7 @@ export const feedToFollow = (steepest: number): number => HAND / Math.max(Math.a
 export const creepCosts = ({ crept, steepest }: { crept: number; steepest: number }): number =>
   2 * Math.abs(crept) * Math.abs(steepest);
 
-/** A bar meant to be so long, mm; a printer is out by a few in a hundred, not more. */
-export const PRINTED_BAR = 50;
+/** A printer is out by a few in a hundred, not more. */
 const PRINTER_OUT = 0.08;
 
 /**

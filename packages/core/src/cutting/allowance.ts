@@ -1,14 +1,10 @@
 import { positive } from '../basics/check';
 import { reamingStock } from './ream';
+import { USUAL_PASSES, LEFT_TO_GRIND, LEFT_TO_POLISH } from './usual';
 
 /** What stock is left on for. */
 export const ALLOWANCE_FOR = ['try', 'ream', 'grind', 'polish'] as const;
 export type AllowanceFor = (typeof ALLOWANCE_FOR)[number];
-
-const TRY = 0.08;
-const GRIND_LEAST = 0.2;
-const GRIND_BY_SIZE = 0.003;
-const POLISH = 0.01;
 
 /**
  * Stock to leave on diameter (mm) for what comes next at a diameter (mm): a try with its corrections, a reamer, grinding
@@ -21,10 +17,10 @@ const POLISH = 0.01;
 export function allowanceFor(next: AllowanceFor, diameter: number): number {
   positive(diameter, 'diameter', 'The diameter');
   const by: Readonly<Record<AllowanceFor, () => number>> = {
-    try: () => TRY,
+    try: () => USUAL_PASSES.allowance,
     ream: () => reamingStock(diameter),
-    grind: () => GRIND_LEAST + GRIND_BY_SIZE * diameter,
-    polish: () => POLISH,
+    grind: () => LEFT_TO_GRIND.least + LEFT_TO_GRIND.bySize * diameter,
+    polish: () => LEFT_TO_POLISH,
   };
   return by[next]();
 }

@@ -1,6 +1,8 @@
 import { AnelloError } from '../basics/error';
 import { notNegative, positive, taperAngle } from '../basics/check';
 import { length } from '../figure/figure';
+import { DRILL_POINT } from '../kit/usual';
+import { NEXT_DRILL, LEAST_DRILLED } from './usual';
 
 export interface DrillRequest {
   /** Diameters owned, mm. */
@@ -26,10 +28,6 @@ export interface DrillStep {
   readonly tip: number;
 }
 
-const USUAL_POINT = (118 / 180) * Math.PI;
-const USUAL_STEP = 3;
-const LEAST_DEPTH = 4;
-
 /**
  * Drilling before a taper is bored: the largest drill owned that clears the small end goes through, and larger ones
  * follow less deep, each kept a margin under the finished cone at its own corner, so that boring has only a
@@ -52,8 +50,8 @@ export function drillPlan(request: DrillRequest): DrillStep[] {
     largeDiameter,
     smallDiameter,
     margin,
-    pointAngle = USUAL_POINT,
-    step = USUAL_STEP,
+    pointAngle = DRILL_POINT,
+    step = NEXT_DRILL,
   } = request;
   positive(smallDiameter, 'smallDiameter', 'The small end');
   positive(request.length, 'length', 'The depth');
@@ -75,7 +73,7 @@ export function drillPlan(request: DrillRequest): DrillStep[] {
   for (const d of sizes) {
     const last = steps.at(-1) ?? through;
     const worth = d - last >= step || (d === sizes.at(-1) && d - last >= step / 2);
-    if (worth && depthOf(d) >= LEAST_DEPTH) steps.push(d);
+    if (worth && depthOf(d) >= LEAST_DRILLED) steps.push(d);
   }
   return steps.map((diameter) => {
     const depth = diameter === through ? request.length : depthOf(diameter);

@@ -36,4 +36,4 @@ export const allowanceFor = /* @__PURE__ */ checked(allowanceFor_);
 export const reamAdvice = /* @__PURE__ */ checked(reamAdvice_);
 export const reamerWear = /* @__PURE__ */ checked(reamerWear_);
 export const boreTools = /* @__PURE__ */ checked(boreTools_);
-export { PASSES_AGAIN, USUAL_CUT, USUAL_PASSES, USUAL_PLUNGE_WIDTH } from './usual';
+export { LEFT_TO_BORE, PASSES_AGAIN, USUAL_CUT, USUAL_PASSES, USUAL_PLUNGE_WIDTH } from './usual';

@@ -4,13 +4,10 @@ import type { Phrase } from '../figure/phrase';
 import type { TaperReamer } from '../kit/kit';
 import { ratioOf } from '../taper/solve';
 import type { TaperTask } from '../taper/task';
+import { LEFT_TO_REAM, MOST_TO_REAM } from './usual';
 
 /** Two tapers are the same reamer's when they differ by less than a drawing would ever say. */
 const SAME_RATIO = 3e-4;
-/** Left for the reamer on diameter: enough for its edges to cut and not rub, mm, and a little more on large holes. */
-const LEAST_STOCK = 0.1;
-const BY_SIZE = 0.003;
-const TOO_MUCH = 2.5;
 
 export interface ReamAdvice {
   readonly reamer: TaperReamer;
@@ -24,7 +21,7 @@ export interface ReamAdvice {
 
 /** What a reamer wants left on diameter in a hole of a size, mm. */
 export const reamingStock = (diameter: number): number =>
-  LEAST_STOCK + BY_SIZE * positive(diameter, 'diameter', 'The diameter');
+  LEFT_TO_REAM.least + LEFT_TO_REAM.bySize * positive(diameter, 'diameter', 'The diameter');
 
 /**
  * Whether a bore standing at `left` (mm on diameter, before its size) should be reamed now, bored on first, or is past
@@ -62,7 +59,7 @@ export function reamAdvice({
         ' long.',
       ],
     };
-  if (left > TOO_MUCH * stock)
+  if (left > MOST_TO_REAM * stock)
     return {
       ...at,
       advice: 'bore-first',

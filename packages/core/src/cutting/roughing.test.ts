@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { plainText } from '../figure/phrase';
 import { ALLOWANCE_FOR, allowanceFor } from './allowance';
 import { feedAndSpeed } from './feedAndSpeed';
-import { USUAL_MATERIALS } from '../kit/material';
+import { USUAL_MATERIALS } from '../kit/materials/usual';
 import { materialNamed } from '../kit/materialNamed';
 import { reamAdvice, reamerWear, reamingStock } from './ream';
 import { staircase } from './staircase';

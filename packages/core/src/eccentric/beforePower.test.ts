@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { Feature } from '../part/kinds/registry';
 import { balance, counterweight, lightSide, pullAt } from './balance';
 import { boreTools } from '../cutting/boreTools';
-import { USUAL_MATERIALS } from '../kit/material';
+import { USUAL_MATERIALS } from '../kit/materials/usual';
 import { materialNamed } from '../kit/materialNamed';
 import { clearances } from './beforePower';
 import { speedAtThrow } from './index';

@@ -8,9 +8,6 @@ export interface CarriageTools {
   readonly leastLand: number;
 }
 
-/** What a shop has in its tool post where it has not said, mm. */
-export const USUAL_CARRIAGE_TOOLS: CarriageTools = { grooveTool: 3, partTool: 3, leastLand: 1 };
-
 /**
  * Carriage positions of an eccentric's grooves and of parting it off, all from the part's tailstock face. Errors: as carriagePositions.
  *

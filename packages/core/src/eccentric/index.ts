@@ -22,7 +22,7 @@ export type { EccentricPart } from './part';
 export type { JawFace } from './packingPlan';
 
 export type { Clearance, ThrowSpeed } from './beforePower';
-export { USUAL_CARRIAGE_TOOLS, type CarriageTools } from './carriageTable';
+export type { CarriageTools } from './carriageTable';
 
 export type { ValveGear, ValveMotion } from './valveMotion';
 export { MADE_IDS, type MadeBasis, type MadeId } from './made';
@@ -49,6 +49,13 @@ export const setScrew = /* @__PURE__ */ checked(setScrew_);
 export const valveAt = /* @__PURE__ */ checked(valveAt_);
 export const valveMotion = /* @__PURE__ */ checked(valveMotion_);
 export const invalidates = /* @__PURE__ */ checked(invalidates_);
-export { CENTRE_HOLE, PACKING_STEP, USUAL_VALVE } from './usual';
+export {
+  CENTRE_HOLE,
+  EDGE_FINDER,
+  PACKING_STEP,
+  USUAL_CARRIAGE_TOOLS,
+  USUAL_LASH,
+  USUAL_VALVE,
+} from './usual';
 export const usualThrowLimit = /* @__PURE__ */ checked(usualThrowLimit_);
 export type { DialIn } from './dialIn';

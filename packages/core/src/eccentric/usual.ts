@@ -1,3 +1,4 @@
+import { USUAL_PLUNGE_WIDTH } from '../cutting/usual';
 /** Mouth of a small centre hole, mm. */
 export const CENTRE_HOLE = 3.4;
 /** Packing is ground, or shimmed, to a hundredth, mm. */
@@ -20,3 +21,14 @@ export const usualThrowLimit = (indicator: number): number => Math.max(TRAVEL, S
 
 /** A valve gear's laps and its lead until they are said: a small engine's, mm. Own choice. */
 export const USUAL_VALVE = { lap: 2, lead: 0.3, exhaustLap: 0 } as const;
+
+/** What a shop has in its tool post, and the least land it leaves, where it has not said, mm. Own choice. */
+export const USUAL_CARRIAGE_TOOLS = {
+  grooveTool: USUAL_PLUNGE_WIDTH,
+  partTool: USUAL_PLUNGE_WIDTH,
+  leastLand: 1,
+} as const;
+/** An edge finder's tip, mm. */
+export const EDGE_FINDER = 10;
+/** A worn cross-slide's lash, where nobody has measured it, mm on radius. */
+export const USUAL_LASH = 0.25;

@@ -11,6 +11,7 @@ import type { Evidence, MeasuredRatio } from './evidence';
 import { likelihood, possibilitiesOf, type Wanted } from './likelihood';
 import { nextCheck } from './nextCheck';
 import { distinct, posterior } from './posterior';
+import { USUAL_BAND, USUAL_LENGTH, SWING_READ } from './usual';
 
 export interface EvidenceRequest {
   readonly member: Member;
@@ -46,11 +47,6 @@ export interface EvidenceFit {
   readonly diameterLeft: number | null;
 }
 
-/** Most cones are cut to about this, rad on the half angle, where the job does not say. */
-const USUAL_BAND = 5e-5;
-const USUAL_LENGTH = 80;
-/** A clocked swing is read to about this (k = 2), mm. */
-const SWING_READ = 0.01;
 /**
  * What the evidence says is wrong with a shank or a bore: every size of every cause weighed by Bayes' rule, with what a
  * marker can show and a hand can feel as thresholds, with slips and tries that deceive, and with none of these; the

@@ -6,7 +6,9 @@ export type UnitSystem = 'mm' | 'inch';
 
 export const MM_PER_INCH = 25.4;
 /** Where no instrument is named: a micrometre, or a hundred-thousandth of an inch, since what was typed is to be known again. */
-export const DEFAULT_LENGTH_RESOLUTION = { mm: 0.001, inch: 0.00001 * MM_PER_INCH } as const;
+export const AS_TYPED = { mm: 0.001, inch: 0.00001 * MM_PER_INCH } as const;
+/** A plain number, where nobody says how fine. */
+const THOUSANDTH = 0.001;
 const DEGREE = Math.PI / 180;
 const SECOND = DEGREE / 3600;
 
@@ -56,7 +58,7 @@ function written(figure: Figure, system: UnitSystem): { text: string; unit: stri
         ? { text: fixed(figure.value, 0), unit: '°C' }
         : { text: fixed((figure.value * 9) / 5 + 32, 0), unit: '°F' };
     case 'number':
-      return { text: fixed(figure.value, decimalsFor(figure.resolution ?? 0.001)), unit: '' };
+      return { text: fixed(figure.value, decimalsFor(figure.resolution ?? THOUSANDTH)), unit: '' };
   }
 }
 
@@ -65,7 +67,7 @@ const decimals = (figure: Figure, scale: number, usual: number): number =>
   figure.resolution === undefined ? usual : decimalsFor(figure.resolution * scale);
 
 function lengthText(figure: Figure, system: UnitSystem): string {
-  const resolution = figure.resolution ?? DEFAULT_LENGTH_RESOLUTION[system];
+  const resolution = figure.resolution ?? AS_TYPED[system];
   const perUnit = system === 'mm' ? 1 : MM_PER_INCH;
   const places = decimalsFor(resolution / perUnit);
   // A step of the other system is no step here: to a whole number of them 0.2010 in would read 0.20098.

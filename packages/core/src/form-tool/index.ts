@@ -7,6 +7,7 @@ import { testCut as testCut_ } from './testCut';
 import { formToolOutline as formToolOutline_ } from './formToolOutline';
 
 export { TEMPER_COLOURS, TOOL_STEELS } from './toolSteel';
+export { USUAL_CLEARANCE } from './usual';
 export type { FormTool, FormToolKind } from './formTool';
 export type { GrooveCheck } from './testCut';
 

@@ -6,3 +6,6 @@ export const WIDEST_OF_DIAMETER = 0.8;
 /** Widest edge for the thinnest diameter it is cut on, mm. */
 export const widestEdge = (thinnest: number): number =>
   Math.min(WIDEST_PLUNGED, WIDEST_OF_DIAMETER * thinnest);
+
+/** Clearance a form tool is ground with until it is said, rad. */
+export const USUAL_CLEARANCE = (8 / 180) * Math.PI;

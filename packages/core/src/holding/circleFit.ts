@@ -2,6 +2,7 @@ import { AnelloError } from '../basics/error';
 import { finite, positive } from '../basics/check';
 import { normalEquations, solveLinear } from '../basics/linear';
 import { coverageFor } from '../basics/student';
+import { USUAL_NEEDLE } from './usual';
 
 /** An indicator reading with the work turned so that this direction faces it; larger reads higher. */
 export interface RoundReading {
@@ -37,7 +38,7 @@ const SAME_WAY = 1e-6;
  * ]).x
  * // → 0.1
  */
-export function roundFit(readings: readonly RoundReading[], resolution = USUAL_RESOLUTION): RoundFit {
+export function roundFit(readings: readonly RoundReading[], resolution = USUAL_NEEDLE): RoundFit {
   readings.forEach((r, i) => {
     finite(r.reading, `readings.${i}`);
     finite(r.direction, `readings.${i}`);
@@ -72,7 +73,7 @@ const SETTLED = 1e-10;
 export function exactRoundFit(
   readings: readonly RoundReading[],
   diameter: number,
-  resolution = USUAL_RESOLUTION,
+  resolution = USUAL_NEEDLE,
 ): RoundFit {
   const radius = positive(diameter, 'diameter', 'The diameter') / 2;
   let fit = roundFit(readings, resolution);
@@ -98,8 +99,6 @@ function falls(x: number, y: number, direction: number, radius: number): number 
   return Math.sqrt(radius * radius - aside * aside) - radius;
 }
 
-/** A needle is read to about this where nobody says, mm. */
-const USUAL_RESOLUTION = 0.005;
 /** The resolution counts as much as this many readings would. */
 const TOLD_BEFORE = 2;
 

@@ -3,6 +3,7 @@ import { positive } from '../basics/check';
 import { length } from '../figure/figure';
 import type { Phrase } from '../figure/phrase';
 import { JAWS, roundFit, type RoundFit } from './circleFit';
+import { USUAL_SWING } from './usual';
 
 export const TRUEING_SCHOOLS = ['half', 'highs'] as const;
 export type TrueingSchool = (typeof TRUEING_SCHOOLS)[number];
@@ -147,7 +148,6 @@ function words({ fit, swing, inside, limit, unread }: Said): Phrase {
 
 /** Fewer steps of the indicator than this cannot be told from the needle's own unrest. */
 const LEAST_STEPS = 4;
-const USUAL_ZONE = 0.02;
 
 /**
  * Swing worth trueing to, mm: finer than the cone's own zone cannot matter, finer than the indicator shows cannot be seen.
@@ -158,7 +158,7 @@ const USUAL_ZONE = 0.02;
  */
 export function trueingLimit({
   indicator,
-  zone = USUAL_ZONE,
+  zone = USUAL_SWING,
 }: {
   indicator: number;
   zone?: number | undefined;

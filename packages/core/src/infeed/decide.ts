@@ -7,6 +7,7 @@ import { allowed, room } from './share';
 import { suspicionIn, type Suspicion } from './suspicion';
 import { bestTwice } from './twice';
 import type { InfeedRequest } from './request';
+import { USUAL_UNCERTAINTY } from './usual';
 
 /**
  * What to do next: feed in and cut; a pass with nothing fed in, for the spring of the last one, or with the tool drawn back
@@ -28,8 +29,6 @@ export type InfeedMove = (typeof INFEED_MOVES)[number];
 export const REMEDIES = ['better-reading', 'finer-dial'] as const;
 export type Remedy = (typeof REMEDIES)[number];
 
-/** Plus or minus (k = 2) of a measurement of stock by stand-off or micrometer, where nobody says better. */
-const USUAL_UNCERTAINTY = 0.002;
 /** Without a dial's division, infeeds this part of the tolerance apart are tried. */
 const STEPS_IN_TOLERANCE = 16;
 const LEAST_STEP = 1e-4;

@@ -13,9 +13,11 @@ export type { CheckDue, Checked } from './checkDue';
 export { INSTRUMENT_TYPES, type Instrument } from './instrument';
 export { NO_KIT, type Kit } from './kit';
 export { USUAL_KIT, USUAL_PIN_BLOCK } from './things/usual';
+export { USUAL_MICROMETER } from './usual';
 export { METRIC_88 } from './blockSets';
 export type { PinBlockDesign, PinBlockWish, PinHole } from './pinBlockDesign';
-export { TOOL_MATERIALS, USUAL_MATERIALS, type Material, type ToolMaterial } from './material';
+export { TOOL_MATERIALS, type Material, type ToolMaterial } from './material';
+export { USUAL_MATERIALS } from './materials/usual';
 
 export const sineBarStack = /* @__PURE__ */ checked(sineBarStack_);
 export const pinBlock = /* @__PURE__ */ checked(pinBlock_);

@@ -1,4 +1,5 @@
-import { USUAL_MATERIALS, type Material } from './material';
+import type { Material } from './material';
+import { USUAL_MATERIALS } from './materials/usual';
 import type { Checked } from './checkDue';
 import type { Instrument } from './instrument';
 

@@ -1,4 +1,5 @@
-import { USUAL_MATERIALS, type Material, type ToolMaterial } from './material';
+import type { Material, ToolMaterial } from './material';
+import { USUAL_MATERIALS } from './materials/usual';
 import { materialNamed } from './materialNamed';
 
 const DRY = 'Cut dry';

@@ -3,14 +3,13 @@ import { positive } from '../basics/check';
 import { length } from '../figure/figure';
 import { gaugeBlockStack, type BlockStack } from './gaugeBlockStack';
 import type { BlockSet } from './kit';
+import { MOST_WRUNG } from './usual';
 
 export interface WearStack extends BlockStack {
   /** Wear blocks counted in the stack, one at each end, mm; empty without. */
   readonly wear: readonly number[];
 }
 
-/** More than this is hard to wring and harder to trust. */
-const MOST = 5;
 const TWO_ENDS = 2;
 
 /**
@@ -39,7 +38,7 @@ export function stackWithWear({
       ', more than the stack.',
     ]);
   }
-  const stack = gaugeBlockStack({ target: rest, blocks: without(set.sizes, used), maxCount: MOST });
+  const stack = gaugeBlockStack({ target: rest, blocks: without(set.sizes, used), maxCount: MOST_WRUNG });
   return {
     blocks: stack.blocks,
     wear,

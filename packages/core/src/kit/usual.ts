@@ -1,2 +1,9 @@
 /** A check that falls due within so many days is told beforehand. */
 export const SOON_DAYS = 30;
+
+/** Included angle of a drill's point, rad. */
+export const DRILL_POINT = (118 / 180) * Math.PI;
+/** More blocks than this are hard to wring and harder to trust. */
+export const MOST_WRUNG = 5;
+/** What a workshop micrometer reads to, and its plus or minus (k = 2), mm, where none is on record. */
+export const USUAL_MICROMETER = { resolution: 0.01, uncertainty: 0.01 } as const;

@@ -4,7 +4,7 @@ import { seeded as seeded_ } from './seeded';
 
 export type { Device, Lathe, StillSet } from './lathe';
 export { DEVICE_NAMES, DEVICES } from './lathe';
-export { USUAL_LATHE, USUAL_SCALE_DIVISION } from './usual';
+export { USUAL_DIAL, USUAL_INDICATOR, USUAL_LATHE, USUAL_SCALE_DIVISION } from './usual';
 export type { DialReads } from './dialReads';
 
 export const dialOf = /* @__PURE__ */ checked(dialOf_);

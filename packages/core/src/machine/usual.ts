@@ -20,3 +20,10 @@ export const USUAL_SCALE_DIVISION = {
   'per-foot': '1/16 in/ft',
   'mm-per-m': '5 mm/m',
 } as const;
+
+/** Where the lathe is not known, or does not say: what its indicator shows, mm; a dial to go by; what its compound's dial shows, mm. */
+export const USUAL_INDICATOR = 0.01;
+export const USUAL_DIAL = { division: 0.05, reads: 'diameter' } as const;
+export const USUAL_COMPOUND_DIVISION = 0.01;
+/** A compound of which nobody knows how far it runs does so much at least, mm. */
+export const LEAST_SLIDE = 30;

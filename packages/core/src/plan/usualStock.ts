@@ -1,11 +1,7 @@
 import { AnelloError } from '../basics/error';
 import { outsideDiameter, type PartLayout } from '../part/layout';
 import type { Stock } from './piece/line';
-import { FACING, goodGrip, PARTING_ROOM } from './piece/usual';
-
-/** Left on the largest diameter for it to be turned, and the steps that round bar is kept in, mm. */
-const TO_TURN = 1;
-const STEP = 2;
+import { FACING, goodGrip, PARTING_ROOM, TO_TURN, BAR_STEP } from './piece/usual';
 
 /**
  * A round bar for a part where the drawing names none: the next even size that leaves something to turn, long enough to
@@ -20,7 +16,7 @@ export function usualStock(layout: PartLayout): Stock {
   if (diameter === null)
     throw new AnelloError('underdetermined', 'features', 'The part needs an outside before a bar is chosen.');
   const offset = Math.max(0, ...layout.sections.map((s) => Math.abs(s.offset)));
-  const across = STEP * Math.ceil((diameter + 2 * offset + TO_TURN) / STEP);
+  const across = BAR_STEP * Math.ceil((diameter + 2 * offset + TO_TURN) / BAR_STEP);
   return {
     shape: 'round',
     across,

@@ -1,5 +1,6 @@
 import type { Device, Lathe } from '../machine/lathe';
 import type { Knob } from './exercise';
+import { USUAL_COMPOUND_DIVISION } from '../machine/usual';
 
 const DEGREE = Math.PI / 180;
 
@@ -46,7 +47,7 @@ export const compoundHandle = (lathe: Lathe): Knob => ({
   id: 'compound',
   title: 'Compound’s handle',
   coarse: 1,
-  fine: lathe.compound?.dialDivision ?? 0.02,
+  fine: lathe.compound?.dialDivision ?? USUAL_COMPOUND_DIVISION,
   shows: 'length',
   handle: 'compound',
   turn: (by) => ({ do: 'turn', handle: 'compound', by }),

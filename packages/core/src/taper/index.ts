@@ -32,4 +32,4 @@ export const findTapers = /* @__PURE__ */ checked(findTapers_);
 export const selfHolding = /* @__PURE__ */ checked(selfHolding_);
 export const tangOf = /* @__PURE__ */ checked(tangOf_);
 export const shopSeries = /* @__PURE__ */ checked(shopSeries_);
-export { USUAL_TOLERANCE } from './usual';
+export { USUAL_MATE, USUAL_TOLERANCE } from './usual';

@@ -1,10 +1,6 @@
 import { taperAngle } from '../basics/check';
+import { FRICTION } from './usual';
 
-/**
- * Friction of clean, lightly oiled steel on steel. Handbook figures run from 0.1 to 0.15; this stands between, so
- * a taper near the limit is said to be near it.
- */
-export const FRICTION = 0.12;
 /** Within this of the friction angle, oil or a knock decides. */
 const NEAR = (1.5 / 180) * Math.PI;
 

@@ -86,8 +86,11 @@ function checkGivens(givens: TaperGivens): void {
   }
 }
 
+/** Without a length the two are held against each other over so much, mm. */
+const ANY_LENGTH = 100;
+
 /** The slope from ratio or half angle; where both stand they must agree over the length. */
-function slopeGiven({ ratio, halfAngle, length: over = 100 }: TaperGivens): number | undefined {
+function slopeGiven({ ratio, halfAngle, length: over = ANY_LENGTH }: TaperGivens): number | undefined {
   if (halfAngle === undefined) return ratio;
   const fromAngle = ratioOf(halfAngle);
   if (ratio === undefined) return fromAngle;

@@ -87,11 +87,12 @@ function metric(text: string): Plain | null {
 }
 
 /** A pitch that such a size is really made with: a quarter of what would go, from the usual fine ones. */
-const FINE = [0.2, 0.25, 0.35, 0.5, 0.75, 1, 1.5, 2, 3, 4];
+const FINEST = 0.2;
+const FINE = [FINEST, 0.25, 0.35, 0.5, 0.75, 1, 1.5, 2, 3, 4];
 const FINE_PART = 0.1;
 const finePitchExample = (size: string): string => {
-  const fitting = FINE.filter((p) => p <= Math.max(0.2, Number(size) * FINE_PART));
-  return `M${size}x${fitting.at(-1) ?? 0.2}`;
+  const fitting = FINE.filter((p) => p <= Math.max(FINEST, Number(size) * FINE_PART));
+  return `M${size}x${fitting.at(-1) ?? FINEST}`;
 };
 
 /** G1/4, 1/4 BSP: the size is that of the pipe's bore, the thread is on its outside. */

@@ -1,6 +1,8 @@
 import { AnelloError } from '../basics/error';
 import { positive } from '../basics/check';
 import { PROFILES, type VeeThread } from './form';
+import { TAPPED_DEEP } from './usual';
+import { DRILL_POINT } from '../kit/usual';
 
 export interface TapDrill {
   /** mm. */
@@ -60,7 +62,6 @@ export interface TappedHole {
 
 /** Turns the taper lead of a second tap needs below the last full thread. */
 const LEAD_TURNS = 4;
-const POINT = (118 / 360) * Math.PI;
 const CLEAR = 0.5;
 const HALVES = 2;
 
@@ -71,7 +72,8 @@ const HALVES = 2;
  * usualThreadLength(M6)
  * // → 9
  */
-export const usualThreadLength = ({ diameter }: Pick<VeeThread, 'diameter'>): number => 1.5 * diameter;
+export const usualThreadLength = ({ diameter }: Pick<VeeThread, 'diameter'>): number =>
+  TAPPED_DEEP * diameter;
 
 /**
  * The hole for a tapped thread of full threads `length` deep (mm): drill, point, counterbore.
@@ -92,7 +94,7 @@ export function tappedHole({
   const drillDepth = positive(length, 'length', 'The threaded length') + LEAD_TURNS * thread.pitch;
   return {
     drillDepth,
-    tip: drillDepth + positive(drill, 'drill', 'The drill') / 2 / Math.tan(POINT),
+    tip: drillDepth + positive(drill, 'drill', 'The drill') / 2 / Math.tan(DRILL_POINT / 2),
     counterbore: {
       diameter: Math.ceil((thread.diameter + CLEAR) * HALVES) / HALVES,
       depth: Math.max(1, thread.pitch),

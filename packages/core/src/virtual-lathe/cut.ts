@@ -13,7 +13,6 @@ const SINGS = { work: 6, bar: 4.5 };
 const WAVE = { height: 0.004, length: 1.7 };
 /** From pass to pass the welded edge has broken off this often. */
 const BREAKS_OFF = 0.3;
-export const USUAL_FEED = 0.1;
 
 /** As far from metal as this nothing is met, whatever wears, scatters, grows or stands off the centre's height, mm. */
 const KEPT_OFF = 1;

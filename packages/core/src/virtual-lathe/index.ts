@@ -9,7 +9,8 @@ export type { ConeGauge } from './measure/coneGauge';
 export type { Blank } from './metal/piece';
 export type { FaultKind } from './faults/kind';
 export { FAULT_IDS, FAULT_KINDS, type FaultId, type Faults } from './faults/registry';
-export { LEVELS, SOUND_LATHE, USUAL_LEVEL, type Level } from './faults/draw';
+export { LEVELS, SOUND_LATHE, type Level } from './faults/draw';
+export { USUAL_FEED, USUAL_LEVEL } from './usual';
 export { BADNESS, type Badness } from './faults/chosen';
 export { PRACTICE_LATHE } from './practiceLathe';
 

@@ -34,6 +34,8 @@ export interface Held {
 
 const START = { z: 60, x: 40 };
 const LENGTH_OF_BED = 60;
+/** A lathe without a bar has one that nobody can take hold of: so long, mm. */
+const NO_BAR = 300;
 /** As a hand leaves it: short, and not home, where it would push its centre out. */
 const BARREL_OUT = 30;
 
@@ -86,7 +88,7 @@ export class LatheState {
       angleOff: faults.barAngle,
       bow: faults.barBow,
       lash: faults.barLash,
-      travel: lathe.attachment?.barTravel ?? 300,
+      travel: lathe.attachment?.barTravel ?? NO_BAR,
       middle: LENGTH_OF_BED,
     });
     this.needle = new Play(2 * faults.stick, 0);

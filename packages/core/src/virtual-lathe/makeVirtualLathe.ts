@@ -4,7 +4,7 @@ import { seeded } from '../machine/seeded';
 import type { Lathe } from '../machine/lathe';
 import { actOn } from './act';
 import type { Against, LatheAction, Seen } from './actions';
-import { drawFaults, LEVELS, USUAL_LEVEL, type Level } from './faults/draw';
+import { drawFaults, LEVELS, type Level } from './faults/draw';
 import type { FaultId, Faults } from './faults/registry';
 import { LatheState } from './lathe';
 import { gaugeOn, standsOff, watched } from './measure/measure';
@@ -12,6 +12,7 @@ import type { ConeGauge } from './measure/coneGauge';
 import { Hands } from './moves';
 import { PRACTICE_LATHE } from './practiceLathe';
 import { sceneOf, type Scene } from './scene';
+import { USUAL_LEVEL } from './usual';
 
 export interface VirtualLatheRequest {
   readonly seed: number;

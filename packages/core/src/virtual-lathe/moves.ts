@@ -1,6 +1,7 @@
 import type { Chips, HandleId } from './actions';
-import { Cutter, NO_CHIPS, seenOf, USUAL_FEED, WENT_NOWHERE, type Went } from './cut';
+import { Cutter, NO_CHIPS, seenOf, WENT_NOWHERE, type Went } from './cut';
 import type { LatheState } from './lathe';
+import { USUAL_FEED } from './usual';
 
 /** A worn bar is no straight line: by it longer moves are cut in steps of this, mm. */
 const STEP = 2;

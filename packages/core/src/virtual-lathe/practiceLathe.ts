@@ -3,7 +3,7 @@ import type { Lathe } from '../machine/lathe';
 const DEGREE = Math.PI / 180;
 
 /** The lathe that stands in the practice corner of the demo shop: what its owner knows of it. */
-export const PRACTICE_LATHE: Lathe = {
+export const PRACTICE_LATHE = {
   name: 'Practice lathe',
   centreDistance: 600,
   compound: {
@@ -34,4 +34,4 @@ export const PRACTICE_LATHE: Lathe = {
   ],
   swing: 320,
   swingOverSlide: 190,
-};
+} satisfies Lathe;

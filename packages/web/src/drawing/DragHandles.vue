@@ -22,9 +22,10 @@ const props = defineProps<{
 /** Moves of one pull, or of one key held down, are of the same number: they are taken back together. */
 const emit = defineEmits<{ move: [index: number, to: CurvePoint, pull: number] }>();
 const SNAP = 0.5;
+const RADIUS = 9;
 /** Two handles nearer than this, of their radius, are one that nobody can take hold of: the second is moved by its figures. */
 const APART = 1.2;
-const radiusShown = computed(() => props.radius ?? 9);
+const radiusShown = computed(() => props.radius ?? RADIUS);
 const shown = computed(() => {
   const found: { index: number; x: number; y: number }[] = [];
   props.points.forEach((point, index) => {

@@ -5,7 +5,7 @@ import { cylinder, fromTable, mm, tang } from './features';
 import { ask, askTaper, type Starter } from './starter';
 
 /** Of the cone's small end, where the tables give no tang: its diameter, its thickness, its length. */
-const USUAL = { diameter: 0.92, thickness: 0.42, length: 1 } as const;
+const OF_SHANK = { diameter: 0.92, thickness: 0.42, length: 1 } as const;
 
 /** A shank with the tang a drift pushes it out by. */
 export const tangShank: Starter = {
@@ -42,10 +42,10 @@ function usualTang(cone: ReturnType<typeof fromTable>): {
   const [feature] = coreFeatures([cone]);
   // A cone of the tables is a taper with all its figures.
   const { smallDiameter } = solveTaperFeature(feature as Parameters<typeof solveTaperFeature>[0]);
-  const length = USUAL.length * smallDiameter;
+  const length = OF_SHANK.length * smallDiameter;
   return {
-    diameter: USUAL.diameter * smallDiameter,
-    thickness: USUAL.thickness * smallDiameter,
+    diameter: OF_SHANK.diameter * smallDiameter,
+    thickness: OF_SHANK.thickness * smallDiameter,
     length,
     past: length,
   };

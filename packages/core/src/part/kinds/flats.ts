@@ -4,6 +4,7 @@ import { count as countFigure, length } from '../../figure/figure';
 import type { Maybe } from './base';
 import { given, hostOf, type DetailBase } from './detail';
 import type { DetailKind } from './kind';
+import { USUAL_FLATS } from '../usual';
 
 /** Flats round a length of an outside feature: two for a spanner, four or six for a square or a hexagon. */
 export interface Flats extends DetailBase {
@@ -17,7 +18,6 @@ export interface Flats extends DetailBase {
   readonly start?: Maybe;
 }
 
-export const USUAL_FLATS = 2;
 const MOST_FLATS = 12;
 
 export const flats: DetailKind<Flats> = {

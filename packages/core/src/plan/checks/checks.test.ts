@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { COLLET_HOLDER, PLANNED } from '../../examples.testdata';
 import { plainText } from '../../figure/phrase';
-import { USUAL_MATERIALS, type Material } from '../../kit/material';
+import type { Material } from '../../kit/material';
+import { USUAL_MATERIALS } from '../../kit/materials/usual';
 import { NO_KIT } from '../../kit/kit';
 import type { Feature } from '../../part/kinds/registry';
 import { LONG } from '../../testkit.testdata';

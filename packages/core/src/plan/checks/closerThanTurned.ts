@@ -3,11 +3,8 @@ import { shaftLimits } from '../../fit/isoShaft';
 import { limitsOf } from '../../part/limitsOf';
 import { attempted } from '../operations/attempted';
 import { groundAfter } from '../operations/groundAfter';
-import { SAME } from '../piece/usual';
+import { SAME, TO_LAP } from '../piece/usual';
 import type { Check } from './kind';
-
-/** Left on a diameter to be lapped or ground off, mm. */
-const LEFT = 0.02;
 
 /** Limits closer than the sixth grade, which is as close as a size is turned, bored or reamed to as a rule. */
 export const closerThanTurned: Check = {
@@ -24,7 +21,7 @@ export const closerThanTurned: Check = {
       'Its limits are ',
       length(width, 0.001),
       ' apart, closer than a size is held to on the lathe: leave about ',
-      length(LEFT, 0.001),
+      length(TO_LAP, 0.001),
       ', and lap or grind it.',
     ];
   },

@@ -5,14 +5,9 @@ import type { KindOfOperation, Moment } from '../operations/kind';
 import { hangs } from '../piece/hang';
 import type { Placed } from '../piece/laid';
 import { outsideRadii } from '../piece/piece';
-import { MOST_BETWEEN } from '../piece/usual';
+import { MOST_BETWEEN, LONG_BEHIND, SPRINGS } from '../piece/usual';
 import { behind, standsOut } from '../piece/reach';
 import type { Check } from './kind';
-
-/** Bar that goes on this far behind the jaws whips unless something carries it. mm. */
-const LONG_BEHIND = 300;
-/** Out of the jaws by this many of its diameters it springs, though it may be held so. */
-const SPRINGS = 2.5;
 
 export const longBar: Check = {
   id: 'long-bar',

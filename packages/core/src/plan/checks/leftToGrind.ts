@@ -5,7 +5,7 @@ import { solveTaperFeature } from '../../part/solveTaperFeature';
 import { attempted } from '../operations/attempted';
 import { ream } from '../operations/ream';
 import { taper } from '../operations/taper';
-import { TO_GRIND } from '../piece/usual';
+import { toGrind } from '../operations/groundAfter';
 import type { Check } from './kind';
 
 /** What is to fit when the piece is hard, and is not turned to a figure that leaves stock on: a taper by its gauge, a reamed hole. */
@@ -19,12 +19,14 @@ export const leftToGrind: Check = {
     if (kind !== taper || !isTaper(section)) return null;
     const feature = section.feature as Taper;
     const solved = attempted(() => solveTaperFeature(feature));
+    if (!solved) return null;
+    const left = toGrind(solved.largeDiameter);
     return [
       'It is hardened after: leave about ',
-      length(TO_GRIND, 0.01),
-      ' on diameter to be ground',
-      ...(solved ? [', so that its gauge stands about ', length(TO_GRIND / solved.ratio, 0.1), ' off'] : []),
-      '.',
+      length(left, 0.01),
+      ' on diameter to be ground, so that its gauge stands about ',
+      length(left / solved.ratio, 0.1),
+      ' off.',
     ];
   },
 };

@@ -1,5 +1,6 @@
 import { lubricantFor } from '../../kit/lubricant';
-import { USUAL_MATERIALS, type Material } from '../../kit/material';
+import type { Material } from '../../kit/material';
+import { USUAL_MATERIALS } from '../../kit/materials/usual';
 import type { Check } from './kind';
 
 /** What goes on the cut, by what is cut and what with. */

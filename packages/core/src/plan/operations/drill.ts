@@ -3,12 +3,13 @@ import { drillSaid } from '../../kit/drillSaid';
 import { impossible, risk } from '../piece/line';
 import { drilled, finished } from '../piece/piece';
 import { other, type Placed } from '../piece/laid';
-import { DRILL_POINT, LAST_PECK, PECK, PILOT, PILOT_OVER, SAME } from '../piece/usual';
+import { LAST_PECK, PECK, PILOT, PILOT_OVER, SAME } from '../piece/usual';
 import { saySpeed } from './speed';
 import { depthOf, drillFor, drillMakesIt, holeOf, isTapped, runsOn, wantsHole } from './sizes';
 import { holeNow } from './hole';
 import type { Moment } from './kind';
 import { onFeatures } from './onFeatures';
+import { DRILL_POINT } from '../../kit/usual';
 
 /**
  * How deep it goes to its full diameter: a tap has a lead, so that its drill goes on past the last full thread, unless the

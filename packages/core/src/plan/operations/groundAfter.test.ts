@@ -1,4 +1,6 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { allowanceFor } from '../../cutting/allowance';
 import { plainText } from '../../figure/phrase';
 import type { Feature } from '../../part/kinds/registry';
 import { LONG } from '../../testkit.testdata';
@@ -7,6 +9,7 @@ import { describePlan } from '../describe';
 import { operationInHand } from '../inHand';
 import type { PlanPart } from '../piece/line';
 import { planPart } from '../propose/planPart';
+import { toGrind } from './groundAfter';
 
 const FEATURES: readonly Feature[] = [
   { id: 'body', name: 'Body', kind: 'cylinder', side: 'external', diameter: 40, length: 30 },
@@ -41,13 +44,22 @@ const before = (of: PlanPart, id: string): string[] =>
 
 describe('a seat of a piece that is hardened', () => {
   it('is turned over its limits, bored under them, and ground to them after', () => {
-    expect(card(part(), 'turn-seat').card).toMatchObject({ least: 25.25, most: 25.35, toGrind: true });
-    expect(card(part(), 'bore-bore').card).toMatchObject({ least: 15.65, most: 15.75, toGrind: true });
+    expect(card(part(), 'turn-seat').card).toMatchObject({ least: 25.23, most: 25.33, toGrind: true });
+    expect(card(part(), 'bore-bore').card).toMatchObject({ least: 15.7, most: 15.8, toGrind: true });
     expect(said(part(), 'turn-seat')).toMatch(
-      /^Turn ⌀25\.30 mm \(25\.25 to 25\.35 mm\) over 20\.0 mm.*, then ground to 24\.987 to 25\.000 mm when it is hard$/,
+      /^Turn ⌀25\.28 mm \(25\.23 to 25\.33 mm\) over 20\.0 mm.*, then ground to 24\.987 to 25\.000 mm when it is hard$/,
     );
     expect(said(part(), 'bore-bore')).toMatch(
-      /^Bore ⌀15\.70 mm \(15\.65 to 15\.75 mm\).*, then ground to 16\.000 to 16\.018 mm when it is hard$/,
+      /^Bore ⌀15\.75 mm \(15\.70 to 15\.80 mm\).*, then ground to 16\.000 to 16\.018 mm when it is hard$/,
+    );
+  });
+  it('by as much as is left for the wheel wherever else it is asked, to the hundredth', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 3, max: 300, noNaN: true }), (diameter) => {
+        expect(Math.abs(toGrind(diameter) - allowanceFor('grind', diameter))).toBeLessThanOrEqual(
+          0.005 + 1e-9,
+        );
+      }),
     );
   });
   it('what is to fit nothing is turned to size, and so is all of a piece that stays soft', () => {
@@ -79,7 +91,7 @@ describe('a seat of a piece that is hardened', () => {
     const tapered = (harden: number | undefined): string =>
       before(part({ features: [FEATURES[0]!, cone], harden }), 'taper-cone').join();
     expect(tapered(58)).toContain(
-      'leave about 0.30 mm on diameter to be ground, so that its gauge stands about 6.0 mm off',
+      'leave about 0.27 mm on diameter to be ground, so that its gauge stands about 5.4 mm off',
     );
     expect(tapered(undefined)).not.toContain('hardened');
   });

@@ -2,9 +2,14 @@ import { length } from '../../figure/figure';
 import type { Phrase } from '../../figure/phrase';
 import { limitsOf } from '../../part/limitsOf';
 import type { Laid, Placed } from '../piece/laid';
-import { CLOSE, SAME, TO_GRIND, TO_GRIND_BAND } from '../piece/usual';
+import { CLOSE, SAME, TO_GRIND_BAND } from '../piece/usual';
 import { attempted } from './attempted';
 import { sizeSaid } from './sizeSaid';
+import { allowanceFor } from '../../cutting/allowance';
+import { snap } from '../../figure/round';
+
+/** Stock left on a diameter to be ground when it is hard, mm: to the hundredth, as it is said. */
+export const toGrind = (diameter: number): number => snap(allowanceFor('grind', diameter), 0.01);
 
 export interface GroundAfter {
   /** What it is turned or bored to first, mm on diameter. */
@@ -23,7 +28,8 @@ export function groundAfter({ part }: Laid, section: Placed): GroundAfter | null
   const limits = attempted(() => limitsOf(section.feature));
   if (!limits || limits.by === 'general' || limits.most - limits.least > CLOSE + SAME) return null;
   const { least, most } = limits;
-  const [inner, outer] = [TO_GRIND - TO_GRIND_BAND / 2, TO_GRIND + TO_GRIND_BAND / 2];
+  const left = toGrind(most);
+  const [inner, outer] = [left - TO_GRIND_BAND / 2, left + TO_GRIND_BAND / 2];
   return {
     ...(section.side === 'external'
       ? { least: most + inner, most: most + outer }

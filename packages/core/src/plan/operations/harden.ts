@@ -2,6 +2,7 @@ import { count } from '../../figure/figure';
 import { risk } from '../piece/line';
 import { figures } from './card';
 import { PLAIN, type KindOfOperation } from './kind';
+import { HARD_BAND } from '../piece/usual';
 
 export const harden: KindOfOperation = {
   ...PLAIN,
@@ -44,5 +45,3 @@ export const harden: KindOfOperation = {
     ),
   minutes: () => 90,
 };
-/** As near as a shop’s tempering comes. */
-const HARD_BAND = 2;

@@ -1,6 +1,6 @@
 import { count as countFigure, length } from '../../figure/figure';
 import type { Phrase } from '../../figure/phrase';
-import { USUAL_FLATS, type Flats } from '../../part/kinds/flats';
+import type { Flats } from '../../part/kinds/flats';
 import type { Tang } from '../../part/kinds/tang';
 import { countedFrom } from '../../part/kinds/detail';
 import type { Laid, Placed } from '../piece/laid';
@@ -11,6 +11,7 @@ import { lengthMeasure } from './measures';
 import type { Moment } from './kind';
 import { onFeatures } from './onFeatures';
 import { isFlats, isTang } from '../../part/kinds/is';
+import { USUAL_FLATS } from '../../part/usual';
 
 const FULL_TURN = 360;
 

@@ -1,7 +1,8 @@
 import { feedAndSpeed, type Duty } from '../../cutting/feedAndSpeed';
 import { count, length } from '../../figure/figure';
 import type { Phrase } from '../../figure/phrase';
-import { USUAL_MATERIALS, type Material } from '../../kit/material';
+import type { Material } from '../../kit/material';
+import { USUAL_MATERIALS } from '../../kit/materials/usual';
 import type { Laid } from '../piece/laid';
 import { CUT_DEPTH, HANDLING, TRAVEL_A_MINUTE } from '../piece/usual';
 

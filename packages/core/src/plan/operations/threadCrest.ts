@@ -2,9 +2,7 @@ import { PROFILES } from '../../thread/form';
 import { threadLimits, usualClass } from '../../thread/limits';
 import type { Placed } from '../piece/laid';
 import { veeOf } from './sizes';
-
-/** Where a family of threads has no class here, its crest may be short of its figure by this part of the pitch. */
-const CREST_SHORT = 0.1;
+import { CREST_SHORT } from '../piece/usual';
 
 /** What the crest of a thread may be, which is what its blank is turned or bored to: by its usual class where it has one. mm. */
 export function threadCrest(section: Placed): { readonly least: number; readonly most: number } {

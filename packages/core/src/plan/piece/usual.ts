@@ -23,8 +23,7 @@ export const TRUE_SHARED = 0.01;
 export const TRUE_REST = 0.05;
 /** Limits no further apart than this are a seat's, mm. */
 export const CLOSE = 0.05;
-/** Left on a diameter that is ground when the piece is hard, and between what that may lie, mm. */
-export const TO_GRIND = 0.3;
+/** Between what the stock left on a diameter to be ground when hard may lie, mm. */
 export const TO_GRIND_BAND = 0.1;
 /** A centre stands in the mouth of a hole up to this part of the face's diameter: the mouth is sunk 60° for it. */
 export const CENTRE_MOUTH = 0.75;
@@ -36,7 +35,7 @@ export const THIN_WALL = 0.1;
 export const CARRIER_COVERS = 15;
 /** Thinner than this part of what hangs on it a neck twists off under the cut. */
 export const LEAST_NECK = 0.2;
-/** Steeper than this a taper does not hold by itself: it must be drawn home. Half angle, rad. */
+/** Steeper than this a taper is not left to drive the work under a cut by itself: it must be drawn home. Half angle, rad. */
 export const SELF_HOLDING = (3.5 / 180) * Math.PI;
 /** Left in a drilled hole for boring, and for reaming, on diameter. */
 export const BORING_STOCK = 0.5;
@@ -69,8 +68,6 @@ export const PECK = 3;
 export const LAST_PECK = 0.5;
 export const PILOT_OVER = 13;
 export const PILOT = 6;
-/** Included angle of a drill's point. */
-export const DRILL_POINT = (118 / 180) * Math.PI;
 /** Centre drills by their body, and the part of the face's diameter one may take. */
 export const CENTRE_DRILLS = [3.15, 4, 5, 6.3, 8, 10] as const;
 export const CENTRE_OF_FACE = 0.4;
@@ -86,3 +83,17 @@ export const MANDREL_HOLE = 0.5;
 export const CUT_DEPTH = 1.5;
 export const TRAVEL_A_MINUTE = 40;
 export const HANDLING = 3;
+
+/** Left on the largest diameter for it to be turned, and the steps that round bar is kept in, mm. */
+export const TO_TURN = 1;
+export const BAR_STEP = 2;
+/** Bar that goes on this far behind the jaws whips unless something carries it. mm. */
+export const LONG_BEHIND = 300;
+/** Out of the jaws by this many of its diameters it springs, though it may be held so. */
+export const SPRINGS = 2.5;
+/** As near as a shop’s tempering comes, HRC. */
+export const HARD_BAND = 2;
+/** Where a family of threads has no class here, its crest may be short of its figure by this part of the pitch. */
+export const CREST_SHORT = 0.1;
+/** Left on a diameter to be lapped or ground off where no tool turns so close, mm. */
+export const TO_LAP = 0.02;

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { plainText } from '../../figure';
+import type { Lathe } from '../../machine';
 import { taperTolerance, type TaperTask } from '../../taper';
 import { PRACTICE_LATHE } from '../../virtual-lathe';
 import { tailstockSetOver } from '../../ways';
@@ -400,8 +401,8 @@ describe('grooves by a form tool', () => {
 });
 
 describe('what cannot be tried', () => {
-  const plain: typeof PRACTICE_LATHE = { ...PRACTICE_LATHE, attachment: null };
-  it.each<[string, WorkTried, typeof PRACTICE_LATHE]>([
+  const plain: Lathe = { ...PRACTICE_LATHE, attachment: null };
+  it.each<[string, WorkTried, Lathe]>([
     ['nothing to make it by', shank('attachment', 'made'), plain],
     [
       'mouth at the tailstock',

@@ -21,7 +21,7 @@ export const BAR_TASK: TaperTask = {
   tolerance: taperTolerance({ grade: 'AT8', length: LENGTH }),
 };
 /** Where the bar’s end is moved, from its pivot, mm. */
-const PIVOT = PRACTICE_LATHE.attachment?.pivotLength ?? 180;
+const PIVOT = PRACTICE_LATHE.attachment.pivotLength;
 /** Its scale is always off by some minutes of arc: there is something to find. */
 const MINUTE = Math.PI / 180 / 60;
 const LEAST = 3 * MINUTE;

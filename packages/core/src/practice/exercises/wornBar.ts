@@ -7,7 +7,7 @@ import type { Exercise } from '../exercise';
 import { CARRIAGE } from '../knobs';
 
 /** The bar's own travel, mm. */
-export const BAR_TRAVEL = PRACTICE_LATHE.attachment?.barTravel ?? 260;
+export const BAR_TRAVEL = PRACTICE_LATHE.attachment.barTravel;
 /** There is always some to find: so much of the largest at least. */
 const LEAST_PART = 0.4;
 const SET_AT = Math.atan(1 / 40);

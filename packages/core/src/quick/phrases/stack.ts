@@ -2,8 +2,8 @@ import { length } from '../../figure/figure';
 import { gaugeBlockStack } from '../../kit/gaugeBlockStack';
 import { besides, lengthSaid } from '../asked';
 import type { QuickPhrase } from '../quickPhrase';
+import { MOST_WRUNG } from '../../kit/usual';
 
-const MOST = 5;
 const MARKED = 0.0001;
 
 /** stack 34.562: gauge blocks for a size. */
@@ -22,7 +22,7 @@ export const stackPhrase: QuickPhrase = {
     } = gaugeBlockStack({
       target,
       blocks: context.blocks,
-      maxCount: MOST,
+      maxCount: MOST_WRUNG,
     });
     return {
       heading: error === 0 ? 'blocks, exactly' : 'nearest with these blocks',

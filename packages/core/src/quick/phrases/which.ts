@@ -3,9 +3,8 @@ import { AnelloError } from '../../basics/error';
 import { identifyTaper } from '../../taper/identifyTaper';
 import { besides, lengthSaid } from '../asked';
 import type { QuickPhrase } from '../quickPhrase';
+import { USUAL_MICROMETER } from '../../kit/usual';
 
-/** A workshop micrometer, mm. */
-const UNCERTAINTY = 0.01;
 const SHOWN = 3;
 
 /** A comma with a space after it; without one it is a decimal sign. */
@@ -38,7 +37,7 @@ export const whichPhrase: QuickPhrase = {
       largeDiameter: Math.max(...diameters),
       smallDiameter: Math.min(...diameters),
       length: read(apart),
-      uncertainty: UNCERTAINTY,
+      uncertainty: USUAL_MICROMETER.uncertainty,
     });
     // Two tables have the same taper under one name: the first of them is the nearer.
     const named = matches.filter(

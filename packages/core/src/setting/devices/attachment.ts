@@ -9,6 +9,7 @@ import type { Attachment, Compound } from '../../machine/lathe';
 import type { SettingContext, SettingDevice, SettingStep } from '../setting';
 import { angleWorking } from '../shared';
 import { toolHeightStep } from '../toolHeight';
+import { USUAL_COMPOUND_DIVISION } from '../../machine/usual';
 
 const DEGREE = Math.PI / 180;
 
@@ -160,7 +161,7 @@ const INFEEDS = [0.02, 0.05, 0.1, 0.2, 0.5];
 /** Feeding with the compound where it stands: its dial is not the cross-slide's. */
 function infeedStep(context: SettingContext, compound: Compound, feedAngle: number): SettingStep {
   const { lathe } = context;
-  const resolution = compound.dialDivision ?? 0.01;
+  const resolution = compound.dialDivision ?? USUAL_COMPOUND_DIVISION;
   const onDial = (diameter: number): number =>
     compoundInfeed({ radial: diameter / 2, compoundAngle: feedAngle }).slideTravel;
   const example = 0.1;

@@ -4,9 +4,8 @@ import { ratioOf } from '../../taper/solve';
 import type { SettingContext, SettingSchool, SettingStep, Station } from '../setting';
 import { angleWorking, dialled } from '../shared';
 import { easyTravel, stationsAlong } from '../stations';
+import { USUAL_MICROMETER } from '../../kit/usual';
 
-/** A workshop micrometer, where none is on record. */
-const MICROMETER = 0.01;
 /** The trial is measured short of the cone's ends, where the micrometer can still stand. */
 const OF_CONE = 0.9;
 
@@ -25,7 +24,7 @@ function trialStep(context: SettingContext): SettingStep {
   const apart = easyTravel(task.length * OF_CONE, lathe.dial.units);
   const inside = task.member === 'internal';
   const instrument = finest(kit?.instruments ?? [], inside ? 'inside' : 'micrometer', task.largeDiameter);
-  const resolution = instrument?.resolution ?? MICROMETER;
+  const resolution = instrument?.resolution ?? USUAL_MICROMETER.resolution;
   const stations = stationsAlong(apart, 'axis', task, 1, 'diameter');
   const station = stations[0] as Station;
   const tells = (Math.SQRT2 * (instrument?.uncertainty ?? resolution)) / apart / 2;

@@ -2,11 +2,12 @@ import { length } from '../../figure/figure';
 import type { SettingContext, SettingStep } from '../setting';
 import { dialled } from '../shared';
 import { easyTravel, withinOf } from '../stations';
+import { LEAST_SLIDE } from '../../machine/usual';
 
 /** Anything pressed to the slide is only as good as the face it is pressed to. */
 export function faceTruthStep(context: SettingContext): SettingStep {
   const { task, lathe } = context;
-  const travel = easyTravel(Math.min(lathe.compound?.travel ?? 30, 60), lathe.dial.units);
+  const travel = easyTravel(Math.min(lathe.compound?.travel ?? LEAST_SLIDE, 60), lathe.dial.units);
   const allowed = Math.max(lathe.indicator, travel * task.tolerance.halfAngle);
   return {
     id: 'face',

@@ -10,8 +10,9 @@ export const STANDARD_SIZES: readonly TaperSize[] = TAPER_SERIES.flatMap((s) => 
 
 /** Whether two tapers are one, as far as any table prints them. */
 export const sameRatio = (a: number, b: number): boolean => Math.abs(a - b) <= 2e-6 * Math.max(a, b);
-/** Within a part in five hundred: nearer than any two standards a person would take for each other. */
-export const nearly = (a: number, b: number, within = 0.002): boolean => Math.abs(a - b) <= within * b;
+/** A part in five hundred: nearer than any two standards a person would take for each other. */
+const NEAREST = 0.002;
+export const nearly = (a: number, b: number, within = NEAREST): boolean => Math.abs(a - b) <= within * b;
 
 /** A taper that is rounded, or said roughly for all of a series, is this near the real one of a size. */
 export const ROUGHLY = 0.05;

@@ -4,7 +4,6 @@ import type { FaultKind } from './kind';
 /** From a lathe that does what it is told to one on which everything is at its worst. */
 export const LEVELS = [0, 1, 2, 3, 4, 5] as const;
 export type Level = (typeof LEVELS)[number];
-export const USUAL_LEVEL: Level = 3;
 
 /** Of the way from none to its worst that a fault may go, and how likely it is there at all, level by level. */
 const REACH: Readonly<Record<Level, number>> = { 0: 0, 1: 0.35, 2: 0.6, 3: 0.8, 4: 1, 5: 1 };

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { entry } from '@anello/contract';
-import { CLOTH_GRITS, finishing } from '@anello/core/curve';
+import { CLOTH_GRITS, finishing, USUAL_GRIT } from '@anello/core/curve';
 import { exactText, length, snap } from '@anello/core/figure';
 import { computed } from 'vue';
 import type { CurveDesk } from './useCurve';
@@ -12,8 +12,7 @@ import { usePreferences } from '../../data/stores/preferences';
 /** What file and cloth must still take off over the ridges, one after another. */
 const props = defineProps<{ desk: CurveDesk; ridge: number }>();
 const preferences = usePreferences();
-const FINEST = 320;
-const finest = computed(() => props.desk.choice.value.finest ?? FINEST);
+const finest = computed(() => props.desk.choice.value.finest ?? USUAL_GRIT);
 const items = CLOTH_GRITS.map((grit) => ({ value: grit, title: `grit ${grit}` }));
 const found = computed(() =>
   tried(() => finishing({ ridge: props.ridge, finest: finest.value }), preferences.units),

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { sampled } from '@anello/core/curve';
 import { count, length } from '@anello/core/figure';
-import { chatterRisk, formTool, formToolOutline, plungeSpeed } from '@anello/core/form-tool';
+import { chatterRisk, formTool, formToolOutline, plungeSpeed, USUAL_CLEARANCE } from '@anello/core/form-tool';
 import { computed } from 'vue';
 import type { CurveDesk } from './useCurve';
 import { useJobModel } from '../model/useJobModel';
@@ -24,9 +24,8 @@ const job = useJob();
 const preferences = usePreferences();
 const model = useJobModel();
 const { row: material } = useMaterial();
-const DEGREE = Math.PI / 180;
 const rake = computed(() => props.desk.choice.value.rake?.value ?? 0);
-const clearance = computed(() => props.desk.choice.value.clearance?.value ?? 8 * DEGREE);
+const clearance = computed(() => props.desk.choice.value.clearance?.value ?? USUAL_CLEARANCE);
 const kind = computed(() => props.desk.choice.value.tool ?? 'flat');
 /** Places of a curve a tool is made by, mm apart. */
 const COARSE = 2;

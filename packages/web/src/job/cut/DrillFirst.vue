@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { AnelloError } from '@anello/core/basics';
-import { drillPlan, type DrillStep } from '@anello/core/cutting';
+import { drillPlan, LEFT_TO_BORE, type DrillStep } from '@anello/core/cutting';
 import { length, plainText } from '@anello/core/figure';
 import { computed } from 'vue';
 import { useJobModel } from '../model/useJobModel';
@@ -13,13 +13,11 @@ import { usePreferences } from '../../data/stores/preferences';
 const model = useJobModel();
 const kit = useKit();
 const preferences = usePreferences();
-/** Left for the boring tool on diameter: enough to true a wandering drill, mm. */
-const MARGIN = 0.8;
 const plan = computed<{ steps: readonly DrillStep[]; error: string }>(() => {
   const task = model.taper.value?.task;
   if (!task || task.member === 'external' || kit.core.drills.length === 0) return { steps: [], error: '' };
   try {
-    return { steps: drillPlan({ ...task, drills: kit.core.drills, margin: MARGIN }), error: '' };
+    return { steps: drillPlan({ ...task, drills: kit.core.drills, margin: LEFT_TO_BORE }), error: '' };
   } catch (error) {
     if (error instanceof AnelloError) return { steps: [], error: plainText(error.phrase, preferences.units) };
     throw error;
@@ -44,8 +42,8 @@ const plan = computed<{ steps: readonly DrillStep[]; error: string }>(() => {
       </li>
     </ol>
     <p class="quiet">
-      Each stays <FigureText :figure="length(MARGIN, 0.1)" /> under the finished cone at its own corner. Clear
-      the chips often; long holes from both ends.
+      Each stays <FigureText :figure="length(LEFT_TO_BORE, 0.1)" /> under the finished cone at its own corner.
+      Clear the chips often; long holes from both ends.
     </p>
   </section>
 </template>

@@ -5,6 +5,7 @@ import { AnelloError } from '@anello/core/basics';
 import { length } from '@anello/core/figure';
 import { trueingLimit, trueUp, TRUEING_SCHOOLS, type TrueingSchool, type TrueUp } from '@anello/core/holding';
 import { ofKind } from '@anello/core/job';
+import { USUAL_INDICATOR } from '@anello/core/machine';
 import { computed } from 'vue';
 import { useJobModel } from '../model/useJobModel';
 import { useKeptEntries } from '../model/useKeptEntries';
@@ -33,7 +34,7 @@ const SCHOOLS: readonly { value: TrueingSchool; title: string }[] = [
   { value: 'half', title: 'Half the difference' },
   { value: 'highs', title: 'Highs only' },
 ];
-const resolution = computed(() => model.lathe.value?.indicator ?? 0.01);
+const resolution = computed(() => model.lathe.value?.indicator ?? USUAL_INDICATOR);
 const usualLimit = computed(() =>
   trueingLimit({
     indicator: resolution.value,
@@ -49,7 +50,7 @@ const found = computed<TrueUp | null>(() => {
       readings: readings.value,
       limit: limit.value,
       school: school.value,
-      resolution: model.lathe.value?.indicator,
+      resolution: resolution.value,
     });
   } catch (error) {
     if (error instanceof AnelloError) return null;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { AnelloError } from '@anello/core/basics';
 import { plainText, type Phrase } from '@anello/core/figure';
+import { USUAL_INDICATOR } from '@anello/core/machine';
 import { computed } from 'vue';
 import { useJobModel } from '../model/useJobModel';
 import { useKeptEntries } from '../model/useKeptEntries';
@@ -16,7 +17,7 @@ const job = useJob();
 const preferences = usePreferences();
 const model = useJobModel();
 const kept = useKeptEntries(() => `hold.${job.id}.${job.piece}.${props.method.id}`);
-const resolution = computed(() => model.lathe.value?.indicator ?? 0.01);
+const resolution = computed(() => model.lathe.value?.indicator ?? USUAL_INDICATOR);
 const round = (n: number): (number | undefined)[] =>
   props.method.places.map((_place, i) => kept.value(`${n}.${i + 1}`));
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { layOff, type EccentricPart } from '@anello/core/eccentric';
+import { layOff, USUAL_LASH, type EccentricPart } from '@anello/core/eccentric';
 import { length } from '@anello/core/figure';
 import { computed } from 'vue';
 import type { EccentricDesk } from './useEccentric';
@@ -13,12 +13,10 @@ import NoticeText from '../../ui/NoticeText.vue';
 const props = defineProps<{ desk: EccentricDesk; part: EccentricPart }>();
 const model = useJobModel();
 const cut = useCut();
-/** A worn cross-slide's lash, where nobody has measured it, mm on radius. */
-const LASH = 0.25;
 const found = computed(() => {
   const dial = model.lathe.value?.dial;
   return dial
-    ? layOff({ throw: props.part.throw, division: dial.division, reads: dial.reads, lash: LASH })
+    ? layOff({ throw: props.part.throw, division: dial.division, reads: dial.reads, lash: USUAL_LASH })
     : null;
 });
 useStageScreen({

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { setScrew, type EccentricPart } from '@anello/core/eccentric';
+import { EDGE_FINDER, setScrew, type EccentricPart } from '@anello/core/eccentric';
 import { count, degrees, length, TENTH_OF_DEGREE } from '@anello/core/figure';
-import { tapDrill, threadNamed } from '@anello/core/thread';
+import { tapDrill, threadNamed, USUAL_ENGAGEMENT } from '@anello/core/thread';
 import { computed } from 'vue';
 import type { EccentricDesk } from './useEccentric';
 import { NOTHING_TRIED, tried } from '../model/tried';
@@ -14,19 +14,15 @@ import { usePreferences } from '../../data/stores/preferences';
 const props = defineProps<{ desk: EccentricDesk; part: EccentricPart }>();
 const kit = useKit();
 const preferences = usePreferences();
-/** An edge finder's tip, mm. */
-const FINDER = 10;
-/** Threads of a set-screw are tapped to this of the full overlap. */
-const ENGAGEMENT = 0.85;
 const typed = computed(() => props.desk.choice.value.screw ?? '');
 const screw = computed(() => {
   const { bore, hub, phase } = props.part;
   if (!hub || bore === null || typed.value.trim() === '') return NOTHING_TRIED;
   return tried(() => {
     const thread = threadNamed(typed.value);
-    const { owned, exact } = tapDrill({ thread, engagement: ENGAGEMENT, drills: kit.core.drills });
+    const { owned, exact } = tapDrill({ thread, engagement: USUAL_ENGAGEMENT, drills: kit.core.drills });
     return {
-      hole: setScrew({ hub: hub.diameter, bore, thread, phase, finder: FINDER }),
+      hole: setScrew({ hub: hub.diameter, bore, thread, phase, finder: EDGE_FINDER }),
       drill: owned?.drill ?? exact,
     };
   }, preferences.units);
@@ -45,7 +41,7 @@ const type = (text: string): void => props.desk.change({ screw: text.trim() ? te
   />
   <p v-if="screw.found" class="quiet">
     Square to the throw, <FigureText :figure="degrees(screw.found.hole.direction, TENTH_OF_DEGREE)" /> round.
-    Edge finder <FigureText :figure="length(FINDER, 0.1)" />: from touching the hub’s side move
+    Edge finder <FigureText :figure="length(EDGE_FINDER, 0.1)" />: from touching the hub’s side move
     <FigureText :figure="length(screw.found.hole.fromEdge, 0.01)" />. Drill ⌀<DrillFigure
       :diameter="screw.found.drill"
     />; the wall of <FigureText :figure="length(screw.found.hole.wall, 0.01)" /> gives

@@ -8,6 +8,7 @@ import {
 import { USUAL_PASSES } from '@anello/core/cutting';
 import { ofKind } from '@anello/core/job';
 import { finest, type Instrument } from '@anello/core/kit';
+import { USUAL_DIAL } from '@anello/core/machine';
 import type { DiameterCard } from '@anello/core/plan';
 import { computed, type ComputedRef } from 'vue';
 import { useJob } from '../../data/stores/job';
@@ -35,7 +36,7 @@ export function useDiameter(card: () => DiameterCard, feature: () => string | nu
   const kit = useKit();
   const { lathe } = useJobModel();
   const operation = useOperation();
-  const dial = computed(() => lathe.value?.dial ?? FALLBACK);
+  const dial = computed(() => lathe.value?.dial ?? USUAL_DIAL);
   const own = computed(() => operation.records.value.filter((r) => (r.feature ?? null) === feature()));
   /** The finest micrometer owned. */
   const micrometer = computed(() => finest(kit.core.instruments, 'micrometer') ?? null);
@@ -78,6 +79,3 @@ export function useDiameter(card: () => DiameterCard, feature: () => string | nu
     },
   };
 }
-
-/** A dial to go by while the lathe is not there. */
-const FALLBACK = { division: 0.05, reads: 'diameter' } as const;

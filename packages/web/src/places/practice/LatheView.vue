@@ -62,8 +62,11 @@ const form = computed(() => {
 /** Across the bed the compound stands upright in the picture; swung along, it lies. */
 const swung = computed(() => 90 - (props.scene.compoundAngle * 180) / Math.PI);
 const setOver = computed(() => props.scene.setOver * SCALE.value);
+/** Without a piece a test bar stands in the spindle: its radius, and how far out. */
+const TEST_BAR = 15;
+const TEST_BAR_OUT = 80;
 const gripped = computed(() => {
-  const r = props.scene.outline?.outside[0] ?? 15;
+  const r = props.scene.outline?.outside[0] ?? TEST_BAR;
   return { top: y(-r), height: 2 * r * SCALE.value };
 });
 const tool = computed(() => ({ x: x(props.scene.tool.z), y: y(props.scene.tool.x) }));
@@ -75,16 +78,14 @@ const reach = computed(() => {
   const r = outline && places > 0 ? (outline.outside[i] as number) : TEST_BAR;
   return Math.min(8, (r - at.x) * SCALE.value);
 });
-/** Without a piece a test bar stands in the spindle. */
-const TEST_BAR = 15;
 /** The bar turns about a place on the bed: steeper, its headstock end comes toward the operator. */
 const BAR_AT = 60;
 const barLeans = computed(() => (-props.scene.attachment.angle * 180) / Math.PI);
 /** The free end of what is held. */
-const end = computed(() => x(props.scene.held?.out ?? 80));
+const end = computed(() => x(props.scene.held?.out ?? TEST_BAR_OUT));
 /** Where the barrel's nose stands, and the body behind it. */
 const NOSE_FROM_WORK = 47;
-const nose = computed(() => x((props.scene.held?.out ?? 80) + NOSE_FROM_WORK));
+const nose = computed(() => x((props.scene.held?.out ?? TEST_BAR_OUT) + NOSE_FROM_WORK));
 const tail = computed(() => Math.min(WIDTH - 40, nose.value + props.scene.barrel * SCALE.value));
 const SAID = { cutting: 'chips: it is cutting', rubbing: 'dust: it only rubs', none: '' } as const;
 const words = computed(() => {

@@ -1,6 +1,13 @@
 import { AnelloError } from '@anello/core/basics';
 import { runStory, type Knob, type RunStory } from '@anello/core/practice';
-import type { Chips, LatheAction, Scene, Seen, VirtualLathe } from '@anello/core/virtual-lathe';
+import {
+  USUAL_FEED,
+  type Chips,
+  type LatheAction,
+  type Scene,
+  type Seen,
+  type VirtualLathe,
+} from '@anello/core/virtual-lathe';
 import { tryOnScopeDispose, useEventListener, useRafFn, useTimeoutFn } from '@vueuse/core';
 import { computed, ref, shallowRef, triggerRef, type ComputedRef, type Ref, type ShallowRef } from 'vue';
 import type { HeldRun } from '../../data/practice/done';
@@ -41,8 +48,7 @@ export interface LatheInHand {
 }
 
 const TURNS = 400;
-/** Power feed, mm to the turn; shown so many times as fast as it is, so that nobody waits. */
-const FEED = 0.1;
+/** Power feed is shown so many times as fast as it is, so that nobody waits. */
 const FASTER = 8;
 /** The carriage is stopped short of the jaws, and past the end of the work. */
 const STOP = 6;
@@ -115,8 +121,8 @@ export function useLatheInHand({ begin, run, done }: LatheTaken): LatheInHand {
   }
   useRafFn(({ delta }) => {
     if (feeding.value === 0 || ended.value) return;
-    const by = (-feeding.value * FEED * TURNS * FASTER * Math.min(delta, LONGEST_FRAME)) / 60_000;
-    act({ do: 'turn', handle: 'carriage', by, feed: FEED });
+    const by = (-feeding.value * USUAL_FEED * TURNS * FASTER * Math.min(delta, LONGEST_FRAME)) / 60_000;
+    act({ do: 'turn', handle: 'carriage', by, feed: USUAL_FEED });
     const { tool, held } = lathe.scene();
     if (tool.z < STOP || tool.z > (held?.out ?? 0) + BEYOND) feeding.value = 0;
   });

@@ -1,4 +1,11 @@
-import { BAR_STUFFS, HELD_BY, type BarStuffName, type ChatterSetup, type HeldBy } from '@anello/core/chatter';
+import {
+  BAR_STUFFS,
+  HELD_BY,
+  USUAL_TURNS,
+  type BarStuffName,
+  type ChatterSetup,
+  type HeldBy,
+} from '@anello/core/chatter';
 import { spindleSpeed } from '@anello/core/cutting';
 import { fitBars } from '@anello/core/ways';
 import { computed, type ComputedRef, type Ref } from 'vue';
@@ -30,8 +37,6 @@ interface Usual {
   readonly workLength: number | null;
 }
 
-/** Turns for the first guess, where no material says a speed. */
-const SOME_TURNS = 300;
 const MOST_GEARS = 6;
 
 /** What is running when it sounds: of an operation, or of the job's own taper or curve; and as typed over it. */
@@ -69,7 +74,7 @@ export function useChatterSetup(of: () => Swings | null = () => null): ChatterDe
       turns:
         speed && work
           ? spindleSpeed({ surfaceSpeed: speed, diameter: hole?.smallEnd ?? work.diameter }).rpm
-          : SOME_TURNS,
+          : USUAL_TURNS,
       barDiameter: bar?.diameter ?? null,
       barOut: bar && hole ? hole.depth : null,
       workDiameter: work?.diameter ?? null,

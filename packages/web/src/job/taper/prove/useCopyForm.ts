@@ -3,7 +3,7 @@ import { useHeld } from '../../../data/useHeld';
 import { type Entry } from '@anello/contract';
 import { AnelloError } from '@anello/core/basics';
 import { plainText } from '@anello/core/figure';
-import { finest } from '@anello/core/kit';
+import { finest, USUAL_MICROMETER } from '@anello/core/kit';
 import { COPY_METHODS, copyTaper, type Copied, type CopyInput, type CopyMethod } from '@anello/core/old-part';
 import { computed, type ComputedRef, type Ref } from 'vue';
 import { useKit } from '../../../data/stores/kit';
@@ -32,8 +32,6 @@ export interface CopyForm {
   clear(): void;
 }
 
-/** A workshop instrument, where none of the kind is on record, mm. */
-const UNKNOWN = 0.01;
 /** Plus or minus typed, where no instrument on record is used. */
 export const BY_HAND = 'by hand';
 
@@ -57,7 +55,7 @@ export function useCopyForm(draftKey: string, methods: readonly CopyMethod[] = C
   function uncertaintyOf(input: CopyInput): number {
     if (input.exact) return 0;
     const tool = kit.core.instruments.find((one) => one.name === toolOf(input));
-    return tool?.uncertainty ?? byHand.value[key(input)]?.value ?? UNKNOWN;
+    return tool?.uncertainty ?? byHand.value[key(input)]?.value ?? USUAL_MICROMETER.uncertainty;
   }
   const complete = computed(() => method.value.inputs.every((input) => given.value[key(input)]));
   const answer = computed<{ found: Copied | null; error: AnelloError | null }>(() => {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { length } from '@anello/core/figure';
+import { USUAL_INDICATOR } from '@anello/core/machine';
 import { withinBand, type Station } from '@anello/core/setting';
 import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue';
 import { useJobModel } from '../../model/useJobModel';
@@ -23,7 +24,7 @@ watch(
   () => void nextTick(() => card.value?.scrollIntoView?.({ block: 'nearest' })),
 );
 const sweep = computed(() => step.value?.sweep ?? null);
-const resolution = computed(() => sweep.value?.resolution ?? 0.001);
+const resolution = computed(() => sweep.value?.resolution ?? USUAL_INDICATOR);
 const current = computed(() => props.desk.tries.value.at(-1)?.readings ?? []);
 const earlier = computed(() => props.desk.tries.value.slice(0, -1));
 const last = computed(() => sweep.value?.stations.at(-1) ?? null);

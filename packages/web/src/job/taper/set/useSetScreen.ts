@@ -1,5 +1,6 @@
 import { useGo } from '../../model/useGo';
 import { length, type Figure, type Phrase } from '@anello/core/figure';
+import { USUAL_INDICATOR } from '@anello/core/machine';
 import type { DefaultUnit } from '@anello/core/quantity';
 import { withinBand, type SettingStep } from '@anello/core/setting';
 import { computed } from 'vue';
@@ -17,7 +18,7 @@ export function useSetScreen(desk: SettingDesk): void {
   const job = useJob();
   const preferences = usePreferences();
   const model = useJobModel();
-  const resolution = computed(() => desk.step.value?.sweep?.resolution ?? 0.001);
+  const resolution = computed(() => desk.step.value?.sweep?.resolution ?? USUAL_INDICATOR);
   const station = computed(() => (desk.step.value?.sweep ? desk.nextStation.value : null));
   const settled = computed(() => desk.verdict.value?.inBand === true);
   const defaultUnit = computed<DefaultUnit>(() => (preferences.units === 'mm' ? 'mm' : 'in'));

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { angle, length, ratio } from '@anello/core/figure';
+import { USUAL_INDICATOR } from '@anello/core/machine';
 import { computed, ref } from 'vue';
 import { usePreferences } from '../../../../data/stores/preferences';
 import { useWorkerTask } from '../../../../data/worker/useWorkerTask';
@@ -17,7 +18,7 @@ const props = withDefaults(defineProps<{ begin?: () => Worker }>(), {
 const model = useJobModel();
 const preferences = usePreferences();
 const text = ref('');
-const resolution = computed(() => model.lathe.value?.indicator ?? 0.001);
+const resolution = computed(() => model.lathe.value?.indicator ?? USUAL_INDICATOR);
 const task = useWorkerTask<ConeQuestion, ConeFound>(props.begin, () => {
   const task = model.taper.value?.task;
   if (!task || text.value.trim() === '') return null;
