@@ -134,7 +134,7 @@ const within = (rooms: readonly string[]): boolean => rooms.some((room) => route
     flex-direction: row;
     width: auto;
     min-height: 48px;
-    padding: 0 10px !important;
+    padding: 0 10px;
   }
   .place span {
     display: none;
@@ -149,7 +149,7 @@ const within = (rooms: readonly string[]): boolean => rooms.some((room) => route
     display: none;
   }
   .place {
-    padding: 0 8px !important;
+    padding: 0 8px;
   }
   .router-link-active span {
     display: none;

@@ -20,7 +20,7 @@ function toFile(): void {
 <style scoped>
 .save {
   min-height: 32px;
-  padding: 0 6px !important;
+  padding: 0 6px;
   text-decoration: underline;
   text-underline-offset: 3px;
 }

@@ -103,10 +103,10 @@ function show(): void {
   column-gap: 10px;
   align-items: center;
   min-height: 56px;
-  padding: 2px 14px 4px 6px !important;
-  border: 2px solid var(--frame-2) !important;
+  padding: 2px 14px 4px 6px;
+  border: 2px solid var(--frame-2);
   border-radius: var(--radius);
-  color: var(--frame-ink) !important;
+  color: var(--frame-ink);
   overflow: hidden;
 }
 .take[disabled] {

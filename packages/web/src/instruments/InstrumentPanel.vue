@@ -186,14 +186,14 @@ const keyName = computed(() => (inUse.chosen.key === SPACE ? 'the space bar' : i
 }
 .role {
   min-height: 48px;
-  padding: 0 14px !important;
-  border: 1px solid var(--rule-2) !important;
+  padding: 0 14px;
+  border: 1px solid var(--rule-2);
   border-radius: var(--radius);
 }
 .role[aria-pressed='true'] {
-  border: 2px solid var(--blue) !important;
-  color: var(--blue) !important;
-  font-weight: 650 !important;
+  border: 2px solid var(--blue);
+  color: var(--blue);
+  font-weight: 650;
 }
 section {
   display: grid;

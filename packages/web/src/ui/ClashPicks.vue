@@ -45,8 +45,8 @@ li {
 }
 button {
   min-height: 48px;
-  padding: 0 14px !important;
-  border: 1.5px solid var(--rule) !important;
+  padding: 0 14px;
+  border: 1.5px solid var(--rule);
   border-radius: 8px;
   background: var(--paper);
   text-align: left;

@@ -28,14 +28,14 @@ defineProps<{ label: string; methods: readonly { readonly id: string; readonly t
 }
 button {
   min-height: 48px;
-  padding: 0 16px !important;
-  border: 1px solid var(--rule-2) !important;
+  padding: 0 16px;
+  border: 1px solid var(--rule-2);
   border-radius: var(--radius);
-  background: var(--sheet) !important;
-  font-weight: 600 !important;
+  background: var(--sheet);
+  font-weight: 600;
 }
 button.on {
-  border: 2px solid var(--blue) !important;
-  color: var(--blue) !important;
+  border: 2px solid var(--blue);
+  color: var(--blue);
 }
 </style>

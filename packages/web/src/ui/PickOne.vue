@@ -31,10 +31,10 @@ const picked = defineModel<T>({ required: true });
 }
 button {
   min-height: 48px;
-  padding: 0 12px !important;
+  padding: 0 12px;
   text-align: center;
   font-weight: 600;
-  border: 1px solid var(--rule-2) !important;
+  border: 1px solid var(--rule-2);
   background: var(--sheet);
   color: var(--ink);
 }
@@ -45,7 +45,7 @@ button:last-child {
   border-radius: 0 8px 8px 0;
 }
 [aria-pressed='true'] {
-  border: 2px solid var(--blue) !important;
+  border: 2px solid var(--blue);
   color: var(--blue);
 }
 </style>

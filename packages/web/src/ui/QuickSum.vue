@@ -200,12 +200,12 @@ input {
 }
 .completions button {
   min-height: 44px;
-  padding: 0 12px !important;
-  border: 1px solid var(--rule-2) !important;
+  padding: 0 12px;
+  border: 1px solid var(--rule-2);
   border-radius: 8px;
-  color: var(--blue) !important;
-  font-family: var(--figures) !important;
-  font-size: 15px !important;
+  color: var(--blue);
+  font-family: var(--figures);
+  font-size: 15px;
 }
 .completions kbd {
   margin-left: 8px;

@@ -305,8 +305,8 @@ h2 {
   flex-wrap: wrap;
 }
 .on {
-  border: 2px solid var(--blue) !important;
-  color: var(--blue) !important;
+  border: 2px solid var(--blue);
+  color: var(--blue);
 }
 @media (max-width: 560px) {
   .big {

@@ -78,7 +78,7 @@ const size = computed(() =>
 .close {
   margin-top: 14px;
   min-height: 48px;
-  padding: 0 16px !important;
+  padding: 0 16px;
   color: var(--ink-2);
 }
 </style>

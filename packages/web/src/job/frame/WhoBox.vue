@@ -138,9 +138,9 @@ input::placeholder {
 .later {
   min-width: 56px;
   min-height: 48px;
-  padding: 0 8px !important;
+  padding: 0 8px;
   text-align: center;
-  border: 1px solid currentcolor !important;
+  border: 1px solid currentcolor;
   border-radius: 8px;
   font-size: 17px;
 }
@@ -150,6 +150,6 @@ input::placeholder {
 }
 .later {
   justify-self: start;
-  padding: 0 14px !important;
+  padding: 0 14px;
 }
 </style>

@@ -63,7 +63,7 @@ defineExpose({ close: () => (open.value = false) });
   gap: 12px;
   width: 100%;
   min-height: 44px;
-  padding: 0 18px !important;
+  padding: 0 18px;
   text-align: left;
   font-size: 15.5px;
 }

@@ -45,7 +45,7 @@ onClickOutside(place, () => (open.value = false), { ignore: ['.v-overlay'] });
   min-width: 48px;
   min-height: 48px;
   text-align: center;
-  border: 1px solid var(--rule-2) !important;
+  border: 1px solid var(--rule-2);
   border-radius: 8px;
   background: var(--sheet);
   position: relative;

@@ -32,7 +32,7 @@ const says = (): string => (props.text === '' ? 'Photo' : `Photo: ${props.text}`
 
 <style scoped>
 .small {
-  padding: 0 !important;
+  padding: 0;
   line-height: 0;
   border-radius: 8px;
   overflow: hidden;

@@ -233,7 +233,7 @@ ol li + li {
 .row {
   flex: 1;
   min-height: 52px;
-  padding: 6px 12px !important;
+  padding: 6px 12px;
   display: grid;
   grid-template-columns: 1fr auto;
   align-items: center;
@@ -275,7 +275,7 @@ ol li + li {
 }
 .list :deep(.v-btn--icon) {
   min-width: 44px;
-  border-radius: 6px !important;
+  border-radius: 6px;
 }
 @media (max-width: 1180px) {
   .part {

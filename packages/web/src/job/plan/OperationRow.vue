@@ -92,11 +92,11 @@ li + li {
   align-items: center;
   justify-content: space-between;
   min-height: 56px;
-  padding: 8px 16px 8px 4px !important;
+  padding: 8px 16px 8px 4px;
   text-align: left;
 }
 .open > .line-of {
-  background: var(--blue-wash) !important;
+  background: var(--blue-wash);
 }
 .lines {
   flex: 1;

@@ -167,14 +167,14 @@ h2 {
   min-width: 0;
   gap: 2px;
   text-align: left;
-  padding: 10px 12px !important;
+  padding: 10px 12px;
   min-height: 56px;
-  border: 1px solid var(--rule) !important;
+  border: 1px solid var(--rule);
   border-radius: 8px;
-  background: var(--sheet) !important;
+  background: var(--sheet);
 }
 .order.on {
-  border-color: var(--blue) !important;
+  border-color: var(--blue);
   box-shadow: inset 4px 0 0 var(--blue);
 }
 .order .title {

@@ -270,8 +270,8 @@ useStageScreen({
   flex-wrap: wrap;
 }
 .on {
-  border: 2px solid var(--blue) !important;
-  color: var(--blue) !important;
+  border: 2px solid var(--blue);
+  color: var(--blue);
 }
 .rows {
   list-style: none;

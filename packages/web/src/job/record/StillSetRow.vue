@@ -123,10 +123,10 @@ li + li {
 .disturb {
   margin-left: auto;
   min-height: 48px;
-  padding: 0 10px !important;
+  padding: 0 10px;
   color: var(--brass);
   text-decoration: underline;
   text-underline-offset: 3px;
-  font-size: 14.5px !important;
+  font-size: 14.5px;
 }
 </style>

@@ -155,7 +155,7 @@ async function proveSetting(): Promise<void> {
   width: 100%;
 }
 .on {
-  border: 2px solid var(--blue) !important;
-  color: var(--blue) !important;
+  border: 2px solid var(--blue);
+  color: var(--blue);
 }
 </style>

@@ -173,12 +173,12 @@ const STEPS = computed(() => [-props.knob.coarse, -props.knob.fine, props.knob.f
 }
 .step {
   min-width: 0;
-  padding: 0 !important;
+  padding: 0;
   min-height: 48px;
-  border: 1px solid var(--rule-2) !important;
+  border: 1px solid var(--rule-2);
   border-radius: 8px;
-  text-align: center !important;
-  font-size: 20px !important;
+  text-align: center;
+  font-size: 20px;
 }
 /* Beside a job: what it shows beside a small rim, and nothing said that the buttons say. */
 .compact {

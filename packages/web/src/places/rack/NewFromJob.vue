@@ -74,7 +74,7 @@ ul {
   width: 100%;
   min-height: 52px;
   text-align: left;
-  padding: 4px 8px !important;
+  padding: 4px 8px;
 }
 .job :deep(svg) {
   height: 40px;

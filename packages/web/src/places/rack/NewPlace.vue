@@ -216,19 +216,19 @@ h1 {
 .starter {
   display: grid;
   gap: 4px;
-  padding: 10px 12px !important;
+  padding: 10px 12px;
   text-align: left;
   align-content: end;
-  background: var(--sheet) !important;
-  border: 2px solid var(--rule) !important;
-  border-radius: 10px !important;
+  background: var(--sheet);
+  border: 2px solid var(--rule);
+  border-radius: 10px;
 }
 .starter :deep(svg) {
   height: 56px;
   width: 100%;
 }
 .starter.on {
-  border-color: var(--blue) !important;
+  border-color: var(--blue);
 }
 .form {
   padding: 18px;

@@ -170,11 +170,11 @@ li + li {
 }
 li button {
   min-height: 48px;
-  padding: 0 8px !important;
-  color: var(--brass) !important;
-  text-decoration: underline !important;
+  padding: 0 8px;
+  color: var(--brass);
+  text-decoration: underline;
   text-underline-offset: 3px;
-  font-size: 14.5px !important;
+  font-size: 14.5px;
 }
 @media (max-width: 900px) {
   .two {

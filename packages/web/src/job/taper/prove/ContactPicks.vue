@@ -65,16 +65,16 @@ const band = ([a, b]: readonly [number, number]): string =>
   gap: 8px;
 }
 .pick {
-  border: 1px solid var(--rule-2) !important;
+  border: 1px solid var(--rule-2);
   border-radius: 8px;
   background: var(--sheet);
-  padding: 8px 4px 6px !important;
-  text-align: center !important;
+  padding: 8px 4px 6px;
+  text-align: center;
   font-size: 14.5px;
   min-height: 84px;
 }
 .pick[aria-pressed='true'] {
-  border: 2px solid var(--blue) !important;
+  border: 2px solid var(--blue);
   color: var(--blue);
   font-weight: 700;
 }

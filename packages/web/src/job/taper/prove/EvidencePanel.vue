@@ -123,15 +123,15 @@ async function keepFeel(feel: Feel): Promise<void> {
 }
 .feels button {
   min-height: 52px;
-  padding: 4px 12px !important;
-  border: 1px solid var(--rule-2) !important;
+  padding: 4px 12px;
+  border: 1px solid var(--rule-2);
   border-radius: 8px;
-  background: var(--sheet) !important;
+  background: var(--sheet);
 }
 .feels [aria-pressed='true'] {
-  border: 2px solid var(--blue) !important;
-  color: var(--blue) !important;
-  font-weight: 650 !important;
+  border: 2px solid var(--blue);
+  color: var(--blue);
+  font-weight: 650;
 }
 .causes {
   list-style: none;

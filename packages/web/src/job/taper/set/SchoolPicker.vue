@@ -72,22 +72,22 @@ ul {
 .one {
   width: 100%;
   min-height: 72px;
-  padding: 10px 14px !important;
-  border: 1px solid var(--rule-2) !important;
-  background: var(--sheet) !important;
-  display: grid !important;
+  padding: 10px 14px;
+  border: 1px solid var(--rule-2);
+  background: var(--sheet);
+  display: grid;
   gap: 2px;
   align-content: start;
-  font-size: 14.5px !important;
+  font-size: 14.5px;
 }
 .one strong {
   font-size: 16px;
 }
 .one.on {
-  border: 2px solid var(--blue) !important;
+  border: 2px solid var(--blue);
 }
 .one:disabled {
-  background: transparent !important;
+  background: transparent;
   cursor: default;
 }
 .blocked {

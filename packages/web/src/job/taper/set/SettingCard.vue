@@ -212,10 +212,10 @@ th:first-child {
 .seen {
   min-width: 96px;
   min-height: 48px;
-  text-align: right !important;
-  padding: 0 10px !important;
+  text-align: right;
+  padding: 0 10px;
   border-radius: 8px;
-  font-family: var(--figures) !important;
+  font-family: var(--figures);
 }
 .seen.next {
   border: 2px solid var(--blue);
@@ -254,7 +254,7 @@ th:first-child {
   }
   .seen {
     min-width: 68px;
-    padding: 0 4px !important;
+    padding: 0 4px;
     white-space: nowrap;
   }
   table .zero {

@@ -92,9 +92,9 @@ li strong {
 li button,
 .back {
   min-height: 48px;
-  font-size: 14px !important;
-  color: var(--brass) !important;
-  text-decoration: underline !important;
+  font-size: 14px;
+  color: var(--brass);
+  text-decoration: underline;
   text-underline-offset: 3px;
 }
 .back {

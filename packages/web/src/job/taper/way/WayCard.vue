@@ -220,8 +220,8 @@ dd.out {
 .minutes {
   min-height: 44px;
   min-width: 48px;
-  text-align: right !important;
-  text-decoration: underline dotted !important;
+  text-align: right;
+  text-decoration: underline dotted;
   text-underline-offset: 4px;
 }
 input {

@@ -200,7 +200,7 @@ useStageScreen({
   flex-wrap: wrap;
 }
 .on {
-  border: 2px solid var(--blue) !important;
-  color: var(--blue) !important;
+  border: 2px solid var(--blue);
+  color: var(--blue);
 }
 </style>
