@@ -7,6 +7,7 @@ import { coreFeatures } from './feature/toCore';
 import { materialOfJob } from './material';
 import type { StockDocument } from './plan';
 import type { JobDocument } from './schema';
+import { toleranceOf } from './toCore';
 import { newWork } from './work/new';
 import { shapesOf, workOf, type Shape } from './work/shapes';
 
@@ -36,6 +37,9 @@ export function planPartOf(document: JobDocument, lathe: Lathe, kit: Kit): PlanP
     lathe,
     kit,
     ways: Object.fromEntries([...withGrooves(document, chosen), ...chosen]),
+    tolerances: Object.fromEntries(
+      shapes.filter(isTaper).map(({ feature }) => [feature, toleranceOf(document, feature)]),
+    ),
     material: materialOfJob(document, kit.materials) ?? undefined,
     tool: document.cut.tool,
     matched: shapes.filter((shape) => onItsMate(document, shape)).map(({ feature }) => feature),

@@ -2,12 +2,22 @@ import { AnelloError } from '@anello/core/basics';
 import { eccentricsOf, type EccentricPart } from '@anello/core/eccentric';
 import type { JobFacts, ShapeFacts } from '@anello/core/job';
 import { layoutPart, taperOfPart, type TaperOfPart, isEccentric, isTaper } from '@anello/core/part';
+import type { Grade } from '@anello/core/taper';
 import { coreFeatures } from './feature/toCore';
 import type { JobDocument } from './schema';
 import type { WorkKind } from './work/schema';
 import { shapesOf, workOf, type Shape } from './work/shapes';
 
 type Shaped = Pick<JobDocument, 'features' | 'work'>;
+
+/** How true a taper of the job is to be. */
+export function toleranceOf(
+  document: Shaped,
+  feature: string,
+): { grade: Grade; coneZone: number | undefined } {
+  const { grade, coneZone } = workOf(document, feature, 'taper').tolerance;
+  return { grade, coneZone: coneZone?.value };
+}
 
 /**
  * A taper of the job as a task: the one named, or the first; null when the part has none. Errors while its figures are
@@ -16,8 +26,7 @@ type Shaped = Pick<JobDocument, 'features' | 'work'>;
 export function taperOfJob(document: Shaped, feature?: string): TaperOfPart | null {
   const id = feature ?? shapesOf(document).find(isTaper)?.feature;
   if (id === undefined) return null;
-  const { grade, coneZone } = workOf(document, id, 'taper').tolerance;
-  return taperOfPart(coreFeatures(document.features), { grade, coneZone: coneZone?.value }, id);
+  return taperOfPart(coreFeatures(document.features), toleranceOf(document, id), id);
 }
 
 /** The same, null as well while figures are missing or disagree. */

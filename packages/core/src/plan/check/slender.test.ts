@@ -46,6 +46,21 @@ describe('what hangs by a few of its diameters', () => {
       'risk at turn-pin: Pin: 80 mm hangs by 6.0 mm, 13.3 of its diameters, with no centre: it springs away from the tool.',
     ]);
   });
+  it('is so of a place thicker than the thin end of the cone that sits in the spindle', () => {
+    const cone = (id: string, largeDiameter: number, length: number): Feature => ({
+      ...{ id, name: id, kind: 'taper', side: 'external', largeEnd: 'tailstock' },
+      ...{ largeDiameter, length, halfAngle: (2.5 / 180) * Math.PI },
+    });
+    const whole = part(cone('seat', 26, 88), round('collar', 29, 5.5), cone('nose', 26.5, 88.5));
+    const inSpindle: Holding = {
+      ...{ id: 'h1', by: 'own-taper', grips: { from: 0, to: 88 }, toward: 'tailstock', centre: false },
+      operations: [{ id: 'taper-nose', kind: 'taper', features: ['nose'] }],
+    };
+    // 18.3 mm deep in the spindle, 26 where it comes out; 18.8 behind the nose.
+    expect(saidOf(whole, [inSpindle])).toEqual([
+      'risk at taper-nose: nose: 89 mm hangs by 18.8 mm, 4.7 of its diameters, with no centre: it springs away from the tool.',
+    ]);
+  });
   it('is four of them at the most', () => {
     expect(saidOf(pinned(15, 60))).toEqual([]);
     expect(saidOf(pinned(15, 60.1))).toHaveLength(1);

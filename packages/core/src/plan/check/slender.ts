@@ -19,7 +19,7 @@ export function slender(after: Piece, holding: Held, section: Placed): Wrong[] {
   const twists = twistsOff(after, holding, section);
   if (twists.length > 0) return twists;
   if (!grips) return [];
-  const held = 2 * outsideRadii(after, grips.from, grips.to).smallest;
+  const held = 2 * outsideRadii(after, grips.from, grips.to).largest;
   const hang = hangs(after, holding, section, held - SAME);
   if (!hang || hang.out <= MOST_STAND_OUT * hang.diameter + SAME) return [];
   return [

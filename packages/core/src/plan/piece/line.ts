@@ -1,3 +1,4 @@
+import type { Grade } from '../../taper/grade';
 import type { Phrase } from '../../figure/phrase';
 import type { Kit } from '../../kit/kit';
 import type { Material, ToolMaterial } from '../../kit/material';
@@ -29,6 +30,9 @@ export interface PlanPart {
   readonly kit: Kit;
   /** Way chosen by feature id; the recommended one where none is said. */
   readonly ways?: Readonly<Record<string, string>> | undefined;
+  /** How true each taper is to be, by feature id: the usual grade where it is not said. */
+  readonly tolerances?:
+    Readonly<Record<string, { readonly grade: Grade; readonly coneZone?: number | undefined }>> | undefined;
   /** What it is of, and what the tools are; the first of the shop's table and high-speed steel where it is not said. */
   readonly material?: Material | undefined;
   readonly tool?: ToolMaterial | undefined;

@@ -1,13 +1,11 @@
 import { AnelloError } from '../../basics/error';
 import { taperOfPart, type TaperOfPart } from '../../part/taperTask';
+import { USUAL_TOLERANCE } from '../../taper/usual';
 import { WAY_IDS, type WayId } from '../../taper/wayId';
 import { compareWays } from '../../ways/taper/choose';
 import { plungesCurve } from '../../ways/curve/way';
 import { wayOf } from '../../ways/taper/registry';
 import type { Laid, Placed } from './laid';
-
-/** The grade a taper is planned to: what a good shank or socket is made to. */
-const PLANNED_GRADE = 'AT6';
 
 export interface PlannedTaper extends TaperOfPart {
   /** As chosen, or as recommended on this lathe; null when no way here can make it. */
@@ -26,8 +24,8 @@ export function plannedTaper(laid: Laid, { id }: Placed): PlannedTaper {
   known.set(laid, tapers);
   const before = tapers.get(id);
   if (before) return before;
-  const { features, lathe, kit, ways } = laid.part;
-  const taper = taperOfPart(features, { grade: PLANNED_GRADE }, id);
+  const { features, lathe, kit, ways, tolerances } = laid.part;
+  const taper = taperOfPart(features, tolerances?.[id] ?? { grade: USUAL_TOLERANCE.grade }, id);
   if (!taper) throw new AnelloError('internal', null, 'A taper of the plan is not in the part.');
   const chosen = ways?.[id];
   if (chosen !== undefined && !isWayId(chosen))
