@@ -1,3 +1,5 @@
+import { STEEL_MODULUS } from '../kit/usual';
+
 /** What a bar is made of: Young's modulus, MPa, and g/cm³. */
 export interface BarStuff {
   readonly title: string;
@@ -7,7 +9,7 @@ export interface BarStuff {
 
 /** Round figures that makers agree on within some hundredths. */
 export const BAR_STUFFS = {
-  steel: { title: 'steel', modulus: 206_000, density: 7.85 },
+  steel: { title: 'steel', modulus: STEEL_MODULUS, density: 7.85 },
   'heavy metal': { title: 'heavy metal', modulus: 340_000, density: 17.5 },
   carbide: { title: 'carbide', modulus: 600_000, density: 14.5 },
 } as const satisfies Readonly<Record<string, BarStuff>>;

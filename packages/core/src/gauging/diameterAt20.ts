@@ -1,14 +1,5 @@
 import { finite, positive } from '../basics/check';
 
-/** Expansion per °C of what is commonly turned; standard handbook means, near room temperature. */
-export const EXPANSION = {
-  steel: 11.5e-6,
-  'cast iron': 10.5e-6,
-  brass: 19e-6,
-  bronze: 18e-6,
-  aluminium: 23.5e-6,
-} as const;
-
 /** What a piece is measured at, °C: colder or hotter is a slip of the keys. */
 export const MEASURED_WARM = { coldest: -20, hottest: 200 } as const;
 

@@ -1,5 +1,6 @@
 import { AnelloError } from '../basics/error';
 import { finite, notNegative, positive, taperAngle } from '../basics/check';
+import { STEEL_MODULUS } from '../kit/usual';
 
 /** An elastic material: Young's modulus and yield in MPa, Poisson's ratio. */
 export interface Elastic {
@@ -10,7 +11,7 @@ export interface Elastic {
 
 /** Usual figures; the drawing's own come first. */
 export const ELASTIC = {
-  steel: { modulus: 206_000, poisson: 0.3, yieldStress: 300 },
+  steel: { modulus: STEEL_MODULUS, poisson: 0.3, yieldStress: 300 },
   'cast iron': { modulus: 110_000, poisson: 0.26, yieldStress: 130 },
   bronze: { modulus: 110_000, poisson: 0.34, yieldStress: 140 },
 } as const satisfies Record<string, Elastic>;

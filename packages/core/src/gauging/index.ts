@@ -14,7 +14,7 @@ import { standOffBy as standOffBy_ } from './size/registry';
 export type { TravelAlong } from './halfAngleFromIndicator';
 export { CONTACTS, type Contact } from './contact';
 
-export { EXPANSION, MEASURED_WARM } from './diameterAt20';
+export { MEASURED_WARM } from './diameterAt20';
 export { ELASTIC, type DriveUp, type ElasticName } from './driveUp';
 export { SIZE_METHODS } from './size/registry';
 export { SIZE_IDS, type SizeId, type SizeMethod } from './size/sizeMethod';

@@ -13,7 +13,7 @@ export type { CheckDue, Checked } from './checkDue';
 export { INSTRUMENT_TYPES, type Instrument } from './instrument';
 export { NO_KIT, type Kit } from './kit';
 export { USUAL_KIT, USUAL_PIN_BLOCK } from './things/usual';
-export { USUAL_MICROMETER } from './usual';
+export { STEEL_EXPANDS, USUAL_MICROMETER } from './usual';
 export { METRIC_88 } from './blockSets';
 export type { PinBlockDesign, PinBlockWish, PinHole } from './pinBlockDesign';
 export { TOOL_MATERIALS, type Material, type ToolMaterial } from './material';

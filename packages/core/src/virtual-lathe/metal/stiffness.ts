@@ -1,5 +1,4 @@
-/** Young's modulus of steel, MPa: any handbook. */
-const STEEL = 206_000;
+import { STEEL_MODULUS } from '../../kit/usual';
 /**
  * Force of a cut for each mm² of its section, N/mm²: 1,800 to 2,500 for mild to medium steel at fine feeds (specific cutting
  * force, any handbook of metal cutting).
@@ -17,14 +16,15 @@ const inertia = (diameter: number): number => (Math.PI / 64) * diameter ** 4;
 
 /** What round work gives at a place, mm to the N: held at one end (L³/3EI), or at both (a²b²/3EIL). Any handbook of strength. */
 export function workGives(diameter: number, at: number, out: number, supported: boolean): number {
-  const stiff = 3 * STEEL * inertia(diameter);
+  const stiff = 3 * STEEL_MODULUS * inertia(diameter);
   if (!supported) return Math.max(0, at) ** 3 / stiff;
   const rest = Math.max(0, out - at);
   return (Math.max(0, at) ** 2 * rest ** 2) / (stiff * out);
 }
 
 /** What a boring bar gives at its tip. */
-export const barGives = (diameter: number, out: number): number => out ** 3 / (3 * STEEL * inertia(diameter));
+export const barGives = (diameter: number, out: number): number =>
+  out ** 3 / (3 * STEEL_MODULUS * inertia(diameter));
 
 /** Of a depth that is asked for, the part that springs back: the edge gives until the force it makes carries it. */
 export function springPart(compliance: number, feed: number, depth: number, nose: number): number {

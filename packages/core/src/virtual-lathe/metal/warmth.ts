@@ -1,8 +1,7 @@
+import { STEEL_EXPANDS } from '../../kit/usual';
 /** Energy of cutting steel, J/mm³, and what a mm³ of it takes to a degree: 7.85e-3 g at 0.46 J/gK. Any handbook. */
 const ENERGY = 2.2;
 const CAPACITY = 3.6e-3;
-/** Steel grows by so much of its size to a degree. */
-export const EXPANDS = 11.5e-6;
 /** A piece on the lathe loses its warmth to jaws and air with about this time, s: five to ten minutes for 20 to 40 mm. */
 const FADES = 420;
 
@@ -19,6 +18,6 @@ export class Warmth {
   }
   /** Sizes are larger by this factor. */
   get grown(): number {
-    return 1 + EXPANDS * this.above;
+    return 1 + STEEL_EXPANDS * this.above;
   }
 }

@@ -1,6 +1,7 @@
 import { useJobModel } from '../model/useJobModel';
 import type { Entry } from '@anello/contract';
-import { diameterAt20, EXPANSION, MEASURED_WARM } from '@anello/core/gauging';
+import { diameterAt20, MEASURED_WARM } from '@anello/core/gauging';
+import { STEEL_EXPANDS } from '@anello/core/kit';
 import { computed, type ComputedRef, type Ref } from 'vue';
 import { useJob } from '../../data/stores/job';
 import { useKeptEntries } from '../model/useKeptEntries';
@@ -37,7 +38,7 @@ export function useWarmth(diameter: () => number): Warmth {
     diameterAt20({
       diameter: measured,
       temperature: temperature.value ?? ROOM,
-      expansion: row.value?.expansion ?? EXPANSION.steel,
+      expansion: row.value?.expansion ?? STEEL_EXPANDS,
     }).diameterAt20;
   return {
     given,
