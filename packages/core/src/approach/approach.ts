@@ -176,7 +176,7 @@ export function approachAdvice(approach: Approach, limits: ApproachLimits): Infe
 
 /** So many earlier approaches on a lathe that a tool explains have shown what its dial moves as well. */
 const APPROACHES_SHOW = 2;
-const dialKnown = ({ dialShown }: Approach, lore: Lore | undefined): boolean =>
+const dialKnown = ({ dialShown }: Pick<Approach, 'dialShown'>, lore: Lore | undefined): boolean =>
   dialShown === true || (lore?.approaches ?? 0) >= APPROACHES_SHOW;
 
 /** What is aimed at, on radius: either way of it, plus or minus (k = 2) of a measurement, one division of the dial; mm. */
@@ -233,7 +233,7 @@ export function lastPrediction(
   const between = passesBetween(passes, asked);
   const since = passes.length - between;
   const advice = foretell(
-    { ...approach, passes: passes.slice(0, since), points: points.slice(0, -1), stock: before.stock },
+    { ...approach, passes: passes.slice(0, since), stock: before.stock },
     { ...limits, twice: between > 1 && passes.at(-1)?.infeed === 0 },
     asked,
   );
@@ -249,7 +249,11 @@ function passesBetween(passes: readonly InfeedPass[], fed: number): number {
 }
 
 /** What an infeed of a given size would have been expected to leave, as seen then: the same model, the infeed given. */
-function foretell(approach: Approach, limits: ApproachLimits, infeed: number): InfeedAdvice['prediction'] {
+function foretell(
+  approach: Omit<Approach, 'points'>,
+  limits: ApproachLimits,
+  infeed: number,
+): InfeedAdvice['prediction'] {
   const slope = Math.tan(limits.halfAngle);
   const { prediction } = nextInfeed({
     passes: approach.passes,

@@ -21,6 +21,21 @@ describe('drilling before a taper is bored', () => {
     expect(() => drillPlan({ ...hub, margin: -1 })).toThrow(expect.objectContaining({ field: 'margin' }));
     expect(() => drillPlan({ ...hub, step: 0 })).toThrow(expect.objectContaining({ field: 'step' }));
   });
+  it('a step is drilled from four millimetres deep on', () => {
+    const stepsOf = (largeDiameter: number): number[] =>
+      drillPlan({
+        ...{
+          drills: [10, 15],
+          largeDiameter,
+          smallDiameter: 11,
+          length: 9,
+          halfAngle: Math.atan(1 / 2),
+          margin: 1,
+        },
+      }).map((s) => s.diameter);
+    expect(stepsOf(20)).toEqual([10, 15]);
+    expect(stepsOf(19.99)).toEqual([10]);
+  });
   it('a step is worth its drill by a whole one, the last of the drawer by half of one', () => {
     const stepsOf = (drills: number[]): number[] =>
       drillPlan({ ...hub, smallDiameter: 10.9, largeDiameter: 38, drills, step: 2 }).map((s) => s.diameter);
