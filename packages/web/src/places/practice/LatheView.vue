@@ -87,6 +87,9 @@ const end = computed(() => x(props.scene.held?.out ?? TEST_BAR_OUT));
 const NOSE_FROM_WORK = 47;
 const nose = computed(() => x((props.scene.held?.out ?? TEST_BAR_OUT) + NOSE_FROM_WORK));
 const tail = computed(() => Math.min(WIDTH - 40, nose.value + props.scene.barrel * SCALE.value));
+/** Where the body of the tailstock leaves the picture, and what its name needs. */
+const tailEnd = WIDTH - 8;
+const NAME = 84;
 const SAID = { cutting: 'chips: it is cutting', rubbing: 'dust: it only rubs', none: '' } as const;
 const words = computed(() => {
   const { tool: at, turns } = props.scene;
@@ -108,7 +111,7 @@ const words = computed(() => {
       v-if="!scene.outline"
       :x="FACE"
       :y="AXIS - TEST_BAR * SCALE"
-      :width="80 * SCALE"
+      :width="TEST_BAR_OUT * SCALE"
       :height="2 * TEST_BAR * SCALE"
       class="stock"
     />
@@ -116,7 +119,7 @@ const words = computed(() => {
     <path v-if="bored" :d="bored" class="bored" />
     <path v-if="drawnLine" :d="drawnLine" class="line" />
     <g :transform="`translate(0 ${two(setOver)})`">
-      <rect :x="tail" :y="AXIS - 62" :width="WIDTH - tail - 8" height="124" class="head" />
+      <rect :x="tail" :y="AXIS - 62" :width="tailEnd - tail" height="124" class="head" />
       <rect :x="nose" :y="AXIS - 26" :width="two(tail - nose)" height="52" class="barrel" />
       <path
         v-if="scene.held?.centre"
@@ -155,8 +158,15 @@ const words = computed(() => {
     <text v-if="chips !== 'none'" :x="tool.x + 24" :y="tool.y - 42 < 16 ? 16 : tool.y - 42" class="said">
       {{ SAID[chips] }}
     </text>
-    <text v-if="!compact" x="66" :y="AXIS - 10" class="name">headstock</text>
-    <text v-if="!compact" :x="tail + 24" :y="AXIS - 10" class="name">tailstock</text>
+    <text v-if="!compact" :x="FACE / 2 - 44" :y="AXIS - 10" class="name middle">headstock</text>
+    <text
+      v-if="!compact && tailEnd - tail > NAME"
+      :x="(tail + tailEnd) / 2"
+      :y="AXIS - 10"
+      class="name middle"
+    >
+      tailstock
+    </text>
     <text v-if="!compact" :x="WIDTH - 16" :y="HEIGHT - 10" text-anchor="end" class="name">
       from above; you stand here ↓
     </text>
@@ -257,5 +267,8 @@ svg {
 .name {
   fill: var(--ink-2);
   font-size: 15px;
+}
+.middle {
+  text-anchor: middle;
 }
 </style>
