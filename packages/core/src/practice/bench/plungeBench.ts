@@ -1,5 +1,6 @@
 import { length } from '../../figure/figure';
 import type { Phrase } from '../../figure/phrase';
+import { WIDEST_PLUNGED } from '../../form-tool/usual';
 import type { Lathe } from '../../machine/lathe';
 import { makeVirtualLathe, type VirtualLathe } from '../../virtual-lathe/makeVirtualLathe';
 import type { Outcome } from '../exercise';
@@ -15,14 +16,12 @@ const BEHIND = 30;
 const OVER = 6;
 const CLEAR = 4;
 const NOSE = 0.2;
-/** As wide as a plunged edge may be, mm: wider it chatters on any lathe of this size. */
-const WIDEST = 16;
 
 /** Why grooves cannot be plunged at the practice lathe; null where they can. */
 export function whyNotPlunge({ points, grooves }: PlungeTried): Phrase | null {
   const cutting = grooves.reduce((sum, { width }) => sum + width, 0);
-  if (cutting > WIDEST)
-    return ['Together they are wider than ', length(WIDEST, 1), ': one edge does not plunge them.'];
+  if (cutting > WIDEST_PLUNGED)
+    return ['Together they are wider than ', length(WIDEST_PLUNGED, 1), ': one edge does not plunge them.'];
   if (Math.min(...points.map(({ r }) => r)) <= 0) return ['A bottom must stand clear of the axis.'];
   return null;
 }
