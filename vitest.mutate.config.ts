@@ -8,8 +8,8 @@ export default defineConfig({
     include: ['packages/{core,contract,web}/src/**/*.test.ts', 'worked/**/*.test.ts'],
     // These look at all of the core at once and would make a minute's work of every change.
     exclude: ['**/publicFace.test.ts', '**/examples.test.ts', '**/onLathes.test.ts', '**/node_modules/**'],
-    // This one looks at a file as it is written, and a changed one is written otherwise.
-    testNamePattern: '^(?!the checked-in parser)',
+    // These look at a file as it is written, and a changed one is written otherwise.
+    testNamePattern: '^(?!the checked-in )',
     // One for all: a change is tried in one process, which would begin anew wherever the environment changes.
     environment: 'jsdom',
     setupFiles: ['packages/web/src/testkit/eachFile.ts'],
