@@ -1,12 +1,14 @@
 import type { LogRow } from '@anello/contract';
-import { RECORD_KINDS } from '@anello/core/job';
+import { RECORD_KINDS, STAGES } from '@anello/core/job';
 
-/** What kinds of kept rows are called when they are looked for. */
-export const KINDS = RECORD_KINDS.map(({ kind, called }) => ({ value: kind, title: called })).sort((a, b) =>
-  a.title.localeCompare(b.title),
-);
+/** What kinds of kept rows are called when they are looked for, as the work goes: set, cut, proved, and the rest. */
+export const KINDS = RECORD_KINDS.map(({ kind, called, stage = 'record' }) => ({
+  value: kind,
+  title: called,
+  at: STAGES.indexOf(stage),
+})).sort((a, b) => a.at - b.at || a.title.localeCompare(b.title));
 
-/** The step of a shape in which a kind of row is kept; the others are read on the record. */
+/** The stage of a shape in which a kind of row is kept; the others are read on the record. */
 const STAGE_OF = new Map(RECORD_KINDS.map(({ kind, stage }) => [kind, stage]));
 /** Operations that have a loop of their own begin so. */
 const LOOP = /^(taper|eccentric|curve|plunge)-/;

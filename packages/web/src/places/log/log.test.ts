@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { LogRow } from '@anello/contract';
-import { placeOf } from './kinds';
+import { KINDS, placeOf } from './kinds';
 
 const row = (record: object): Pick<LogRow, 'record'> =>
   ({ record: { jobId: 'j-1', piece: 1, ...record } }) as unknown as Pick<LogRow, 'record'>;
@@ -17,4 +17,13 @@ describe('where a row of the logbook leads', () => {
   ])('%o', (record, place) => {
     expect(placeOf(row(record))).toBe(place);
   });
+});
+
+it('kinds are looked for in the order of the work, and by their names', () => {
+  const titles = KINDS.map((one) => one.title);
+  expect(titles.slice(0, 2)).toEqual(['Nudges', 'Readings of a setting']);
+  expect(titles.indexOf('Sweeps')).toBeLessThan(titles.indexOf('Passes'));
+  expect(titles.indexOf('Passes')).toBeLessThan(titles.indexOf('Marks of blue'));
+  expect(titles.indexOf('What a hand felt')).toBeLessThan(titles.indexOf('Curves measured'));
+  expect(titles.at(-1)).toBe('Work dialled in');
 });
