@@ -116,7 +116,7 @@ export function press(host: HTMLElement, name: string | RegExp): void {
 /** Types into the box of a name, as a hand does. */
 export function fill(host: HTMLElement, name: string, text: string): void {
   const label = [...host.querySelectorAll('label')].find((one) => plain(one.textContent).startsWith(name));
-  const box = label?.querySelector('input');
+  const box = label?.querySelector<HTMLInputElement | HTMLTextAreaElement>('input, textarea');
   if (!box) throw new Error(`There is no box ${name}.`);
   box.value = text;
   box.dispatchEvent(new Event('input', { bubbles: true }));

@@ -4,7 +4,12 @@ const text = { type: String, default: '' } as const;
 
 /** A plain box where the component library's stands: its label, what is typed, what is wrong with it. */
 export const PlainBox = defineComponent({
-  props: { label: text, modelValue: text, errorMessages: { type: [String, Array], default: '' } },
+  props: {
+    label: text,
+    modelValue: text,
+    rows: { type: [String, Number], default: 1 },
+    errorMessages: { type: [String, Array], default: '' },
+  },
   emits: ['update:modelValue'],
   setup(props, { emit, expose }) {
     const box = ref<HTMLInputElement | null>(null);
@@ -12,7 +17,7 @@ export const PlainBox = defineComponent({
     return () =>
       h('label', { class: { 'v-input--error': props.errorMessages.length > 0 } }, [
         props.label,
-        h('input', {
+        h(Number(props.rows) > 1 ? 'textarea' : 'input', {
           ref: box,
           value: props.modelValue,
           onInput: (event: Event) => emit('update:modelValue', (event.target as HTMLInputElement).value),

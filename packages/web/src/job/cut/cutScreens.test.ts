@@ -1,4 +1,11 @@
-import { entry, newKit, newWork, sizes, type FeatureDocument, type JobDocument } from '@anello/contract';
+import {
+  entry,
+  newKit,
+  sizes,
+  type FeatureDocument,
+  type JobDocument,
+  type TaperWork,
+} from '@anello/contract';
 import { plainText } from '@anello/core/figure';
 import { describe, expect, it, vi } from 'vitest';
 import { nextTick, type Component } from 'vue';
@@ -20,7 +27,7 @@ const question = () => bar() as Extract<BarRequest, { asks: 'figure' }>;
 /** A shank from a bar of so much at its small end, 19.759 mm when it is finished. */
 const fromStock = (stock: string | null): JobDocument => {
   const job = shankJob('compound');
-  const work = job.work['t'] as ReturnType<typeof newWork<'taper'>>;
+  const work = job.work['t'] as TaperWork;
   const cut = { ...work.cut, ...(stock ? { stock: entry(stock) } : {}) };
   return { ...job, work: { t: { ...work, cut } } };
 };
