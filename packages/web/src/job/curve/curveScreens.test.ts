@@ -214,6 +214,63 @@ describe('a curve proved', () => {
   });
 });
 
+describe('grooves plunged at once', () => {
+  const land = (id: string) =>
+    ({
+      ...{ id, name: id, kind: 'cylinder', side: 'external' },
+      ...{ diameter: entry('30 mm'), length: entry('4 mm') },
+    }) as FeatureDocument;
+  const groove = (id: string, bottom: string) =>
+    ({
+      ...{ id, name: id, kind: 'groove', side: 'external' },
+      ...{ diameter: entry(bottom), length: entry('3 mm') },
+    }) as FeatureDocument;
+  const open = async () => {
+    const host = show(CurveCut, {
+      features: [land('a'), groove('first', '24 mm'), land('b'), groove('second', '22 mm'), land('c')],
+      work: { first: { ...newWork('curve'), way: 'form-tool' } } as never,
+      quantity: 1,
+    });
+    await told(host, 'Cut it in soft stock');
+    return host;
+  };
+  const measure = async (host: HTMLElement, widths: string[], bottoms: string[], place: string) => {
+    const fieldsets = [...host.querySelectorAll('fieldset')];
+    fieldsets.forEach((one, i) => {
+      fill(one as HTMLElement, 'Width measured', widths[i]!);
+      fill(one as HTMLElement, 'Bottom measured', bottoms[i]!);
+    });
+    fill(fieldsets[1] as HTMLElement, 'From the first, side to side', place);
+    await nextTick();
+  };
+  it('are judged when all are measured: each by its bands, and the land between them', async () => {
+    const host = await open();
+    expect(text(host)).toContain('The answer appears when every groove is measured');
+    expect(text(host)).toContain('second, 7.00 mm on: 3.00 mm wide, ⌀22.00 mm');
+    await measure(host, ['3.02', '3.01'], ['24.02', '22.01'], '7.02');
+    await told(host, 'Land from first to second');
+    expect(text(host)).toContain('4.00 mm, wanted 4.00 mm: inside its band');
+    press(host, 'Keep this test cut');
+    await vi.waitFor(() => expect(screen.kept('shaped')).toHaveLength(1));
+    expect(screen.kept('shaped')[0]).toMatchObject({ way: 'form-tool' });
+  });
+  it('that are too wide leave a land out of its band', async () => {
+    const host = await open();
+    await measure(host, ['3.4', '3.01'], ['24', '22'], '7');
+    await told(host, '3.60 mm, wanted 4.00 mm: out of its band');
+  });
+});
+
+describe('what a nose reaches', () => {
+  it('is all of a straight side, and not the bottom of a hollow narrower than it', async () => {
+    const good = await view('What the tool reaches', 'This tool reaches all of it', job('drawing', SLOPE));
+    expect(text(good)).not.toContain('cannot');
+    const hollow = profile([at(0, 30), at(8, 20), at(16, 30)]);
+    const host = await view('What the tool reaches', /mm/, job('drawing', hollow, { nose: entry('6 mm') }));
+    await vi.waitFor(() => expect(text(host)).not.toContain('reaches all of it'));
+  });
+});
+
 describe('the ways of a curve', () => {
   it('are weighed; the one pressed is kept with it', async () => {
     const host = show(CurveWay, job('drawing'));

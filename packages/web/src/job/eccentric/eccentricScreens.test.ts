@@ -187,3 +187,40 @@ describe('the ways of throwing it', () => {
     expect(useJob().document!.work['e']).toMatchObject({ way: 'fixture' });
   });
 });
+
+describe('the other views of a throw', () => {
+  const open = async (view: string, said: string) => {
+    const host = screen.show(job('four-jaw'), EccentricSet, { part: part() });
+    press(host, view);
+    await vi.waitFor(() => expect(text(host)).toContain(said));
+    return host;
+  };
+  it('laid off on the face it is run past, by twice a worn lash, and come back to', async () => {
+    const host = await open('Mark it out', 'Lay the throw off');
+    // 9.50 on this diameter dial; twice 0.25 on radius are 1.00 of it.
+    expect(text(host)).toContain('Run out to 10.50 mm');
+    expect(text(host)).toContain('Dial, reads diameter9.50 mm');
+    expect(useScreen().across).toMatchObject({ label: 'on the cross-slide dial' });
+  });
+  it('between centres every centre has its place, and every pair its distance', async () => {
+    const host = await open('Offset centres', 'Centres on both ends');
+    const [, second] = [...host.querySelectorAll('tbody tr')].map((one) => plain(one.textContent));
+    expect(second).toBe('Eccentric4.75 mm0.0°4.75 mm0.00 mm');
+    expect(text(host)).toContain('Shaft to Eccentric: 4.75 mm');
+  });
+  it('of a valve it stands ahead of the crank by what lap and lead ask', async () => {
+    const host = await open('Valve motion', 'Key the eccentric');
+    const advance = (lap: number, lead: number): string => {
+      const seconds = Math.round((Math.asin((lap + lead) / THROW) * 180 * 3600) / Math.PI);
+      const two = (n: number): string => String(n).padStart(2, '0');
+      return `${Math.floor(seconds / 3600)}°${two(Math.floor(seconds / 60) % 60)}′${two(seconds % 60)}″`;
+    };
+    expect(text(host)).toContain(`angle of advance ${advance(2, 0.3)}`);
+    fill(host, 'Lap', '1');
+    await nextTick();
+    expect(text(host)).toContain(`angle of advance ${advance(1, 0.3)}`);
+    fill(host, 'Lap', '5');
+    await nextTick();
+    expect(text(host)).not.toContain('angle of advance');
+  });
+});

@@ -1,6 +1,6 @@
-import { describe, expect, it, vi } from 'vitest';
+import { beforeAll, describe, expect, it, vi } from 'vitest';
 import { nextTick } from 'vue';
-import type { FeatureDocument } from '@anello/contract';
+import { entry, type FeatureDocument } from '@anello/contract';
 import { useJob } from '../../data/stores/job';
 import { useScreen } from '../../data/stores/screen';
 import { fill, plain, press } from '../../testkit/mounted';
@@ -77,5 +77,96 @@ describe('the figures of a taper', () => {
     const job = shankJob('attachment');
     const host = screen.show({ ...job, machineId: 'gone' }, PartStage);
     expect(text(host)).toContain('1°26′16″');
+  });
+});
+
+describe('the figures of an eccentric', () => {
+  const DISC = {
+    ...{ id: 'e', name: 'Eccentric', kind: 'eccentric', side: 'external', throw: entry('4.75 mm') },
+    ...{ diameter: entry('60 mm'), length: entry('20 mm') },
+  } as FeatureDocument;
+  const BORE = {
+    ...{ id: 'x', name: 'Bore', kind: 'bore', side: 'internal', from: 'tailstock', fit: 'H7' },
+    ...{ diameter: entry('16 mm'), length: entry('20 mm') },
+  } as FeatureDocument;
+  const show = () => screen.show({ features: [DISC, BORE], quantity: 1 }, PartStage);
+  it('are the travel, the circle it sweeps, and its wall on the low side and the high', async () => {
+    const host = show();
+    await vi.waitFor(() => expect(text(host)).toContain('Whole travel9.500 mm'));
+    expect(text(host)).toContain('Sweeps a circle of69.50 mm');
+    // 30 less 8 of the bore, and the throw off or on.
+    expect(text(host)).toContain('Wall, low side and high17.25 mm, 26.75 mm');
+    expect(text(host)).toContain('Bore H716.000 mm to 16.018 mm');
+  });
+  it('a travel that is not twice the throw is said, and stands alone where the throw is taken out', async () => {
+    const host = show();
+    fill(host, 'or the whole travel', '10');
+    await nextTick();
+    expect(useJob().document!.features[0]).toMatchObject({ travel: { value: 10 } });
+    expect([...host.querySelectorAll('.v-input--error em')].map((one) => one.textContent).join()).not.toBe(
+      '',
+    );
+    fill(host, 'Throw', '');
+    await nextTick();
+    expect(useJob().document!.features[0]).not.toHaveProperty('throw');
+    expect(host.querySelector('.v-input--error')).toBeNull();
+    await vi.waitFor(() => expect(text(host)).toContain('Whole travel10.000 mm'));
+  });
+});
+
+describe('the points of a profile', () => {
+  const point = (z: number, diameter: number) => ({
+    ...{ z: entry(`${z} mm`), diameter: entry(`${diameter} mm`), run: 'line' },
+  });
+  const HANDLE = {
+    ...{ id: 'c', name: 'Handle', kind: 'profile', side: 'external' },
+    points: [point(0, 16), point(30, 26), point(40, 26)],
+  } as unknown as FeatureDocument;
+  // Fetched when it is first wanted, which takes its time here.
+  beforeAll(() => import('./profile/ProfilePoints.vue'));
+  const open = async () => {
+    const host = screen.show({ features: [HANDLE], quantity: 1 }, PartStage);
+    await vi.waitFor(() => expect(text(host)).toContain('Add a point'));
+    return host;
+  };
+  const points = () =>
+    (useJob().document!.features[0] as unknown as { points: ReturnType<typeof point>[] }).points;
+  const zs = (): number[] => points().map((one) => one.z?.value);
+  it('are taken out and come back, forth and back again', async () => {
+    const host = await open();
+    press(host, 'Take point 2 out');
+    await nextTick();
+    expect(zs()).toEqual([0, 40]);
+    press(host, 'Undo');
+    await nextTick();
+    expect(zs()).toEqual([0, 30, 40]);
+    press(host, 'Redo');
+    await nextTick();
+    expect(zs()).toEqual([0, 40]);
+  });
+  it('turned end for end it runs the other way', async () => {
+    const host = await open();
+    press(host, 'End for end');
+    await nextTick();
+    expect(points().map((one) => [one.z.value, one.diameter.value])).toEqual([
+      [0, 26],
+      [10, 26],
+      [40, 16],
+    ]);
+  });
+  it('one more is added at the end, to be filled', async () => {
+    const host = await open();
+    press(host, 'Add a point');
+    await nextTick();
+    expect(points()).toHaveLength(4);
+    expect(
+      [...host.querySelectorAll('label')].some((one) => plain(one.textContent).startsWith('4: along')),
+    ).toBe(true);
+  });
+  it('a place typed is laid in it', async () => {
+    const host = await open();
+    fill(host, '2: along', '25');
+    await nextTick();
+    expect(zs()).toEqual([0, 25, 40]);
   });
 });

@@ -70,3 +70,27 @@ describe('a setting swept', () => {
     expect(useScreen().bar!.label).toMatch(/^Reading/);
   });
 });
+
+describe('what is set first', () => {
+  const first = async (way: Parameters<typeof shankJob>[0], said: string) => {
+    const host = screen.show(shankJob(way), SetStage);
+    await vi.waitFor(() => expect(text(host)).toContain(said));
+    return text(host);
+  };
+  it('of a compound is its scale, the half angle, and what a tap at it is worth', async () => {
+    const said = await first('compound', 'Swing the compound to');
+    expect(said).toContain('half angle exactly 1°26′16″');
+    // 0.010 on the needle over the 74 mm that are run is 28″, on the cone of 86 it is 0.023 of diameter.
+    expect(said).toContain('0.010 mm28″0.023 mm');
+  });
+  it('of a tailstock is how far the barrel moves, by the indicator and in its band', async () => {
+    const said = await first('tailstock', 'Set the tailstock over');
+    // 136 mm of work at sin 1°26′16″.
+    expect(said).toContain(`Barrel moves${(136 * Math.sin(Math.atan(1 / 19.922 / 2))).toFixed(3)} mm`);
+    expect(said).toContain('use ball centres at both ends');
+    expect(question().asks).toBe('figure');
+  });
+  it('of a form tool is its edge, as long as the slope', async () => {
+    expect(await first('form-tool', 'Grind and hone the edge')).toContain('Edge at least86.0 mm');
+  });
+});
