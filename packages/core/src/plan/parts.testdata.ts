@@ -215,10 +215,12 @@ export const leftUndone = ({ findings }: Proposal): string[] =>
   findings.filter(({ code }) => ['unfinished', 'end-not-faced'].includes(code)).map((f) => f.sentence);
 
 /** The line of work of a part that one makes the whole of: among many thousands here and there a part has none. */
-export function wholeLine(part: PlanPart): Proposal {
-  const found = planPart(part);
-  fc.pre(leftUndone(found).length === 0);
-  return found;
+export const wholeLine = (part: PlanPart): Proposal => whole(planPart(part));
+
+/** The same of a line that is worked out already. */
+export function whole(line: Proposal): Proposal {
+  fc.pre(leftUndone(line).length === 0);
+  return line;
 }
 
 /** A narrow place at an end is no groove. */
