@@ -31,8 +31,9 @@ export const RECORD_BY_KIND = {
     .join(', '),
   message: 'The word of a kind of kept row stands beside its kind: ask with a name from job/records/is.',
 };
+/** @param {string} more what it must not be besides, as the beginning of a pattern */
+const A_FIGURE = (more) => `Literal[raw=/^${more}[0-9.]/]`;
 /** What is taken where nobody said anything is the shop's to say: a figure by that name, after `??`, or a parameter's own. */
-const A_FIGURE = (/** @type {string} */ more) => `Literal[raw=/^${more}[0-9.]/]`;
 export const USUAL_ELSEWHERE = {
   selector: [
     `VariableDeclarator[id.name=/^(USUAL|DEFAULT|FALLBACK)(_|$)/] ${A_FIGURE('')}`,

@@ -122,6 +122,7 @@ describe('trueing in a four-jaw', () => {
   });
   it('says what it can from what has been read, and what to read next', () => {
     expect(trueUp({ readings: [0.2, null, null, null], limit: 0.02, school: 'half' })).toMatchObject({
+      swing: null,
       readNext: 3,
       moves: [],
     });

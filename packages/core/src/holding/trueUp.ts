@@ -28,8 +28,8 @@ export interface JawMove {
 
 export interface TrueUp {
   readonly fit: RoundFit;
-  /** Whole swing the needle would show, as far as is known, mm. */
-  readonly swing: number;
+  /** Whole swing the needle would show, as far as is known, mm; null while nothing is. */
+  readonly swing: number | null;
   readonly inside: boolean;
   /** The pair that is furthest out first; none when it is inside, or nothing can be said yet. */
   readonly moves: readonly JawMove[];
@@ -60,7 +60,14 @@ export function trueUp({ readings, limit, school, resolution }: TrueUpRequest): 
   const readNext = missing === -1 ? null : (opposite(readings) ?? missing + 1);
   const fit = tryFit(taken, resolution);
   if (!fit)
-    return { fit: NOTHING, swing: 0, inside: false, moves: [], readNext, said: ['Read the opposite jaw.'] };
+    return {
+      fit: NOTHING,
+      swing: null,
+      inside: false,
+      moves: [],
+      readNext,
+      said: ['Read the opposite jaw.'],
+    };
   const offset = Math.hypot(fit.x ?? 0, fit.y ?? 0);
   const byJaws = 2 * offset;
   const seen = taken.map((t) => t.reading);
@@ -116,7 +123,8 @@ function pairs(fit: RoundFit, school: TrueingSchool, limit: number): JawMove[] {
     });
 }
 
-interface Said extends Pick<TrueUp, 'fit' | 'swing' | 'inside'> {
+interface Said extends Pick<TrueUp, 'fit' | 'inside'> {
+  readonly swing: number;
   readonly limit: number;
   /** Nothing is seen to be out, by a needle that cannot show so little. */
   readonly unread: boolean;

@@ -59,11 +59,6 @@ const found = computed<TrueUp | null>(() => {
 });
 const tries = computed(() => ofKind(model.records.value, 'held', job.piece));
 
-/** One jaw alone tells no swing. */
-const told = computed(
-  () => found.value !== null && (found.value.fit.x !== null || found.value.fit.y !== null),
-);
-
 /** The one worth most, or the first that is not read. */
 const nextJaw = computed(
   () => found.value?.readNext ?? [1, 2, 3, 4].find((jaw) => readings.value[jaw - 1] === null) ?? null,
@@ -73,8 +68,9 @@ function take(jaw: number, text: string): void {
 }
 
 async function keep(): Promise<void> {
-  if (!found.value || !told.value) return;
-  const { swing, inside } = found.value;
+  const { swing = null, inside = false } = found.value ?? {};
+  // One jaw alone tells no swing.
+  if (swing === null) return;
   await model.keepAndOffer(
     {
       kind: 'held',
@@ -119,14 +115,14 @@ async function keep(): Promise<void> {
           <PickOne v-model="school" :picks="SCHOOLS" class="schools" label="How the jaws are moved" />
         </div>
         <div v-if="found" class="answer">
-          <template v-if="told">
+          <template v-if="found.swing !== null">
             <p class="label">It swings</p>
             <p class="big"><FigureText :figure="length(found.swing, resolution)" large /></p>
             <p class="quiet">good enough at <FigureText :figure="length(limit, resolution)" /></p>
             <JawPlan :at="found.fit" :moves="found.moves" :resolution="resolution" />
           </template>
           <NoticeText :tone="found.inside ? 'good' : 'warn'"><PhraseText :phrase="found.said" /></NoticeText>
-          <v-btn v-if="told" class="go" @click="keep">Keep this try and read again</v-btn>
+          <v-btn v-if="found.swing !== null" class="go" @click="keep">Keep this try and read again</v-btn>
         </div>
       </div>
       <p v-if="tries.length" class="quiet">

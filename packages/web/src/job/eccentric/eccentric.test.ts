@@ -1,4 +1,4 @@
-import { entry, KIT_SCHEMA, type FeatureDocument, type KitDocument } from '@anello/contract';
+import { entry, KIT_SCHEMA, type KitDocument } from '@anello/contract';
 import { usualThrowLimit } from '@anello/core/eccentric';
 import { JAWS } from '@anello/core/holding';
 import { describe, expect, it, vi } from 'vitest';
@@ -6,30 +6,13 @@ import { nextTick } from 'vue';
 import { useJob } from '../../data/stores/job';
 import { useKit } from '../../data/stores/kit';
 import { useScreen } from '../../data/stores/screen';
+import { DISC, HUB, THROW } from '../../testkit/disc';
 import { useOnScreen } from '../../testkit/onScreen';
 import { useJobModel } from '../model/useJobModel';
 import { useDialIn } from './useDialIn';
 import { useEccentric } from './useEccentric';
 
 const screen = useOnScreen();
-const THROW = 4.75;
-const DISC: FeatureDocument = {
-  id: 'e',
-  name: 'Eccentric',
-  kind: 'eccentric',
-  side: 'external',
-  diameter: entry('60 mm'),
-  length: entry('20 mm'),
-  throw: entry(`${THROW} mm`),
-} as FeatureDocument;
-const HUB: FeatureDocument = {
-  id: 'h',
-  name: 'Hub',
-  kind: 'cylinder',
-  side: 'external',
-  diameter: entry('30 mm'),
-  length: entry('25 mm'),
-};
 const onScreen = (work: object = {}) =>
   screen.work(
     { features: [HUB, DISC], work: { e: { kind: 'eccentric', ...work } } as never, quantity: 1 },

@@ -6,6 +6,7 @@ import { describe, expect, it, vi } from 'vitest';
 import { nextTick } from 'vue';
 import { useJob } from '../../data/stores/job';
 import { useScreen, type BarRequest } from '../../data/stores/screen';
+import { BORE, DISC, HUB, THROW } from '../../testkit/disc';
 import { fill, plain, press } from '../../testkit/mounted';
 import { useOnScreen } from '../../testkit/onScreen';
 import EccentricCut from './EccentricCut.vue';
@@ -14,19 +15,6 @@ import EccentricSet from './EccentricSet.vue';
 import EccentricWay from './EccentricWay.vue';
 
 const screen = useOnScreen();
-const THROW = 4.75;
-const DISC = {
-  ...{ id: 'e', name: 'Eccentric', kind: 'eccentric', side: 'external', throw: entry(`${THROW} mm`) },
-  ...{ diameter: entry('60 mm'), length: entry('20 mm') },
-} as FeatureDocument;
-const HUB = {
-  ...{ id: 'h', name: 'Hub', kind: 'cylinder', side: 'external' },
-  ...{ diameter: entry('30 mm'), length: entry('25 mm') },
-} as FeatureDocument;
-const BORE = {
-  ...{ id: 'x', name: 'Bore', kind: 'bore', side: 'internal', from: 'tailstock', fit: 'H7' },
-  ...{ diameter: entry('16 mm'), length: entry('45 mm') },
-} as FeatureDocument;
 const job = (way: string, more: object = {}): Partial<JobDocument> => ({
   features: [HUB, DISC, BORE],
   work: { e: { kind: 'eccentric', mate: '', way, ...more } } as never,

@@ -3,6 +3,7 @@ import { nextTick } from 'vue';
 import { entry, type FeatureDocument } from '@anello/contract';
 import { useJob } from '../../data/stores/job';
 import { useScreen } from '../../data/stores/screen';
+import { BORE, DISC, HUB } from '../../testkit/disc';
 import { fill, plain, press } from '../../testkit/mounted';
 import { shankJob, useOnScreen } from '../../testkit/onScreen';
 import PartStage from './PartStage.vue';
@@ -34,6 +35,14 @@ describe('the features along the axis', () => {
     press(host, 'Shank nearer the tailstock');
     await nextTick();
     expect(names()).toEqual(['Body', 'Shank', 'Tang']);
+    press(host, /^Tang/);
+    await nextTick();
+    press(host, 'Tang nearer the headstock');
+    await nextTick();
+    expect(names()).toEqual(['Body', 'Tang', 'Shank']);
+    press(host, 'Tang nearer the tailstock');
+    press(host, /^Shank/);
+    await nextTick();
     press(host, 'Take Shank out');
     await nextTick();
     expect(names()).toEqual(['Body', 'Tang']);
@@ -81,15 +90,7 @@ describe('the figures of a taper', () => {
 });
 
 describe('the figures of an eccentric', () => {
-  const DISC = {
-    ...{ id: 'e', name: 'Eccentric', kind: 'eccentric', side: 'external', throw: entry('4.75 mm') },
-    ...{ diameter: entry('60 mm'), length: entry('20 mm') },
-  } as FeatureDocument;
-  const BORE = {
-    ...{ id: 'x', name: 'Bore', kind: 'bore', side: 'internal', from: 'tailstock', fit: 'H7' },
-    ...{ diameter: entry('16 mm'), length: entry('20 mm') },
-  } as FeatureDocument;
-  const show = () => screen.show({ features: [DISC, BORE], quantity: 1 }, PartStage);
+  const show = () => screen.show({ features: [HUB, DISC, BORE], quantity: 1 }, PartStage);
   it('are the travel, the circle it sweeps, and its wall on the low side and the high', async () => {
     const host = show();
     await vi.waitFor(() => expect(text(host)).toContain('Whole travel9.500 mm'));
@@ -102,13 +103,13 @@ describe('the figures of an eccentric', () => {
     const host = show();
     fill(host, 'or the whole travel', '10');
     await nextTick();
-    expect(useJob().document!.features[0]).toMatchObject({ travel: { value: 10 } });
+    expect(useJob().document!.features[1]).toMatchObject({ travel: { value: 10 } });
     expect([...host.querySelectorAll('.v-input--error em')].map((one) => one.textContent).join()).not.toBe(
       '',
     );
     fill(host, 'Throw', '');
     await nextTick();
-    expect(useJob().document!.features[0]).not.toHaveProperty('throw');
+    expect(useJob().document!.features[1]).not.toHaveProperty('throw');
     expect(host.querySelector('.v-input--error')).toBeNull();
     await vi.waitFor(() => expect(text(host)).toContain('Whole travel10.000 mm'));
   });

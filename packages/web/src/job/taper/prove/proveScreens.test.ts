@@ -104,6 +104,8 @@ describe('what was seen and felt', () => {
     expect(useScreen().undoable?.text).toBe('Kept: no shake.');
     press(host, 'loose at both ends');
     await vi.waitFor(() => expect(pressed()).toEqual(['loose at both ends']));
+    press(host, 'as cool as its gauge');
+    await vi.waitFor(() => expect(pressed()).toEqual(['loose at both ends', 'as cool as its gauge']));
   });
   it('a cone measured at all weighs with them', async () => {
     const host = open();
